@@ -1,0 +1,81 @@
+package lectulum.analysis;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lectulum.balance.Balance;
+import lectulum.design.Acceptance;
+import lectulum.design.Design;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.layout.Layout;
+import lectulum.materials.Materials;
+import lectulum.money.Money;
+import lectulum.power.Power;
+import lectulum.water.Water;
+
+/// Everything that follows from a design: the results of all disciplines, their figures and findings.
+///
+/// @param given    the design as the user has it
+/// @param design   the same with impossible numbers replaced, fit to be drawn
+/// @param findings worst first, accepted ones marked
+public record Analysis(Design given, Design design, Layout layout, Balance balance, Power power, Water water,
+        Materials materials, Money money, Figures figures, List<Finding> findings) {
+
+    public static Analysis of(Design given) {
+        return of(given, Optional.empty());
+    }
+
+    /// The analysis of a design that came from this one's by an edit: what reads only unchanged parts is kept.
+    public Analysis next(Design edited) {
+        return edited == given ? this : of(edited, Optional.of(this));
+    }
+
+    /// Findings of one stage.
+    public List<Finding> findings(Stage stage) {
+        return findings.stream().filter(f -> f.stage() == stage).toList();
+    }
+
+    /// The worst that is open in a stage.
+    public Optional<Severity> worst(Stage stage) {
+        return findings.stream().filter(f -> f.stage() == stage && f.open()).map(Finding::severity)
+                .max(java.util.Comparator.naturalOrder());
+    }
+
+    private static Analysis of(Design given, Optional<Analysis> before) {
+        Soundness.Checked checked = Soundness.of(given);
+        Design d = checked.design();
+        Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
+        Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
+        Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
+                .orElseGet(() -> Layout.of(d));
+        Balance balance = Balance.of(d);
+        Power power = sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d));
+        Water water = sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d));
+        Materials materials = sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d));
+        Money money = Money.of(d);
+        Figures figures = Figures.join(List.of(layout.figures(), balance.figures(), power.figures(), water.figures(),
+                materials.figures(), money.figures()));
+        List<Finding> findings = new ArrayList<>(checked.findings());
+        findings.addAll(layout.findings());
+        findings.addAll(balance.findings());
+        findings.addAll(power.findings());
+        findings.addAll(water.findings());
+        findings.addAll(money.findings());
+        return new Analysis(given, d, layout, balance, power, water, materials, money, figures,
+                marked(findings, given.accepted()));
+    }
+
+    private static List<Finding> marked(List<Finding> findings, List<Acceptance> accepted) {
+        Map<String, Acceptance> byFinding = new HashMap<>();
+        accepted.forEach(a -> byFinding.put(a.finding(), a));
+        return findings.stream().map(f -> byFinding.containsKey(f.id()) ? f.accepted(byFinding.get(f.id())) : f)
+                .sorted(java.util.Comparator.comparing(Finding::open).reversed()
+                        .thenComparing(Finding::severity, java.util.Comparator.reverseOrder()))
+                .toList();
+    }
+}

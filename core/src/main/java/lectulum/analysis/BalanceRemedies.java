@@ -1,0 +1,196 @@
+package lectulum.analysis;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lectulum.balance.AxlePlace;
+import lectulum.balance.Balance;
+import lectulum.balance.Limit;
+import lectulum.balance.LoadedState;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.Fix;
+import lectulum.design.LoadCase;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Rating;
+import lectulum.design.Role;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+
+/// Axle places, moves of things, smaller fills and lighter packing that bring the loads where they should be.
+final class BalanceRemedies {
+    /// Step in which places are proposed \[m\].
+    private static final double STEP = 0.01;
+    private static final int MOVED_THINGS = 12;
+    private static final int PLACES_TRIED = 8;
+    private static final double SIDE_AIM = 0.02;
+    /// A longer move is another layout, not a remedy \[m\].
+    private static final double LONGEST = 2;
+
+    private static final Optional<Remedy> NONE = Optional.empty();
+
+    private BalanceRemedies() {
+    }
+
+    static Stream<Remedy> of(Analysis analysis, String finding) {
+        return switch (finding) {
+            case "balance.tongue-share", "balance.tongue-lift" -> Stream.concat(axle(analysis), moves(analysis));
+            case "balance.side" -> sideways(analysis);
+            default -> finding.startsWith("balance.limit.")
+                    ? limit(analysis, finding.substring("balance.limit.".length()))
+                    : Stream.empty();
+        };
+    }
+
+    private static List<LoadedState> trips(Analysis analysis) {
+        return analysis.balance().states().stream().filter(LoadedState::trip).toList();
+    }
+
+    private static double tongueMax(Design design) {
+        return Math.min(design.base().rating(Rating.TONGUE_COUPLER).orElse(Double.POSITIVE_INFINITY),
+                design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY));
+    }
+
+    /// The axle where every trip keeps the band; where there is no such place, the one between the binding cases.
+    private static Stream<Remedy> axle(Analysis analysis) {
+        Design d = analysis.design();
+        double moving = d.base().axle().mass();
+        double a = d.base().ballToAxle();
+        List<AxlePlace.Fixed> fixed = trips(analysis).stream().filter(s -> s.mass() > moving)
+                .map(s -> new AxlePlace.Fixed(s.loadCase().name(), s.mass() - moving,
+                        (s.mass() * s.roll().x() - moving * a) / (s.mass() - moving)))
+                .toList();
+        double low = d.brief().tongueLow();
+        double high = d.brief().tongueHigh();
+        var wanted = new AxlePlace.Wanted(low, high, tongueMax(d),
+                d.base().rating(Rating.AXLE).orElse(Double.POSITIVE_INFINITY));
+        return AxlePlace.of(fixed, moving, 0, wanted, (low + high) / 2).stream()
+                .flatMap(p -> DoubleStream.of(p.rounded(STEP), nearest(p, a))
+                        .mapToObj(place -> axleTo(d, place - d.base().tongueLength())))
+                .distinct();
+    }
+
+    /// The end of the possible range that is nearest to where the axle is.
+    private static double nearest(AxlePlace p, double now) {
+        double inside = now < p.from() ? Math.ceil(p.from() / STEP) * STEP : Math.floor(p.to() / STEP) * STEP;
+        return p.possible() ? inside : p.rounded(STEP);
+    }
+
+    private static Remedy axleTo(Design d, double x) {
+        double by = x - d.base().axle().x();
+        String way = by > 0 ? "back" : "forward";
+        return new Remedy(Sentence.of("Move the axle {0} {1}", Amount.m(Math.abs(by)), way),
+                new Edit("Move the axle " + way, design -> design.with(design.base().with(design.base().axle().at(x)))));
+    }
+
+    /// Moves of one thing along the camper that bring every trip into the band, heaviest thing first.
+    private static Stream<Remedy> moves(Analysis analysis) {
+        return movable(analysis.design()).stream().flatMap(t -> shift(analysis, t).stream());
+    }
+
+    private static List<Thing> movable(Design d) {
+        return d.things().stream().filter(t -> t.fix() != Fix.FIXED && t.mount() != Mount.SPREAD)
+                .sorted(Comparator.comparingDouble((Thing t) -> -LoadCase.DEPARTURE.massOf(t))).limit(MOVED_THINGS)
+                .toList();
+    }
+
+    private static Optional<Remedy> shift(Analysis analysis, Thing thing) {
+        Design d = analysis.design();
+        double a = d.base().ballToAxle();
+        double from = Double.NEGATIVE_INFINITY;
+        double to = Double.POSITIVE_INFINITY;
+        for (LoadedState s : trips(analysis)) {
+            double m = s.loadCase().massOf(thing);
+            if (m <= 0) {
+                return Optional.empty();
+            }
+            double least = d.brief().tongueLow() * s.mass();
+            double most = Math.min(d.brief().tongueHigh() * s.mass(), tongueMax(d));
+            from = Math.max(from, (s.tongue() - most) * a / m);
+            to = Math.min(to, (s.tongue() - least) * a / m);
+        }
+        if (from > to || from <= 0 && to >= 0) {
+            return Optional.empty();
+        }
+        boolean forward = to < 0;
+        double nearest = forward ? Math.floor(to / STEP) * STEP : Math.ceil(from / STEP) * STEP;
+        if (Math.abs(nearest) > LONGEST) {
+            return Optional.empty();
+        }
+        double farthest = forward ? Math.max(from, nearest - 1.5) : Math.min(to, nearest + 1.5);
+        double step = (farthest - nearest) / PLACES_TRIED;
+        return IntStream.range(0, PLACES_TRIED).mapToDouble(i -> Math.round((nearest + i * step) / STEP) * STEP)
+                .mapToObj(dx -> LayoutRemedies.move(thing, Mode.ROAD, Math.abs(dx), Math.signum(dx), 0, 0))
+                .filter(r -> clean(analysis, r)).findFirst();
+    }
+
+    /// Whether a move raises no fault of fit; whether it mends anything is judged later.
+    private static boolean clean(Analysis analysis, Remedy remedy) {
+        Analysis after = analysis.next(remedy.edit().apply(analysis.given()));
+        return after.layout().findings().size() <= analysis.layout().findings().size();
+    }
+
+    private static Stream<Remedy> sideways(Analysis analysis) {
+        Optional<LoadedState> worst = trips(analysis).stream()
+                .max(Comparator.comparingDouble(s -> Math.abs(s.right() - s.left())));
+        if (worst.isEmpty()) {
+            return Stream.empty();
+        }
+        LoadedState s = worst.get();
+        double excess = Math.abs(s.roll().y()) * s.mass()
+                - SIDE_AIM * s.axle() * analysis.design().base().axle().track() / 2;
+        double way = -Math.signum(s.roll().y());
+        return movable(analysis.design()).stream().filter(t -> s.loadCase().massOf(t) > 0).map(t -> {
+            double dy = Math.ceil(excess / s.loadCase().massOf(t) / STEP) * STEP;
+            return dy <= LONGEST ? Optional.of(LayoutRemedies.move(t, Mode.ROAD, dy, 0, way, 0)) : NONE;
+        }).flatMap(Optional::stream);
+    }
+
+    private static Stream<Remedy> limit(Analysis analysis, String rating) {
+        Optional<LoadedState> worst = analysis.balance().states().stream()
+                .filter(s -> tightest(s, rating).isPresent())
+                .max(Comparator.comparingDouble(s -> -tightest(s, rating).orElseThrow().margin()));
+        if (worst.isEmpty()) {
+            return Stream.empty();
+        }
+        LoadedState s = worst.get();
+        Limit limit = tightest(s, rating).orElseThrow();
+        boolean byTongue = switch (limit.rating()) {
+            case TONGUE_COUPLER, TONGUE_VEHICLE, PAYLOAD, REAR_AXLE, VEHICLE_GROSS -> true;
+            default -> false;
+        };
+        Stream<Remedy> less = Stream.concat(lessWater(s.loadCase()), leaveOut(analysis, s, limit));
+        return byTongue ? Stream.concat(Stream.concat(axle(analysis), moves(analysis)), less) : less;
+    }
+
+    private static Optional<Limit> tightest(LoadedState s, String rating) {
+        return s.limits().stream().filter(l -> Balance.camel(l.rating()).equals(rating)).findFirst();
+    }
+
+    private static Stream<Remedy> lessWater(LoadCase c) {
+        return DoubleStream.of(0.75, 0.5, 0.25, 0).filter(f -> f < c.fresh())
+                .mapToObj(f -> new Remedy(
+                        Sentence.of("{0}: leave with {1} of the fresh water", c.name(), Amount.share(f)),
+                        new Edit("Less water: " + c.name(),
+                                d -> d.mappingCase(c.id(), x -> x.withFills(f, x.waste(), x.fuel())))));
+    }
+
+    /// The lightest packed things that are heavy enough by themselves.
+    private static Stream<Remedy> leaveOut(Analysis analysis, LoadedState s, Limit limit) {
+        double tooMuch = -limit.left();
+        return analysis.design().things().stream().filter(t -> t.role() != Role.BUILT_IN)
+                .filter(t -> s.loadCase().massOf(t) >= Math.max(1, tooMuch))
+                .sorted(Comparator.comparingDouble(t -> s.loadCase().massOf(t))).limit(MOVED_THINGS)
+                .map(t -> new Remedy(
+                        Sentence.of("Leave {0} at home ({1})", t.name().toLowerCase(Locale.ROOT),
+                                Amount.kg(s.loadCase().massOf(t))),
+                        new Edit("Leave out " + t.name(), d -> d.without(List.of(t.id())))));
+    }
+}

@@ -1,0 +1,77 @@
+package lectulum.analysis;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.design.Edit;
+import lectulum.design.Mode;
+import lectulum.design.Placement;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.layout.Fault;
+import lectulum.layout.Layout;
+import lectulum.layout.Solid;
+
+/// Moves that free what overlaps or passes through the shell.
+final class LayoutRemedies {
+    private static final double STEP = 0.001;
+    /// A longer move is another layout, not a remedy \[m\].
+    private static final double LONGEST = 0.8;
+
+    private LayoutRemedies() {
+    }
+
+    static Stream<Remedy> of(Analysis analysis, String finding) {
+        return analysis.layout().faults().values().stream().flatMap(f -> f.stream())
+                .filter(f -> Layout.findingId(f).equals(finding)).findFirst().stream().flatMap(f -> switch (f) {
+                    case Fault.Overlap o -> apart(analysis, o);
+                    case Fault.Outside o -> inside(analysis, o);
+                });
+    }
+
+    /// Either of the two, in each level direction, shortest move first.
+    private static Stream<Remedy> apart(Analysis analysis, Fault.Overlap overlap) {
+        Optional<Thing> mover = analysis.design().thing(overlap.thing());
+        Optional<Thing> other = analysis.design().thing(overlap.other());
+        if (mover.isEmpty() || other.isEmpty()) {
+            return Stream.empty();
+        }
+        Mode mode = overlap.mode();
+        Solid a = Solid.of(mover.get().size(), mover.get().at(mode));
+        Solid b = Solid.of(other.get().size(), other.get().at(mode));
+        return Stream.concat(moves(mover.get(), mode, a, b), moves(other.get(), mode, b, a));
+    }
+
+    private static Stream<Remedy> moves(Thing thing, Mode mode, Solid mine, Solid other) {
+        double back = other.maxX() - mine.minX();
+        double forward = mine.maxX() - other.minX();
+        double right = other.maxY() - mine.minY();
+        double left = mine.maxY() - other.minY();
+        record Way(double amount, double dx, double dy) {
+        }
+        return Stream.of(new Way(back, 1, 0), new Way(forward, -1, 0), new Way(right, 0, 1), new Way(left, 0, -1))
+                .filter(w -> w.amount <= LONGEST).sorted(java.util.Comparator.comparingDouble(Way::amount))
+                .map(w -> move(thing, mode, whole(w.amount), w.dx, w.dy, 0));
+    }
+
+    private static Stream<Remedy> inside(Analysis analysis, Fault.Outside fault) {
+        return analysis.design().thing(fault.thing()).stream()
+                .map(t -> move(t, fault.mode(), whole(fault.amount()), fault.dx(), fault.dy(), fault.dz()));
+    }
+
+    /// Rounded up to whole millimetres, so that it can be set on a tape.
+    private static double whole(double amount) {
+        return Math.ceil(amount / STEP - 1e-6) * STEP;
+    }
+
+    static Remedy move(Thing thing, Mode mode, double amount, double dx, double dy, double dz) {
+        String direction = Math.abs(dz) > 0.5
+                ? dz > 0 ? "up" : "down"
+                : Math.abs(dx) >= Math.abs(dy) ? dx > 0 ? "back" : "forward" : dy > 0 ? "right" : "left";
+        Sentence says = Sentence.of("Move {0} {1} {2}", thing.name(), Amount.m(amount), direction);
+        Placement to = thing.at(mode).moved(dx * amount, dy * amount, dz * amount);
+        return new Remedy(says, new Edit("Move " + thing.name() + " " + direction,
+                d -> d.mapping(thing.id(), t -> t.placed(mode, to))));
+    }
+}

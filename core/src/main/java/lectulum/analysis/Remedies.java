@@ -1,0 +1,55 @@
+package lectulum.analysis;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Severity;
+
+/// Computes what would mend a finding. Every remedy is applied to a copy and all checks are run again: it is offered
+/// only if it clears or softens the finding and raises no other.
+///
+/// Takes up to some hundreds of analyses, so it is asked for one finding at a time and off the interface thread.
+public final class Remedies {
+    private static final int MOST = 5;
+
+    private Remedies() {
+    }
+
+    /// At most five remedies, best first; none where nothing computed helps.
+    public static List<Remedy> of(Analysis analysis, Finding finding) {
+        return candidates(analysis, finding).filter(r -> helps(analysis, finding, r)).limit(MOST).toList();
+    }
+
+    private static Stream<Remedy> candidates(Analysis analysis, Finding finding) {
+        String id = finding.id();
+        if (id.startsWith("layout.")) {
+            return LayoutRemedies.of(analysis, id);
+        }
+        if (id.startsWith("balance.")) {
+            return BalanceRemedies.of(analysis, id);
+        }
+        if (id.startsWith("power.") || id.startsWith("water.")) {
+            return SupplyRemedies.of(analysis, id);
+        }
+        return Stream.empty();
+    }
+
+    static boolean helps(Analysis before, Finding finding, Remedy remedy) {
+        Analysis after = before.next(remedy.edit().apply(before.given()));
+        Map<String, Severity> known = new HashMap<>();
+        before.findings().forEach(f -> known.put(f.id(), f.severity()));
+        for (Finding f : after.findings()) {
+            Severity was = known.get(f.id());
+            boolean worse = was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;
+            if (worse) {
+                return false;
+            }
+        }
+        Optional<Finding> same = after.findings().stream().filter(f -> f.id().equals(finding.id())).findFirst();
+        return same.isEmpty() || same.get().severity().compareTo(finding.severity()) < 0;
+    }
+}

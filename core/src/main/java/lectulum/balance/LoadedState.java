@@ -1,0 +1,170 @@
+package lectulum.balance;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.design.Axle;
+import lectulum.design.Base;
+import lectulum.design.Design;
+import lectulum.design.LoadCase;
+import lectulum.design.Mass;
+import lectulum.design.MassSource;
+import lectulum.design.Person;
+import lectulum.design.Placement;
+import lectulum.design.Rating;
+import lectulum.design.Role;
+import lectulum.design.Thing;
+import lectulum.design.Vehicle;
+
+/// The camper in one load case: what it weighs, where it bears, what limits it.
+///
+/// @param parts  every mass at its place
+/// @param tongue load on the ball \[kg\]; NaN where there is no axle behind the ball
+/// @param right  load of the wheels on the right \[kg\]
+/// @param left   load of the wheels on the left \[kg\]
+/// @param limits known ratings with their loads, tightest first
+public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, double ballToAxle, double tongue,
+        double right, double left, Certainty certainty, List<Limit> limits) {
+    /// Standard uncertainty of the place of a built-in thing and of packed gear \[m\] (assumed).
+    private static final double BUILT_IN_PLACE = 0.02;
+    private static final double GEAR_PLACE = 0.10;
+    /// Standard uncertainty of how full a tank is, share of its contents (assumed).
+    private static final double FILL = 0.02;
+    /// Of the measured distance ball to axle \[m\] (assumed).
+    private static final double AXLE_PLACE = 0.005;
+    /// Where people and luggage sit between the vehicle's axles: half on the rear axle (assumed).
+    private static final double ABOARD_ON_REAR = 0.5;
+    /// A public deck scale: step \[kg\] and share of the reading (assumed).
+    private static final double DECK_STEP = 10;
+    private static final double DECK_SHARE = 0.001;
+
+    static LoadedState of(Design design, LoadCase loadCase) {
+        List<Part> parts = parts(design, loadCase);
+        MassRoll roll = MassRoll.of(parts);
+        double a = design.base().ballToAxle();
+        double tongue = Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(Double.NaN);
+        double axle = roll.mass() - tongue;
+        double track = design.base().axle().track();
+        double right = track > 0 ? Statics.rightLoad(axle, roll.mass(), roll.y(), track) : Double.NaN;
+        return new LoadedState(loadCase, parts, roll, a, tongue, right, axle - right,
+                Certainty.of(parts, a, AXLE_PLACE), limits(design, roll.mass(), tongue, right, axle - right));
+    }
+
+    public double mass() {
+        return roll.mass();
+    }
+
+    /// Load on all axles together \[kg\].
+    public double axle() {
+        return roll.mass() - tongue;
+    }
+
+    /// Part of the loaded mass that the ball carries; NaN without mass or axle.
+    public double share() {
+        return roll.mass() > 0 ? tongue / roll.mass() : Double.NaN;
+    }
+
+    /// What one thing adds to the tongue load \[kg\]; negative behind the axle.
+    public double tongueBy(String thing) {
+        return parts.stream().filter(p -> p.thing().equals(thing))
+                .mapToDouble(p -> p.mass() * Statics.lever(p.x(), ballToAxle)).sum();
+    }
+
+    /// The rating with the smallest margin.
+    public Optional<Limit> first() {
+        return limits.stream().findFirst();
+    }
+
+    public OptionalDouble left(Rating rating) {
+        return limits.stream().filter(l -> l.rating() == rating).mapToDouble(Limit::left).findFirst();
+    }
+
+    /// Whether it is a case in which the camper travels loaded, so that the tongue band is judged.
+    public boolean trip() {
+        return isTrip(loadCase);
+    }
+
+    static boolean isTrip(LoadCase loadCase) {
+        return loadCase.builtIn() && loadCase.gear() > 0;
+    }
+
+    /// Mass of people and luggage in the vehicle \[kg\].
+    static double aboardVehicle(Design design) {
+        return design.brief().people().stream().mapToDouble(Person::mass).sum() + design.vehicle().luggage();
+    }
+
+    private static List<Part> parts(Design design, LoadCase loadCase) {
+        Base base = design.base();
+        List<Part> parts = new ArrayList<>(design.things().size() + 8);
+        parts.add(new Part("", base.empty().mass(), base.emptyCentre(), 0, base.floorHeight() + base.empty().z(),
+                base.shell().length(), base.shell().width(), emptyUncertainty(base), 0.02,
+                base.empty().source() == MassSource.GUESS));
+        for (Thing thing : design.things()) {
+            double share = loadCase.share(thing);
+            Placement at = thing.place();
+            double ux = thing.role() == Role.BUILT_IN ? BUILT_IN_PLACE : GEAR_PLACE;
+            double x = base.tongueLength() + at.x();
+            double bottom = base.floorHeight() + at.z();
+            if (share > 0 && thing.mass().value() > 0) {
+                Mass mass = thing.mass();
+                parts.add(new Part(thing.id(), share * mass.value(), x, at.y(), bottom + thing.size().height() / 2,
+                        thing.size().length(), thing.size().width(), share * mass.standardUncertainty(), ux,
+                        mass.source() == MassSource.GUESS));
+            }
+            double contents = loadCase.contents(thing);
+            if (contents > 0) {
+                double full = thing.tank().map(t -> contents / t.fullMass()).orElse(1.0);
+                parts.add(new Part(thing.id(), contents, x, at.y(), bottom + full * thing.size().height() / 2,
+                        thing.size().length(), thing.size().width(), FILL * contents, ux, false));
+            }
+        }
+        return parts;
+    }
+
+    private static double emptyUncertainty(Base base) {
+        double mass = base.empty().mass();
+        return base.empty().source() == MassSource.WEIGHED
+                ? Math.hypot(DECK_STEP / Math.sqrt(12), DECK_SHARE * mass)
+                : new Mass(mass, base.empty().source(), OptionalDouble.empty()).standardUncertainty();
+    }
+
+    private static List<Limit> limits(Design design, double mass, double tongue, double right, double left) {
+        Vehicle vehicle = design.vehicle();
+        Axle axle = design.base().axle();
+        double aboard = aboardVehicle(design);
+        double lever = vehicle.wheelbase() > 0 ? vehicle.overhang() / vehicle.wheelbase() : 0;
+        List<Limit> limits = new ArrayList<>();
+        for (Rating rating : Rating.values()) {
+            OptionalDouble rated = rating.trailer() ? design.base().rating(rating) : vehicle.rating(rating);
+            if (rated.isEmpty() || rated.getAsDouble() <= 0 || !applies(rating, axle)) {
+                continue;
+            }
+            double load = switch (rating) {
+                case GROSS_PLATE, COUPLER, TOW_BRAKED, TOW_UNBRAKED -> mass;
+                case TONGUE_COUPLER, TONGUE_VEHICLE -> tongue;
+                case AXLE -> mass - tongue;
+                case TYRE -> Math.max(right, left) / Math.max(1, axle.count());
+                case PAYLOAD -> aboard + tongue;
+                case VEHICLE_GROSS -> vehicle.kerbMass() + aboard + tongue;
+                case REAR_AXLE -> vehicle.kerbRear() + ABOARD_ON_REAR * aboard + tongue * (1 + lever);
+                case COMBINED_GROSS -> vehicle.kerbMass() + aboard + mass;
+            };
+            if (Double.isFinite(load)) {
+                limits.add(new Limit(rating, load, rated.getAsDouble()));
+            }
+        }
+        limits.sort(Comparator.comparingDouble(Limit::margin));
+        return List.copyOf(limits);
+    }
+
+    /// The tow rating that counts depends on whether the trailer has brakes.
+    static boolean applies(Rating rating, Axle axle) {
+        return switch (rating) {
+            case TOW_BRAKED -> axle.braked();
+            case TOW_UNBRAKED -> !axle.braked();
+            default -> true;
+        };
+    }
+}

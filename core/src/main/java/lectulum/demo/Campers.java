@@ -1,0 +1,182 @@
+package lectulum.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.design.Axle;
+import lectulum.design.Base;
+import lectulum.design.Brief;
+import lectulum.design.CamperType;
+import lectulum.design.Climate;
+import lectulum.design.Cost;
+import lectulum.design.Design;
+import lectulum.design.EmptyMass;
+import lectulum.design.LoadCase;
+import lectulum.design.MassSource;
+import lectulum.design.Person;
+import lectulum.design.Project;
+import lectulum.design.Rating;
+import lectulum.design.Shell;
+import lectulum.design.Toilet;
+import lectulum.design.TongueSchool;
+import lectulum.design.Variant;
+import lectulum.design.Vehicle;
+import lectulum.design.WaterStyle;
+import lectulum.design.WheelArches;
+import lectulum.units.UnitSystem;
+
+/// The campers that ship with the program: three demonstrations and a sensible start for each type. All people, places
+/// and numbers are made up.
+public final class Campers {
+    private Campers() {
+    }
+
+    /// A demonstration.
+    ///
+    /// @param key   short name, as in `demo:nightjar`
+    /// @param about one sentence
+    public record Demo(String key, String name, String about) {
+    }
+
+    /// The demonstrations, the fullest first.
+    public static List<Demo> demos() {
+        return List.of(
+                new Demo("nightjar", "Nightjar",
+                        "Cargo conversion: two astronomers sleep beside a 40 cm telescope and its long nights on battery."),
+                new Demo("dunlin", "Dunlin",
+                        "Teardrop: a botanical illustrator, a small hatchback, a galley under the rear hatch."),
+                new Demo("chamois", "Chamois",
+                        "Overland: a family of four maps old drove roads; one axle or two."));
+    }
+
+    /// A demonstration by its key; empty for an unknown one.
+    public static Optional<Project> demo(String key) {
+        return switch (key) {
+            case "nightjar" -> Optional.of(Project.of("Nightjar", nightjar()));
+            case "dunlin" -> Optional.of(Project.of("Dunlin", dunlin()));
+            case "chamois" -> Optional.of(chamoisProject());
+            default -> Optional.empty();
+        };
+    }
+
+    /// A sensible camper to start from, already drawn.
+    public static Project start(CamperType type, String name) {
+        Design design = switch (type) {
+            case TEARDROP -> startTeardrop();
+            case OVERLAND -> startOverland();
+            case CARGO -> startCargo();
+        };
+        return Project.of(name, design);
+    }
+
+    private static Design nightjar() {
+        Brief brief = new Brief(CamperType.CARGO,
+                List.of(new Person("ione", "Ione", 1.61, 63), new Person("bram", "Bram", 1.94, 92)), 4, 9800, "€",
+                true, UnitSystem.METRIC, 44.2, 11, Climate.MARITIME, WaterStyle.NORMAL, Toilet.CASSETTE,
+                TongueSchool.NORTH_AMERICA, 0.10, 0.15);
+        Vehicle vehicle = new Vehicle("Estate car", 1690, 760, 2.79, 1.12, 0.46, 45,
+                Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
+                        Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
+                        Rating.COMBINED_GROSS, 3700.0));
+        Base base = new Base(new Shell.VNose(4.12, 1.85, 1.97, 0.62, 0.10), 0.035, 0.03, 0.04, 0.54,
+                WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
+                new EmptyMass.Weighed(52, 436, 0.42, 2.36),
+                Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.TONGUE_COUPLER, 150.0, Rating.AXLE,
+                        1150.0, Rating.TYRE, 615.0),
+                new Cost(2150, OptionalDouble.of(2080)));
+        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "nightjar");
+    }
+
+    private static final Shell TEARDROP = new Shell.Profile(1.50,
+            List.of(new Shell.Profile.Point(0, 0.32), new Shell.Profile.Point(0.09, 0.72),
+                    new Shell.Profile.Point(0.42, 1.05), new Shell.Profile.Point(1.05, 1.18),
+                    new Shell.Profile.Point(1.75, 1.15), new Shell.Profile.Point(2.35, 1.04),
+                    new Shell.Profile.Point(2.75, 0.82), new Shell.Profile.Point(2.98, 0.20)));
+
+    private static Base teardropBase(double axleX) {
+        return new Base(TEARDROP, 0.035, 0.03, 0.03, 0.44, WheelArches.NONE, 1.15,
+                new Axle(axleX, 1, 0, 1.62, 0.58, 0.165, false, 58),
+                new EmptyMass.Entered(152, 0.95, -0.18, axleX, MassSource.CATALOGUE),
+                Map.of(Rating.GROSS_PLATE, 750.0, Rating.COUPLER, 1300.0, Rating.TONGUE_COUPLER, 100.0, Rating.AXLE,
+                        750.0, Rating.TYRE, 450.0),
+                Cost.planned(980));
+    }
+
+    private static Design dunlin() {
+        Brief brief = new Brief(CamperType.TEARDROP, List.of(new Person("maris", "Maris", 1.68, 61)), 3, 6800, "€",
+                true, UnitSystem.METRIC, 52.5, 6, Climate.MARITIME, WaterStyle.FRUGAL, Toilet.NONE,
+                TongueSchool.EUROPE, 0.04, 0.07);
+        Vehicle vehicle = new Vehicle("Small hatchback", 1140, 450, 2.47, 0.72, 0.42, 30,
+                Map.of(Rating.TOW_UNBRAKED, 750.0, Rating.TOW_BRAKED, 1000.0, Rating.TONGUE_VEHICLE, 50.0,
+                        Rating.PAYLOAD, 420.0, Rating.VEHICLE_GROSS, 1590.0, Rating.REAR_AXLE, 790.0));
+        Base base = teardropBase(1.52).with(new Cost(980, OptionalDouble.of(960)));
+        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "dunlin");
+    }
+
+    private static Base overlandBase(double axleX) {
+        return new Base(new Shell.Box(2.70, 1.70, 1.18), 0.03, 0.03, 0.03, 0.66, new WheelArches(0.90, 0.10, 0.12),
+                1.55, new Axle(axleX, 1, 0, 1.56, 0.76, 0.245, true, 138),
+                new EmptyMass.Entered(318, 0.95, -0.22, axleX, MassSource.CATALOGUE),
+                Map.of(Rating.GROSS_PLATE, 1500.0, Rating.COUPLER, 2000.0, Rating.TONGUE_COUPLER, 150.0, Rating.AXLE,
+                        1500.0, Rating.TYRE, 950.0),
+                Cost.planned(1900));
+    }
+
+    private static Design chamois() {
+        Brief brief = new Brief(CamperType.OVERLAND,
+                List.of(new Person("tess", "Tess", 1.70, 66), new Person("oyvin", "Oyvin", 1.83, 84),
+                        new Person("lark", "Lark", 1.38, 32), new Person("fenn", "Fenn", 1.12, 21)),
+                5, 11_000, "€", true, UnitSystem.METRIC, 42.8, 7, Climate.DRY_HIGHLAND, WaterStyle.FRUGAL,
+                Toilet.NONE, TongueSchool.AUSTRALIA, 0.08, 0.15);
+        Vehicle vehicle = new Vehicle("Four-wheel drive", 2120, 1010, 2.85, 1.20, 0.52, 60,
+                Map.of(Rating.TOW_BRAKED, 2800.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
+                        Rating.PAYLOAD, 700.0, Rating.VEHICLE_GROSS, 2900.0, Rating.REAR_AXLE, 1650.0,
+                        Rating.COMBINED_GROSS, 5500.0));
+        Base base = overlandBase(1.62).with(new Cost(1900, OptionalDouble.of(1850)));
+        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "chamois");
+    }
+
+    private static Project chamoisProject() {
+        Design single = chamois();
+        Base b = single.base();
+        Base tandem = b.with(new Axle(b.axle().x() + 0.02, 2, 0.84, b.axle().track(), 0.70, 0.205, true, 216))
+                .with(new EmptyMass.Entered(402, 1.05, -0.24, b.axle().x() + 0.02, MassSource.CATALOGUE));
+        List<Variant> variants = new ArrayList<>();
+        variants.add(new Variant("plan", "one axle", single));
+        variants.add(new Variant("tandem", "two axles", single.with(tandem)));
+        return new Project("Chamois", variants, "plan", Optional.of(single));
+    }
+
+    private static Brief startBrief(CamperType type) {
+        return new Brief(type, List.of(new Person("one", "First", 1.75, 75), new Person("two", "Second", 1.68, 65)), 2,
+                0, "€", true, UnitSystem.METRIC, 45, 7, Climate.CONTINENTAL, WaterStyle.FRUGAL, Toilet.NONE,
+                TongueSchool.NORTH_AMERICA, 0.10, 0.15);
+    }
+
+    /// A tow vehicle of which nothing is known yet but a usual shape.
+    private static Vehicle startVehicle() {
+        return new Vehicle("Tow vehicle", 1500, 650, 2.7, 1.0, 0.45, 30, Map.of());
+    }
+
+    private static Design startTeardrop() {
+        return Placements.add(new Design(startBrief(CamperType.TEARDROP), startVehicle(), teardropBase(1.72), List.of(),
+                LoadCase.standard(), List.of()), "new-teardrop");
+    }
+
+    private static Design startOverland() {
+        return Placements.add(new Design(startBrief(CamperType.OVERLAND), startVehicle(), overlandBase(1.54), List.of(),
+                LoadCase.standard(), List.of()), "new-overland");
+    }
+
+    private static Design startCargo() {
+        Base base = new Base(new Shell.Box(3.10, 1.75, 1.97), 0.035, 0.03, 0.04, 0.54, WheelArches.NONE, 1.20,
+                new Axle(1.80, 1, 0, 1.62, 0.64, 0.195, true, 92),
+                new EmptyMass.Entered(430, 1.45, 0.40, 1.80, MassSource.CATALOGUE),
+                Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.AXLE, 1200.0, Rating.TYRE, 650.0),
+                Cost.planned(2400));
+        return Placements.add(new Design(startBrief(CamperType.CARGO), startVehicle(), base, List.of(),
+                LoadCase.standard(), List.of()), "new-cargo");
+    }
+}

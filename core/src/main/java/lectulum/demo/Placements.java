@@ -1,0 +1,91 @@
+package lectulum.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.OptionalDouble;
+import lectulum.catalogue.Catalogue;
+import lectulum.design.Cost;
+import lectulum.design.Design;
+import lectulum.design.Load;
+import lectulum.design.Mass;
+import lectulum.design.MassSource;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Thing;
+import lectulum.units.Units;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/// Reads where the things of a shipped camper stand from a CSV resource: catalogue id, own name, place, and what is
+/// known better than the catalogue.
+final class Placements {
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true)
+            .setTrim(true).get();
+
+    private Placements() {
+    }
+
+    /// The design with the things of the list `name` added.
+    static Design add(Design design, String name) {
+        try (InputStream in = Placements.class.getResourceAsStream("/lectulum/demo/" + name + ".csv")) {
+            Design filled = design;
+            for (CSVRecord row : FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                filled = filled.plus(thing(filled, row));
+            }
+            return filled;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Thing thing(Design design, CSVRecord row) {
+        String id = row.get("catalogue");
+        Thing thing = Catalogue.shipped().find(id)
+                .orElseThrow(() -> new IllegalArgumentException("no catalogue thing " + id));
+        String name = row.get("name");
+        thing = thing.named(name).withId(design.freeId(name))
+                .with(new Placement(metres(row.get("x_mm")), metres(row.get("y_mm")), metres(row.get("z_mm")),
+                        Math.toRadians(Double.parseDouble(row.get("yaw_deg")))));
+        thing = elsewhere(thing, Mode.CAMP, row.get("camp"));
+        thing = elsewhere(thing, Mode.NIGHT, row.get("night"));
+        if (!row.get("mount").isEmpty()) {
+            thing = thing.with(Mount.valueOf(row.get("mount")));
+        }
+        if (!row.get("mass_kg").isEmpty() || !row.get("source").isEmpty()) {
+            double mass = row.get("mass_kg").isEmpty()
+                    ? thing.mass().value()
+                    : Double.parseDouble(row.get("mass_kg"));
+            MassSource source = row.get("source").isEmpty()
+                    ? MassSource.CATALOGUE
+                    : MassSource.valueOf(row.get("source"));
+            thing = thing.with(new Mass(mass, source, OptionalDouble.empty()));
+        }
+        if (!row.get("paid").isEmpty()) {
+            thing = thing.with(new Cost(thing.cost().planned(),
+                    OptionalDouble.of(Double.parseDouble(row.get("paid")))));
+        }
+        if (!row.get("hours_per_day").isEmpty()) {
+            Load load = thing.load().orElseThrow();
+            thing = thing.with(new Load(load.power(), Double.parseDouble(row.get("hours_per_day")) * Units.HOUR,
+                    load.feed()));
+        }
+        return thing;
+    }
+
+    private static Thing elsewhere(Thing thing, Mode mode, String place) {
+        if (place.isEmpty()) {
+            return thing;
+        }
+        String[] p = place.split(" ");
+        return thing.placed(mode, new Placement(metres(p[0]), metres(p[1]), metres(p[2]),
+                Math.toRadians(Double.parseDouble(p[3]))));
+    }
+
+    private static double metres(String millimetres) {
+        return Double.parseDouble(millimetres) / 1000;
+    }
+}

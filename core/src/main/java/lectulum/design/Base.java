@@ -1,0 +1,81 @@
+package lectulum.design;
+
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/// The trailer that is built on.
+///
+/// @param wall         thickness of the side, front and rear walls \[m\]
+/// @param floor        thickness of the floor \[m\]
+/// @param roof         thickness of the roof \[m\]
+/// @param floorHeight  top of the floor above the ground \[m\]
+/// @param tongueLength centre of the ball to the foremost point of the body \[m\]
+/// @param ratings      limits of the trailer; absent ones are unknown
+/// @param cost         of the base as bought
+public record Base(Shell shell, double wall, double floor, double roof, double floorHeight, WheelArches arches,
+        double tongueLength, Axle axle, EmptyMass empty, Map<Rating, Double> ratings, Cost cost) {
+
+    public Base {
+        arches = arches == null ? WheelArches.NONE : arches;
+        ratings = Vehicle.Ratings.copy(ratings);
+        cost = cost == null ? Cost.NONE : cost;
+    }
+
+    /// Ball to axle line \[m\].
+    public double ballToAxle() {
+        return tongueLength + axle.x();
+    }
+
+    /// Centre of gravity of the bare base behind the ball \[m\], the axle's own mass moved to where it is now.
+    public double emptyCentre() {
+        double found = switch (empty) {
+            case EmptyMass.Entered entered -> tongueLength + entered.x();
+            case EmptyMass.Weighed weighed -> weighed.mass() > 0
+                    ? (tongueLength + weighed.axleAt()) * weighed.axle() / weighed.mass()
+                    : ballToAxle();
+        };
+        return empty.mass() > 0 ? found + axle.mass() * (axle.x() - empty.axleAt()) / empty.mass() : found;
+    }
+
+    public OptionalDouble rating(Rating which) {
+        return Vehicle.Ratings.get(ratings, which);
+    }
+
+    public Base with(Shell newShell) {
+        return new Base(newShell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost);
+    }
+
+    public Base withBuildUp(double newWall, double newFloor, double newRoof) {
+        return new Base(shell, newWall, newFloor, newRoof, floorHeight, arches, tongueLength, axle, empty, ratings,
+                cost);
+    }
+
+    public Base withFloorHeight(double height) {
+        return new Base(shell, wall, floor, roof, height, arches, tongueLength, axle, empty, ratings, cost);
+    }
+
+    public Base with(WheelArches newArches) {
+        return new Base(shell, wall, floor, roof, floorHeight, newArches, tongueLength, axle, empty, ratings, cost);
+    }
+
+    public Base withTongue(double length) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, length, axle, empty, ratings, cost);
+    }
+
+    public Base with(Axle newAxle) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, newAxle, empty, ratings, cost);
+    }
+
+    public Base with(EmptyMass newEmpty) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, newEmpty, ratings, cost);
+    }
+
+    public Base with(Rating which, OptionalDouble value) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty,
+                Vehicle.Ratings.with(ratings, which, value), cost);
+    }
+
+    public Base with(Cost newCost) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, newCost);
+    }
+}

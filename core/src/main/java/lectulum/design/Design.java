@@ -1,0 +1,103 @@
+package lectulum.design;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
+public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
+        List<Acceptance> accepted) {
+
+    public Design {
+        things = things == null ? List.of() : List.copyOf(things);
+        cases = cases == null || cases.isEmpty() ? LoadCase.standard() : List.copyOf(cases);
+        accepted = accepted == null ? List.of() : List.copyOf(accepted);
+    }
+
+    public Optional<Thing> thing(String id) {
+        return things.stream().filter(t -> t.id().equals(id)).findFirst();
+    }
+
+    /// The load case of that id, or the departure, or the first there is.
+    public LoadCase loadCase(String id) {
+        return cases.stream().filter(c -> c.id().equals(id)).findFirst().orElseGet(
+                () -> cases.stream().filter(c -> c.id().equals("departure")).findFirst().orElse(cases.getFirst()));
+    }
+
+    /// An id that is not taken yet, made from a word: `cells`, `cells-2`, `cells-3`…
+    public String freeId(String word) {
+        String stem = word.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String start = stem.isEmpty() ? "thing" : stem;
+        Set<String> taken = new HashSet<>();
+        things.forEach(t -> taken.add(t.id()));
+        String id = start;
+        for (int i = 2; taken.contains(id); i++) {
+            id = start + "-" + i;
+        }
+        return id;
+    }
+
+    public Design with(Brief newBrief) {
+        return new Design(newBrief, vehicle, base, things, cases, accepted);
+    }
+
+    public Design with(Vehicle newVehicle) {
+        return new Design(brief, newVehicle, base, things, cases, accepted);
+    }
+
+    public Design with(Base newBase) {
+        return new Design(brief, vehicle, newBase, things, cases, accepted);
+    }
+
+    public Design withThings(List<Thing> newThings) {
+        return new Design(brief, vehicle, base, newThings, cases, accepted);
+    }
+
+    public Design withCases(List<LoadCase> newCases) {
+        return new Design(brief, vehicle, base, things, newCases, accepted);
+    }
+
+    public Design plus(Thing thing) {
+        List<Thing> more = new ArrayList<>(things);
+        more.add(thing);
+        return withThings(more);
+    }
+
+    public Design without(Collection<String> ids) {
+        return withThings(things.stream().filter(t -> !ids.contains(t.id())).toList());
+    }
+
+    /// The design with one thing changed; the same design where there is no such thing.
+    public Design mapping(String id, UnaryOperator<Thing> change) {
+        return mapping(Set.of(id), change);
+    }
+
+    /// The design with some things changed.
+    public Design mapping(Collection<String> ids, UnaryOperator<Thing> change) {
+        List<Thing> next = new ArrayList<>(things.size());
+        for (Thing thing : things) {
+            next.add(ids.contains(thing.id()) ? change.apply(thing) : thing);
+        }
+        return withThings(next);
+    }
+
+    public Design mappingCase(String id, UnaryOperator<LoadCase> change) {
+        return withCases(cases.stream().map(c -> c.id().equals(id) ? change.apply(c) : c).toList());
+    }
+
+    public Design accepting(Acceptance why) {
+        List<Acceptance> all = new ArrayList<>(accepted);
+        all.removeIf(a -> a.finding().equals(why.finding()));
+        all.add(why);
+        return new Design(brief, vehicle, base, things, cases, all);
+    }
+
+    public Design notAccepting(String finding) {
+        return new Design(brief, vehicle, base, things, cases,
+                accepted.stream().filter(a -> !a.finding().equals(finding)).toList());
+    }
+}

@@ -1,0 +1,16 @@
+package lectulum.design;
+
+/// How firmly a thing has its place; the search for remedies moves loose things first and fixed things never.
+public enum Fix {
+    FIXED("fixed"), MOVABLE("movable"), LOOSE("loose");
+
+    private final String label;
+
+    Fix(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,66 @@
+package lectulum.design;
+
+import java.util.List;
+
+/// What is aboard in one situation of interest.
+///
+/// @param builtIn    whether the things that belong to the finished camper are in
+/// @param fresh      fill of the fresh-water tanks, 0 to 1
+/// @param waste      fill of the grey-water and toilet tanks, 0 to 1
+/// @param fuel       fill of gas and fuel, 0 to 1
+/// @param gear       share of the packed gear aboard, 0 to 1
+/// @param provisions share of the provisions aboard, 0 to 1
+public record LoadCase(String id, String name, boolean builtIn, double fresh, double waste, double fuel, double gear,
+        double provisions) {
+    /// Share of provisions that stays aboard as rubbish and packaging (assumed).
+    private static final double KEPT = 0.15;
+
+    public static final LoadCase BARE = new LoadCase("bare", "Bare base", false, 0, 0, 0, 0, 0);
+    public static final LoadCase DRY = new LoadCase("dry", "Dry build", true, 0, 0, 0, 0, 0);
+    public static final LoadCase DEPARTURE = new LoadCase("departure", "Departure", true, 1, 0, 1, 1, 1);
+    public static final LoadCase HOMEWARD = new LoadCase("homeward", "Homeward", true, 0.1, 1, 0.5, 1, KEPT);
+
+    public LoadCase {
+        name = name == null ? id : name;
+    }
+
+    /// The cases every design starts with.
+    public static List<LoadCase> standard() {
+        return List.of(BARE, DRY, DEPARTURE, HOMEWARD);
+    }
+
+    /// Mass of a thing in this case \[kg\], what its tank holds included.
+    public double massOf(Thing thing) {
+        return share(thing) * thing.mass().value() + contents(thing);
+    }
+
+    /// Share of the thing's own mass that is aboard.
+    public double share(Thing thing) {
+        return switch (thing.role()) {
+            case BUILT_IN -> builtIn ? 1 : 0;
+            case GEAR -> gear;
+            case PROVISIONS -> provisions;
+        };
+    }
+
+    /// Mass of what its tank holds \[kg\].
+    public double contents(Thing thing) {
+        if (thing.tank().isEmpty() || share(thing) == 0) {
+            return 0;
+        }
+        Tank tank = thing.tank().get();
+        return tank.fullMass() * switch (tank.use()) {
+            case FRESH -> fresh;
+            case GREY, BLACK -> waste;
+            case GAS, PETROL, DIESEL -> fuel;
+        };
+    }
+
+    public LoadCase withFills(double newFresh, double newWaste, double newFuel) {
+        return new LoadCase(id, name, builtIn, newFresh, newWaste, newFuel, gear, provisions);
+    }
+
+    public LoadCase withPacked(double newGear, double newProvisions) {
+        return new LoadCase(id, name, builtIn, fresh, waste, fuel, newGear, newProvisions);
+    }
+}

@@ -1,0 +1,148 @@
+package lectulum.design;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/// One thing in, on or under the camper.
+///
+/// @param id        unique in the design
+/// @param size      before it is turned
+/// @param place     where it rides on the road
+/// @param elsewhere other places in CAMP or NIGHT; CAMP inherits ROAD, NIGHT inherits CAMP
+/// @param mass      without what its tank holds
+/// @param solar     nominal power of a solar panel \[W\], 0 for anything else
+public record Thing(String id, String name, SystemGroup system, Role role, Mount mount, Fix fix, Size size,
+        Placement place, Map<Mode, Placement> elsewhere, Mass mass, Cost cost, Optional<Load> load,
+        Optional<Battery> battery, Optional<Tank> tank, double solar, String note) {
+
+    public Thing {
+        name = name == null ? "" : name;
+        system = system == null ? SystemGroup.CARGO : system;
+        role = role == null ? Role.BUILT_IN : role;
+        mount = mount == null ? Mount.INSIDE : mount;
+        fix = fix == null ? Fix.MOVABLE : fix;
+        size = size == null ? new Size(0, 0, 0) : size;
+        place = place == null ? new Placement(0, 0, 0, 0) : place;
+        Map<Mode, Placement> others = new EnumMap<>(Mode.class);
+        if (elsewhere != null) {
+            others.putAll(elsewhere);
+        }
+        others.remove(Mode.ROAD);
+        elsewhere = Collections.unmodifiableMap(others);
+        mass = mass == null ? Mass.guess(0) : mass;
+        cost = cost == null ? Cost.NONE : cost;
+        load = load == null ? Optional.empty() : load;
+        battery = battery == null ? Optional.empty() : battery;
+        tank = tank == null ? Optional.empty() : tank;
+        note = note == null ? "" : note;
+    }
+
+    /// Where it is in a mode.
+    public Placement at(Mode mode) {
+        return switch (mode) {
+            case ROAD -> place;
+            case CAMP -> elsewhere.getOrDefault(Mode.CAMP, place);
+            case NIGHT -> elsewhere.getOrDefault(Mode.NIGHT, at(Mode.CAMP));
+        };
+    }
+
+    /// Whether it needs its volume to itself.
+    public boolean solid() {
+        return mount == Mount.INSIDE || mount == Mount.OUTSIDE;
+    }
+
+    /// The same thing elsewhere in a mode. Moving it in ROAD leaves its CAMP and NIGHT places of its own alone.
+    public Thing placed(Mode mode, Placement where) {
+        if (mode == Mode.ROAD) {
+            return with(where);
+        }
+        Map<Mode, Placement> others = new EnumMap<>(Mode.class);
+        others.putAll(elsewhere);
+        others.put(mode, where);
+        return new Thing(id, name, system, role, mount, fix, size, place, others, mass, cost, load, battery, tank,
+                solar, note);
+    }
+
+    /// The same thing without a place of its own in CAMP and NIGHT.
+    public Thing samePlaceAlways() {
+        return new Thing(id, name, system, role, mount, fix, size, place, Map.of(), mass, cost, load, battery, tank,
+                solar, note);
+    }
+
+    public Thing withId(String newId) {
+        return new Thing(newId, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing named(String newName) {
+        return new Thing(id, newName, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(SystemGroup group) {
+        return new Thing(id, name, group, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
+                solar, note);
+    }
+
+    public Thing with(Role newRole) {
+        return new Thing(id, name, system, newRole, mount, fix, size, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Mount newMount) {
+        return new Thing(id, name, system, role, newMount, fix, size, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Fix newFix) {
+        return new Thing(id, name, system, role, mount, newFix, size, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Size newSize) {
+        return new Thing(id, name, system, role, mount, fix, newSize, place, elsewhere, mass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Placement road) {
+        return new Thing(id, name, system, role, mount, fix, size, road, elsewhere, mass, cost, load, battery, tank,
+                solar, note);
+    }
+
+    public Thing with(Mass newMass) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, newMass, cost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Cost newCost) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, newCost, load, battery,
+                tank, solar, note);
+    }
+
+    public Thing with(Load newLoad) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, Optional.of(newLoad),
+                battery, tank, solar, note);
+    }
+
+    public Thing with(Battery newBattery) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load,
+                Optional.of(newBattery), tank, solar, note);
+    }
+
+    public Thing with(Tank newTank) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
+                Optional.of(newTank), solar, note);
+    }
+
+    public Thing withSolar(double watts) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
+                watts, note);
+    }
+
+    public Thing noted(String newNote) {
+        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
+                solar, newNote);
+    }
+}

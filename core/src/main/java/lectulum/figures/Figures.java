@@ -1,0 +1,48 @@
+package lectulum.figures;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Figures by id, in the order they were computed.
+public final class Figures {
+    private final Map<String, Figure> byId;
+
+    private Figures(Map<String, Figure> byId) {
+        this.byId = byId;
+    }
+
+    /// Collects figures; two of one id would be a programming error and are refused.
+    public static Figures of(Collection<Figure> figures) {
+        Map<String, Figure> byId = new LinkedHashMap<>(figures.size() * 2);
+        for (Figure figure : figures) {
+            if (byId.put(figure.id(), figure) != null) {
+                throw new IllegalArgumentException("two figures named " + figure.id());
+            }
+        }
+        return new Figures(byId);
+    }
+
+    public static Figures join(List<Figures> parts) {
+        List<Figure> all = new ArrayList<>();
+        parts.forEach(part -> all.addAll(part.all()));
+        return of(all);
+    }
+
+    public Optional<Figure> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /// SI value of a figure, NaN where it is absent.
+    public double value(String id) {
+        Figure figure = byId.get(id);
+        return figure == null ? Double.NaN : figure.value().orElse(Double.NaN);
+    }
+
+    public Collection<Figure> all() {
+        return byId.values();
+    }
+}

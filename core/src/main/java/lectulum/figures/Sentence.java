@@ -1,0 +1,34 @@
+package lectulum.figures;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import lectulum.units.Style;
+import lectulum.units.Units;
+
+/// A sentence with numbers in it that is spoken in the reader's units: the template holds `{0}`, `{1}`… and each
+/// part is an [Amount], or text put in as it is.
+public record Sentence(String template, List<Object> parts) {
+    private static final Pattern HOLE = Pattern.compile("\\{(\\d+)}");
+
+    public Sentence {
+        parts = List.copyOf(parts);
+    }
+
+    public static Sentence of(String template, Object... parts) {
+        return new Sentence(template, List.of(parts));
+    }
+
+    /// The sentence in the units of `style`.
+    public String text(Style style) {
+        Matcher holes = HOLE.matcher(template);
+        return holes.replaceAll(
+                hole -> Matcher.quoteReplacement(part(parts.get(Integer.parseInt(hole.group(1))), style)));
+    }
+
+    private static String part(Object part, Style style) {
+        return part instanceof Amount(double value, var quantity)
+                ? Units.text(value, quantity, style)
+                : String.valueOf(part);
+    }
+}

@@ -1,0 +1,17 @@
+package lectulum.figures;
+
+/// The stages of the rail, in the order of work.
+public enum Stage {
+    BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), MATERIALS(
+            "Materials"), MONEY("Money");
+
+    private final String label;
+
+    Stage(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

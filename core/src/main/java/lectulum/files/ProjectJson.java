@@ -1,0 +1,240 @@
+package lectulum.files;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lectulum.design.Design;
+import lectulum.design.EmptyMass;
+import lectulum.design.LoadCase;
+import lectulum.design.Project;
+import lectulum.design.Shell;
+import lectulum.design.Thing;
+import lectulum.design.Variant;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.core.exc.UnexpectedEndOfInputException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.DateTimeFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// The text of a project file: UTF-8 JSON in SI units, keys in a fixed order, described by
+/// docs/file-format/project.schema.json. What this version does not know is kept and written back.
+public final class ProjectJson {
+    /// The version this program writes; files of a higher one are refused.
+    public static final int VERSION = 1;
+    private static final String FORMAT = "lectulum";
+
+    private static final JsonMapper MAPPER = JsonMapper.builder().addMixIn(Shell.class, ShellKinds.class)
+            .addMixIn(EmptyMass.class, EmptyMassKinds.class).disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).enable(SerializationFeature.INDENT_OUTPUT)
+            .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS).build();
+
+    private ProjectJson() {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@JsonSubTypes.Type(value = Shell.Box.class, name = "box"),
+            @JsonSubTypes.Type(value = Shell.VNose.class, name = "v-nose"),
+            @JsonSubTypes.Type(value = Shell.Profile.class, name = "profile")})
+    private interface ShellKinds {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@JsonSubTypes.Type(value = EmptyMass.Entered.class, name = "entered"),
+            @JsonSubTypes.Type(value = EmptyMass.Weighed.class, name = "weighed")})
+    private interface EmptyMassKinds {
+    }
+
+    /// A project as read, with the tree it came from.
+    ///
+    /// @param tree  everything the file held, so that what this version does not know survives a save
+    /// @param notes what had to be changed to open it, in sentences
+    public record Read(Project project, JsonNode tree, List<String> notes) {
+    }
+
+    /// @throws UnreadableFile with a sentence that says what is wrong and where
+    public static Read read(String text) throws UnreadableFile {
+        if (text.isBlank()) {
+            throw new UnreadableFile("The file is empty.");
+        }
+        try {
+            JsonNode tree = MAPPER.readTree(text);
+            checkHead(tree);
+            checkParts(tree);
+            Repair repair = new Repair();
+            Project project = repair.project(MAPPER.treeToValue(tree, Project.class));
+            return new Read(project, tree, List.copyOf(repair.notes));
+        } catch (UnexpectedEndOfInputException e) {
+            throw new UnreadableFile("The file ends in the middle" + at(e.getLocation()) + ": it was cut off.");
+        } catch (StreamReadException e) {
+            throw new UnreadableFile("This is not valid JSON" + at(e.getLocation()) + ".");
+        } catch (DatabindException e) {
+            throw new UnreadableFile("The value at " + path(e) + " is not what belongs there.");
+        } catch (JacksonException e) {
+            throw new UnreadableFile("The file cannot be understood" + at(e.getLocation()) + ".");
+        }
+    }
+
+    /// The text of a project, with what `before` held and this version does not know.
+    ///
+    /// @param before tree of the file the project was read from; null for a new project
+    public static String write(Project project, JsonNode before) {
+        ObjectNode tree = MAPPER.createObjectNode();
+        tree.put("format", FORMAT);
+        tree.put("formatVersion", VERSION);
+        tree.setAll((ObjectNode) MAPPER.valueToTree(project));
+        if (before != null) {
+            keepUnknown(before, tree);
+        }
+        return MAPPER.writeValueAsString(tree) + "\n";
+    }
+
+    private static void checkHead(JsonNode tree) throws UnreadableFile {
+        if (!tree.isObject() || !FORMAT.equals(tree.path("format").asString(""))) {
+            throw new UnreadableFile("This is JSON, but not a Lectulum project: \"format\" is not \"lectulum\".");
+        }
+        int version = tree.path("formatVersion").asInt(0);
+        if (version > VERSION) {
+            throw new UnreadableFile("The file was written by a newer Lectulum (format " + version
+                    + "; this one reads up to " + VERSION + ").");
+        }
+        if (version < 1) {
+            throw new UnreadableFile("\"formatVersion\" is missing or not a whole number.");
+        }
+    }
+
+    private static void checkParts(JsonNode tree) throws UnreadableFile {
+        JsonNode variants = tree.path("variants");
+        if (!variants.isArray() || variants.isEmpty()) {
+            throw new UnreadableFile("\"variants\" is missing: the file holds no camper.");
+        }
+        for (int i = 0; i < variants.size(); i++) {
+            String path = "variants[" + i + "]";
+            require(variants.get(i), path, "id");
+            checkDesign(variants.get(i).path("design"), path + ".design");
+        }
+        if (tree.path("pinned").isObject()) {
+            checkDesign(tree.path("pinned"), "pinned");
+        }
+    }
+
+    private static void checkDesign(JsonNode design, String path) throws UnreadableFile {
+        for (String part : List.of("brief", "vehicle", "base")) {
+            require(design, path, part);
+        }
+        for (String part : List.of("shell", "axle", "empty")) {
+            require(design.path("base"), path + ".base", part);
+        }
+        for (String list : List.of("things", "cases")) {
+            JsonNode items = design.path(list);
+            for (int i = 0; i < items.size(); i++) {
+                require(items.get(i), path + "." + list + "[" + i + "]", "id");
+            }
+        }
+    }
+
+    private static void require(JsonNode node, String path, String name) throws UnreadableFile {
+        if (!node.hasNonNull(name)) {
+            throw new UnreadableFile("\"" + name + "\" is missing at " + path + ".");
+        }
+    }
+
+    private static String at(TokenStreamLocation location) {
+        return location == null || location.getLineNr() < 1
+                ? ""
+                : " in line " + location.getLineNr() + ", column " + location.getColumnNr();
+    }
+
+    private static String path(DatabindException e) {
+        String path = e.getPath().stream().map(r -> r.getPropertyName() != null
+                ? "." + r.getPropertyName()
+                : "[" + r.getIndex() + "]").collect(Collectors.joining());
+        return path.isEmpty() ? "the top" : path.startsWith(".") ? path.substring(1) : path;
+    }
+
+    /// Copies from the old tree what the new one does not name. Objects in lists are matched by their id, or by their
+    /// place where they have none and the lists are of one length.
+    private static void keepUnknown(JsonNode before, JsonNode after) {
+        if (before.isObject() && after.isObject()) {
+            ObjectNode target = (ObjectNode) after;
+            before.properties().forEach(field -> {
+                JsonNode known = target.get(field.getKey());
+                if (known == null) {
+                    target.set(field.getKey(), field.getValue());
+                } else {
+                    keepUnknown(field.getValue(), known);
+                }
+            });
+        } else if (before.isArray() && after.isArray()) {
+            for (int i = 0; i < after.size(); i++) {
+                JsonNode match = match((ArrayNode) before, (ArrayNode) after, i);
+                if (match != null) {
+                    keepUnknown(match, after.get(i));
+                }
+            }
+        }
+    }
+
+    private static JsonNode match(ArrayNode before, ArrayNode after, int i) {
+        JsonNode id = after.get(i).get("id");
+        if (id == null) {
+            return before.size() == after.size() ? before.get(i) : null;
+        }
+        for (JsonNode candidate : before) {
+            if (id.equals(candidate.get("id"))) {
+                return candidate;
+            }
+        }
+        return null;
+    }
+
+    /// Makes ids unique, so that every thing can be named.
+    private static final class Repair {
+        private final Set<String> notes = new java.util.LinkedHashSet<>();
+
+        Project project(Project p) {
+            Set<String> seen = new HashSet<>();
+            List<Variant> variants = p.variants().stream().map(v -> {
+                String id = unique(v.id(), seen, "variants");
+                return new Variant(id, v.name(), design(v.design()));
+            }).toList();
+            return new Project(p.name(), variants, p.current(), p.pinned().map(this::design));
+        }
+
+        private Design design(Design d) {
+            Set<String> things = new HashSet<>();
+            Set<String> cases = new HashSet<>();
+            List<Thing> sound = d.things().stream().map(t -> {
+                String id = unique(t.id(), things, "things");
+                return id.equals(t.id()) ? t : t.withId(id);
+            }).toList();
+            List<LoadCase> loadCases = d.cases().stream()
+                    .map(c -> new LoadCase(unique(c.id(), cases, "load cases"), c.name(), c.builtIn(), c.fresh(),
+                            c.waste(), c.fuel(), c.gear(), c.provisions()))
+                    .toList();
+            return d.withThings(sound).withCases(loadCases);
+        }
+
+        private String unique(String id, Set<String> seen, String what) {
+            String name = id;
+            for (int i = 2; !seen.add(name); i++) {
+                name = id + "-" + i;
+            }
+            if (!name.equals(id)) {
+                notes.add("Two " + what + " had the id \"" + id + "\"; one is now \"" + name + "\".");
+            }
+            return name;
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package lectulum.layout;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Figure;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Working;
+import lectulum.units.Quantity;
+
+/// Whether everything fits: overlaps and things through the shell, in each mode, with the amount.
+///
+/// A camper without things has no faults; a thing without size touches nothing.
+public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, List<Finding> findings) {
+
+    public static Layout of(Design design) {
+        Body body = Body.of(design.base());
+        Map<Mode, List<Fault>> faults = new EnumMap<>(Mode.class);
+        List<Fault> road = Clash.in(Mode.ROAD, design.things(), design.base(), body);
+        boolean moves = design.things().stream().anyMatch(t -> !t.elsewhere().isEmpty());
+        for (Mode mode : Mode.values()) {
+            faults.put(mode, mode == Mode.ROAD
+                    ? road
+                    : moves
+                            ? Clash.in(mode, design.things(), design.base(), body)
+                            : road.stream().map(f -> inMode(f, mode)).toList());
+        }
+        return new Layout(body, faults, figures(design, body, faults), findings(design, faults));
+    }
+
+    private static Fault inMode(Fault fault, Mode mode) {
+        return switch (fault) {
+            case Fault.Overlap o -> new Fault.Overlap(mode, o.thing(), o.other(), o.amount(), o.level());
+            case Fault.Outside o -> new Fault.Outside(mode, o.thing(), o.amount(), o.through(), o.dx(), o.dy(), o.dz());
+        };
+    }
+
+    private static Figures figures(Design design, Body body, Map<Mode, List<Fault>> faults) {
+        List<Figure> all = new ArrayList<>();
+        var shell = design.base().shell();
+        all.add(Figure.of("shell.floorArea", "Clear floor", body.floorArea(), Quantity.AREA,
+                new Working("inside length × inside width − nose − wheel arches",
+                        Sentence.of("from {0} × {1} outside, walls {2}", Amount.m(shell.length()),
+                                Amount.m(shell.width()), Amount.m(design.base().wall())),
+                        List.of(), "plane geometry")));
+        all.add(Figure.of("shell.volume", "Clear volume", body.volume(), Quantity.VOLUME,
+                new Working("∫ clear width × clear height dx",
+                        Sentence.of("over {0} of inside length", Amount.m(body.insideRear() - body.insideFront())),
+                        List.of(), "plane geometry")));
+        all.add(Figure.of("shell.maxHeight", "Height over all", body.heightAboveGround(), Quantity.LENGTH,
+                new Working("floor height + roof",
+                        Sentence.of("{0} + {1}", Amount.m(design.base().floorHeight()),
+                                Amount.m(body.roofOutside().highest())),
+                        List.of(Sentence.of("Things on the roof are not in it.")), "sum")));
+        faults.forEach((mode, list) -> {
+            String name = mode.name().toLowerCase(java.util.Locale.ROOT);
+            long overlaps = list.stream().filter(Fault.Overlap.class::isInstance).count();
+            all.add(count("layout." + name + ".collisions", "Overlaps, " + mode.label(), overlaps,
+                    "pairs of boxes that share more than 1 mm in every direction"));
+            all.add(count("layout." + name + ".outside", "Through the shell, " + mode.label(), list.size() - overlaps,
+                    "things that pass the clear outline by more than 1 mm"));
+        });
+        return Figures.of(all);
+    }
+
+    private static Figure count(String id, String label, long value, String rule) {
+        return Figure.of(id, label, value, Quantity.COUNT,
+                new Working(rule, Sentence.of("{0}", Amount.count(value)), List.of(), "separating axes"));
+    }
+
+    /// One finding for each pair or thing, naming every mode in which it holds and the worst amount.
+    private static List<Finding> findings(Design design, Map<Mode, List<Fault>> faults) {
+        Map<String, List<Fault>> byId = new LinkedHashMap<>();
+        faults.values().forEach(
+                list -> list.forEach(f -> byId.computeIfAbsent(findingId(f), id -> new ArrayList<>()).add(f)));
+        Map<String, Thing> things = new LinkedHashMap<>();
+        design.things().forEach(t -> things.put(t.id(), t));
+        List<Finding> findings = new ArrayList<>();
+        byId.forEach((id, list) -> findings.add(finding(id, list, things)));
+        return findings;
+    }
+
+    /// Stable name of what is wrong: the rule and the things it is about.
+    public static String findingId(Fault fault) {
+        return switch (fault) {
+            case Fault.Overlap o -> "layout.overlap." + (o.thing().compareTo(o.other()) < 0
+                    ? o.thing() + "+" + o.other()
+                    : o.other() + "+" + o.thing());
+            case Fault.Outside o -> "layout.outside." + o.thing();
+        };
+    }
+
+    private static Finding finding(String id, List<Fault> faults, Map<String, Thing> things) {
+        Fault worst = faults.stream().max(java.util.Comparator.comparingDouble(Fault::amount)).orElseThrow();
+        String modes = String.join(", ", faults.stream().map(f -> f.mode().label()).distinct().toList());
+        String name = things.get(worst.thing()).name();
+        return switch (worst) {
+            case Fault.Overlap o -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+                    Sentence.of("{0} and {1} share a place", name, things.get(o.other()).name()),
+                    Sentence.of("They overlap by {0} ({1}). One of them has to move that far.", Amount.m(o.amount()),
+                            modes),
+                    List.of(o.thing(), o.other()));
+            case Fault.Outside o when o.through() == Fault.Boundary.BODY -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+                    Sentence.of("{0} cuts into the body", name),
+                    Sentence.of("It is {0} inside the shell ({1}).", Amount.m(o.amount()), modes), List.of(o.thing()));
+            case Fault.Outside o -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+                    Sentence.of("{0} goes through {1}", name, o.through().label()),
+                    Sentence.of("It passes by {0} ({1}). Move or shrink it.", Amount.m(o.amount()), modes),
+                    List.of(o.thing()));
+        };
+    }
+}

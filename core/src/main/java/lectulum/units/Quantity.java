@@ -1,0 +1,43 @@
+package lectulum.units;
+
+/// What a number measures. Inside the program every number is in the SI unit named here; other units exist only
+/// where people read and type.
+public enum Quantity {
+    /// Mass, and a load meaning "what a scale under that point would read" \[kg\].
+    MASS("kg"),
+    /// Length \[m\].
+    LENGTH("m"),
+    /// Area \[m²\].
+    AREA("m²"),
+    /// Volume, of tanks and bodies \[m³\].
+    VOLUME("m³"),
+    /// Energy \[J\], shown in watt-hours.
+    ENERGY("J"),
+    /// Power \[W\].
+    POWER("W"),
+    /// Duration \[s\], shown in hours.
+    DURATION("s"),
+    /// Plane angle \[rad\], shown in degrees.
+    ANGLE("rad"),
+    /// A part of a whole \[1\], shown in percent.
+    SHARE("1"),
+    /// Nights, counted \[1\].
+    NIGHTS("nights"),
+    /// Days, counted \[1\].
+    DAYS("days"),
+    /// A plain count \[1\].
+    COUNT("1"),
+    /// Money in the currency of the project.
+    MONEY("money");
+
+    private final String si;
+
+    Quantity(String si) {
+        this.si = si;
+    }
+
+    /// The SI unit (or the counted noun) in which the program and its files hold this quantity.
+    public String si() {
+        return si;
+    }
+}

@@ -1,0 +1,232 @@
+package lectulum.units;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads what people type from a tape, a scale or a receipt: `1220`, `1.22 m`, `48 3/4"`, `4' 0 1/2"`, `48+3/4`,
+/// `128 lb 4 oz`, `2x4`.
+///
+/// Terms are added and subtracted. A number may have a decimal point or a decimal comma. A fraction, or a foot or
+/// inch mark, makes the bare numbers of the same line inches; otherwise a bare number is in the small unit of the
+/// chosen system (millimetres or inches for lengths). `48-3/4` is the tape's way of writing 48¾; `48 - 3/4`
+/// subtracts. `2x4` is the thin face of dressed timber (38 mm), `4x2` its wide face (89 mm), per the American
+/// Softwood Lumber Standard.
+public final class TapeEntry {
+    private static final Map<String, Double> LENGTHS = Map.ofEntries(Map.entry("mm", 0.001), Map.entry("cm", 0.01),
+            Map.entry("m", 1.0), Map.entry("in", Units.INCH), Map.entry("inch", Units.INCH),
+            Map.entry("\"", Units.INCH), Map.entry("ft", Units.FOOT), Map.entry("'", Units.FOOT));
+    private static final Map<String, Double> MASSES = Map.of("kg", 1.0, "g", 0.001, "t", 1000.0, "lb", Units.POUND,
+            "lbs", Units.POUND, "oz", Units.POUND / 16);
+    private static final Map<String, Double> VOLUMES = Map.of("l", Units.LITRE, "ml", 1e-6, "m³", 1.0, "m3", 1.0,
+            "gal", Units.GALLON, "qt", Units.GALLON / 4);
+    private static final Map<String, Double> AREAS = Map.of("m²", 1.0, "m2", 1.0, "ft²", Units.FOOT * Units.FOOT, "ft2",
+            Units.FOOT * Units.FOOT);
+    private static final Map<String, Double> ENERGIES = Map.of("wh", Units.WATT_HOUR, "kwh", 1000 * Units.WATT_HOUR,
+            "j", 1.0);
+    private static final Map<String, Double> POWERS = Map.of("w", 1.0, "kw", 1000.0);
+    private static final Map<String, Double> DURATIONS = Map.of("h", Units.HOUR, "min", 60.0, "s", 1.0);
+    private static final Map<String, Double> ANGLES = Map.of("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0);
+    private static final Map<String, Double> SHARES = Map.of("%", 0.01);
+    private static final Map<String, Double> COUNTS = Map.of("nights", 1.0, "night", 1.0, "days", 1.0, "day", 1.0);
+    private static final Map<String, Double> MONEYS = Map.of("€", 1.0, "$", 1.0, "£", 1.0, "eur", 1.0, "usd", 1.0);
+
+    /// Dressed thickness of nominal 1, 2, 3, 4, 6, 8 inch softwood, dry \[m\] (American Softwood Lumber Standard).
+    private static final Map<String, Double> DRESSED = Map.of("1", 0.019, "2", 0.038, "3", 0.064, "4", 0.089, "6",
+            0.140, "8", 0.184);
+
+    private static final Pattern LUMBER = Pattern.compile("([1-8])x([1-8])(?![\\d.])");
+    private static final Pattern TERM = Pattern.compile(
+            "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+[²³23]?)?");
+    private static final Pattern AMBIGUOUS_COMMA = Pattern.compile("\\b[1-9]\\d{0,2},\\d{3}\\b");
+    private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,3})((?: \\d{3})+)\\b(?!/)");
+
+    private TapeEntry() {
+    }
+
+    /// Reads one typed quantity.
+    ///
+    /// @param low  smallest value that can be meant, SI; −∞ for none
+    /// @param high largest value that can be meant, SI; +∞ for none
+    public static Entry read(String typed, Quantity quantity, Style style, double low, double high) {
+        OptionalDouble value = value(typed, quantity, style);
+        if (value.isEmpty()) {
+            return new Entry.Refused("Not understood. " + example(quantity, style));
+        }
+        double v = value.getAsDouble();
+        if (v < low || v > high) {
+            return new Entry.Refused(outside(v, quantity, style, low, high));
+        }
+        return new Entry.Read(v);
+    }
+
+    /// Reads one typed quantity of any size.
+    public static Entry read(String typed, Quantity quantity, Style style) {
+        return read(typed, quantity, style, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+
+    private static OptionalDouble value(String typed, Quantity quantity, Style style) {
+        String line = tidy(typed);
+        if (line.isEmpty() || line.length() > 80 || AMBIGUOUS_COMMA.matcher(line).find()) {
+            return OptionalDouble.empty();
+        }
+        if (quantity == Quantity.DURATION && line.matches("\\d{1,3}:[0-5]\\d")) {
+            String[] parts = line.split(":");
+            return OptionalDouble.of(Integer.parseInt(parts[0]) * 3600.0 + Integer.parseInt(parts[1]) * 60.0);
+        }
+        List<Term> terms = terms(line.replace(',', '.'), quantity);
+        if (terms.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double bare = bareUnit(terms, quantity, style.system());
+        double sum = 0;
+        for (Term term : terms) {
+            sum += term.sign * term.number * (Double.isNaN(term.factor) ? bare : term.factor);
+        }
+        return Double.isFinite(sum) ? OptionalDouble.of(sum) : OptionalDouble.empty();
+    }
+
+    /// One number with its sign; the factor is NaN where no unit was typed.
+    private record Term(int sign, double number, double factor, boolean fraction, boolean imperial) {
+    }
+
+    /// Empty where any part of the line is not understood.
+    private static List<Term> terms(String line, Quantity quantity) {
+        List<Term> terms = new ArrayList<>();
+        int at = 0;
+        int sign = 1;
+        boolean wanted = true;
+        while (at < line.length()) {
+            char c = line.charAt(at);
+            if (c == ' ') {
+                at++;
+            } else if (c == '+' || c == '-') {
+                sign = c == '-' ? -1 : 1;
+                wanted = true;
+                at++;
+            } else {
+                Matcher lumber = LUMBER.matcher(line).region(at, line.length());
+                Matcher number = TERM.matcher(line).region(at, line.length());
+                if (quantity == Quantity.LENGTH && lumber.lookingAt() && DRESSED.containsKey(lumber.group(1))) {
+                    terms.add(new Term(sign, DRESSED.get(lumber.group(1)), 1, false, false));
+                    at = lumber.end();
+                } else if (number.lookingAt() && (wanted || continues(terms, number))) {
+                    Term term = term(sign, number, quantity);
+                    if (term == null) {
+                        return List.of();
+                    }
+                    terms.add(term);
+                    at = number.end();
+                } else {
+                    return List.of();
+                }
+                wanted = false;
+            }
+        }
+        return wanted ? List.of() : terms;
+    }
+
+    /// Feet go on with inches, pounds with ounces, hours with minutes: `4' 6"`, `128 lb 4 oz`, `1 h 20 min`.
+    private static boolean continues(List<Term> terms, Matcher number) {
+        double before = terms.getLast().factor;
+        String unit = number.group(6);
+        return before == Units.FOOT && (unit == null || "\"".equals(unit) || "in".equals(unit))
+                || before == Units.POUND && "oz".equals(unit) || before == Units.HOUR && "min".equals(unit)
+                || terms.getLast().imperial && number.group(1) != null;
+    }
+
+    /// Null where the unit does not belong to the quantity or a denominator is zero.
+    private static Term term(int sign, Matcher m, Quantity quantity) {
+        boolean fraction = m.group(1) != null || m.group(4) != null;
+        double number = m.group(3) == null ? 0 : Double.parseDouble(m.group(3));
+        if (fraction) {
+            boolean alone = m.group(1) != null;
+            double below = Double.parseDouble(m.group(alone ? 2 : 5));
+            if (below == 0) {
+                return null;
+            }
+            number += Double.parseDouble(m.group(alone ? 1 : 4)) / below;
+        }
+        String unit = m.group(6);
+        if (unit == null) {
+            return new Term(sign, number, Double.NaN, fraction, false);
+        }
+        Double factor = units(quantity).get(unit);
+        boolean imperial = factor != null && (factor == Units.INCH || factor == Units.FOOT);
+        return factor == null ? null : new Term(sign, number, factor, fraction, imperial);
+    }
+
+    private static double bareUnit(List<Term> terms, Quantity quantity, UnitSystem system) {
+        boolean us = system == UnitSystem.US;
+        return switch (quantity) {
+            case LENGTH -> {
+                boolean metric = terms.stream().anyMatch(t -> !Double.isNaN(t.factor) && !t.imperial);
+                boolean inches = terms.stream().anyMatch(t -> t.imperial || t.fraction);
+                yield inches && !metric ? Units.INCH : metric || !us ? 0.001 : Units.INCH;
+            }
+            case MASS -> us ? Units.POUND : 1;
+            case VOLUME -> us ? Units.GALLON : Units.LITRE;
+            case AREA -> us ? Units.FOOT * Units.FOOT : 1;
+            case ENERGY -> Units.WATT_HOUR;
+            case DURATION -> Units.HOUR;
+            case ANGLE -> Math.PI / 180;
+            case SHARE -> 0.01;
+            case POWER, NIGHTS, DAYS, COUNT, MONEY -> 1;
+        };
+    }
+
+    private static Map<String, Double> units(Quantity quantity) {
+        return switch (quantity) {
+            case LENGTH -> LENGTHS;
+            case MASS -> MASSES;
+            case VOLUME -> VOLUMES;
+            case AREA -> AREAS;
+            case ENERGY -> ENERGIES;
+            case POWER -> POWERS;
+            case DURATION -> DURATIONS;
+            case ANGLE -> ANGLES;
+            case SHARE -> SHARES;
+            case NIGHTS, DAYS, COUNT -> COUNTS;
+            case MONEY -> MONEYS;
+        };
+    }
+
+    private static String tidy(String typed) {
+        String line = typed.strip().toLowerCase(Locale.ROOT).replace('\u2212', '-').replace('\u2013', '-')
+                .replaceAll("[\\u00a0\\u2009\\u202f\\s]+", " ").replaceAll("''|[\u201c\u201d\u2033]", "\"")
+                .replaceAll("[\u2018\u2019\u2032]", "'").replace("×", "x");
+        Matcher thousands = THOUSANDS.matcher(line);
+        return thousands.replaceAll(m -> m.group(1) + m.group(2).replace(" ", ""));
+    }
+
+    private static String example(Quantity quantity, Style style) {
+        boolean us = style.system() == UnitSystem.US;
+        return switch (quantity) {
+            case LENGTH -> us ? "Try 48 3/4\", 4' 0 1/2\" or 1220 mm." : "Try 1220, 1.22 m or 48 3/4\".";
+            case MASS -> us ? "Try 27.5 lb or 27 lb 8 oz." : "Try 12.5 or 27 lb 8 oz.";
+            case VOLUME -> us ? "Try 16 gal or 60 L." : "Try 60 or 16 gal.";
+            case AREA -> us ? "Try 32 ft²." : "Try 3.2 m².";
+            case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
+            case POWER -> "Try 45 W.";
+            case DURATION -> "Try 1.5, 90 min or 1:30.";
+            case ANGLE -> "Try 90.";
+            case SHARE -> "Try 30 or 30 %.";
+            case NIGHTS, DAYS, COUNT -> "Try a number such as 3.";
+            case MONEY -> "Try 249.90.";
+        };
+    }
+
+    private static String outside(double v, Quantity quantity, Style style, double low, double high) {
+        String read = Units.text(v, quantity, style);
+        if (v < low) {
+            return read + " is less than " + Units.text(low, quantity, style) + ", the least that makes sense here.";
+        }
+        String hint = quantity == Quantity.LENGTH && style.system() == UnitSystem.US
+                && v / Units.INCH * 0.001 <= high ? " For millimetres add mm." : "";
+        return read + " is more than " + Units.text(high, quantity, style) + ", the most that makes sense here." + hint;
+    }
+}

@@ -1,0 +1,153 @@
+package lectulum.units;
+
+import java.util.Locale;
+
+/// The one formatter: SI numbers to what a builder reads, in either unit system.
+///
+/// Exact factors: 1 in = 0.0254 m, 1 lb = 0.45359237 kg, 1 US gal = 3.785411784 L (international yard and pound
+/// agreement; US gallon of 231 cubic inches).
+public final class Units {
+    /// Length of an inch \[m\].
+    public static final double INCH = 0.0254;
+    /// Length of a foot \[m\].
+    public static final double FOOT = 12 * INCH;
+    /// Mass of a pound \[kg\].
+    public static final double POUND = 0.45359237;
+    /// Volume of a US gallon \[m³\].
+    public static final double GALLON = 3.785411784e-3;
+    /// Volume of a litre \[m³\].
+    public static final double LITRE = 1e-3;
+    /// Energy of a watt-hour \[J\].
+    public static final double WATT_HOUR = 3600;
+    /// Length of an hour \[s\].
+    public static final double HOUR = 3600;
+
+    private static final char THIN_SPACE = '\u2009';
+    private static final char MINUS = '\u2212';
+
+    private Units() {
+    }
+
+    /// A quantity as it stands in a sentence, the tally or a table.
+    ///
+    /// @param value SI value; a value that is not finite is shown as a dash
+    public static Shown show(double value, Quantity quantity, Style style) {
+        if (!Double.isFinite(value)) {
+            return new Shown("–", "");
+        }
+        boolean us = style.system() == UnitSystem.US;
+        return switch (quantity) {
+            case MASS -> us ? new Shown(rounded(value / POUND), "lb") : new Shown(rounded(value), "kg");
+            case LENGTH -> us ? new Shown(feetAndInches(value), "") : metricLength(value);
+            case AREA -> us
+                    ? new Shown(decimals(value / (FOOT * FOOT), 1), "ft²")
+                    : new Shown(decimals(value, 2), "m²");
+            case VOLUME -> us ? new Shown(rounded(value / GALLON), "gal") : new Shown(rounded(value / LITRE), "L");
+            case ENERGY -> energy(value / WATT_HOUR);
+            case POWER -> new Shown(rounded(value), "W");
+            case DURATION -> new Shown(trimmed(value / HOUR, 2), "h");
+            case ANGLE -> new Shown(decimals(Math.toDegrees(value), 1), "°");
+            case SHARE -> new Shown(trimmed(value * 100, 1), "%");
+            case NIGHTS -> new Shown(trimmed(value, 1), value == 1 ? "night" : "nights");
+            case DAYS -> new Shown(trimmed(value, 1), value == 1 ? "day" : "days");
+            case COUNT -> new Shown(trimmed(value, 2), "");
+            case MONEY -> new Shown(Math.abs(value) < 100 ? trimmedMoney(value) : decimals(value, 0), style.currency());
+        };
+    }
+
+    /// A quantity as one text.
+    public static String text(double value, Quantity quantity, Style style) {
+        return show(value, quantity, style).text();
+    }
+
+    /// A change of a quantity, always with its sign; no change is a plain zero.
+    public static String change(double value, Quantity quantity, Style style) {
+        Shown size = show(Math.abs(value), quantity, style);
+        boolean nothing = size.number().chars().noneMatch(c -> c >= '1' && c <= '9');
+        return nothing ? "0" : (value < 0 ? MINUS : '+') + size.number();
+    }
+
+    /// A quantity as it stands in an entry field: enough digits to be typed back, the unit at the end.
+    public static String entry(double value, Quantity quantity, Style style) {
+        boolean us = style.system() == UnitSystem.US;
+        return switch (quantity) {
+            case MASS -> us ? plain(value / POUND, 2) + " lb" : plain(value, 2) + " kg";
+            case LENGTH -> us ? feetAndInches(value) : plain(value * 1000, 1) + " mm";
+            case AREA -> us ? plain(value / (FOOT * FOOT), 2) + " ft²" : plain(value, 3) + " m²";
+            case VOLUME -> us ? plain(value / GALLON, 2) + " gal" : plain(value / LITRE, 2) + " L";
+            case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
+            case POWER -> plain(value, 1) + " W";
+            case DURATION -> plain(value / HOUR, 3) + " h";
+            case ANGLE -> plain(Math.toDegrees(value), 2) + "°";
+            case SHARE -> plain(value * 100, 2) + " %";
+            case NIGHTS, DAYS, COUNT -> plain(value, 2);
+            case MONEY -> plain(value, 2);
+        };
+    }
+
+    /// Feet, inches and sixteenths as on a tape: `4' 0 1/2"`, `7 1/16"`, `-3"`.
+    static String feetAndInches(double metres) {
+        long sixteenths = Math.round(Math.abs(metres) / INCH * 16);
+        long feet = sixteenths / (12 * 16);
+        long inches = sixteenths / 16 % 12;
+        long numerator = sixteenths % 16;
+        var text = new StringBuilder();
+        if (metres < 0 && sixteenths > 0) {
+            text.append(MINUS);
+        }
+        if (feet > 0) {
+            text.append(feet).append("' ");
+        }
+        if (inches > 0 || numerator == 0 || feet > 0) {
+            text.append(inches);
+        }
+        if (numerator > 0) {
+            long divisor = Long.lowestOneBit(numerator);
+            boolean alone = feet == 0 && inches == 0;
+            text.append(alone ? "" : " ").append(numerator / divisor).append('/').append(16 / divisor);
+        }
+        return text.append('"').toString();
+    }
+
+    private static Shown metricLength(double metres) {
+        return Math.abs(metres) < 0.9995
+                ? new Shown(decimals(metres * 1000, 0), "mm")
+                : new Shown(decimals(metres, 2), "m");
+    }
+
+    private static Shown energy(double wattHours) {
+        return Math.abs(wattHours) >= 9999.5
+                ? new Shown(decimals(wattHours / 1000, 1), "kWh")
+                : new Shown(decimals(wattHours, 0), "Wh");
+    }
+
+    /// Two decimals below 1, one below 10, none above: about what a builder's scale or jug resolves.
+    private static String rounded(double value) {
+        double size = Math.abs(value);
+        return size == 0 ? "0" : decimals(value, size < 0.995 ? 2 : size < 9.95 ? 1 : 0);
+    }
+
+    private static String trimmedMoney(double value) {
+        return value == Math.rint(value) ? decimals(value, 0) : decimals(value, 2);
+    }
+
+    private static String trimmed(double value, int places) {
+        String text = decimals(value, places);
+        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+    }
+
+    private static String plain(double value, int places) {
+        return trimmed(value, places).replace(String.valueOf(THIN_SPACE), "").replace(MINUS, '-');
+    }
+
+    private static String decimals(double value, int places) {
+        String digits = String.format(Locale.ROOT, "%." + places + "f", Math.abs(value));
+        int point = digits.indexOf('.');
+        var text = new StringBuilder(digits);
+        for (int i = (point < 0 ? digits.length() : point) - 3; i > 0; i -= 3) {
+            text.insert(i, THIN_SPACE);
+        }
+        boolean zero = digits.chars().noneMatch(c -> c >= '1' && c <= '9');
+        return value < 0 && !zero ? MINUS + text.toString() : text.toString();
+    }
+}

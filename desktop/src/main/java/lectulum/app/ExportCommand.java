@@ -1,0 +1,69 @@
+package lectulum.app;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import lectulum.analysis.Analysis;
+import lectulum.design.Project;
+import lectulum.files.AtomicFile;
+import lectulum.files.ProjectFile;
+import lectulum.files.Report;
+import lectulum.files.ThingsCsv;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// Writes lists of a project for other programs.
+@Command(name = "export", description = "Writes things, figures or the project itself to files.")
+final class ExportCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
+    private String file;
+
+    @Option(names = "--things", paramLabel = "CSV", description = "All things with places, masses and prices.")
+    private Path things;
+
+    @Option(names = "--figures", paramLabel = "CSV", description = "All figures in SI units.")
+    private Path figures;
+
+    @Option(names = "--report", paramLabel = "JSON", description = "Figures and findings, as check --format json.")
+    private Path report;
+
+    @Option(names = "--project", paramLabel = "JSON", description = "The project as a file, for instance of a demo.")
+    private Path copy;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws IOException {
+        if (things == null && figures == null && report == null && copy == null) {
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    "Say what to export: --things, --figures, --report or --project.");
+        }
+        Input input = Input.of(file);
+        Project project = input.project();
+        Analysis analysis = Analysis.of(project.design());
+        if (things != null) {
+            var text = new StringWriter();
+            ThingsCsv.things(project.design(), text);
+            AtomicFile.write(things, text.toString());
+        }
+        if (figures != null) {
+            var text = new StringWriter();
+            Report.figuresCsv(analysis, text);
+            AtomicFile.write(figures, text.toString());
+        }
+        if (report != null) {
+            AtomicFile.write(report,
+                    Report.json(project.name(), analysis, input.notes(), project.design().brief().style()) + "\n");
+        }
+        if (copy != null) {
+            ProjectFile.save(copy, project, null);
+        }
+        return 0;
+    }
+}

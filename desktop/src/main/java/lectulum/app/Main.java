@@ -1,0 +1,48 @@
+package lectulum.app;
+
+import java.util.concurrent.Callable;
+import javafx.application.Application;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/// The command line. Without a command it opens the window.
+@Command(name = "lectulum", mixinStandardHelpOptions = true, version = "Lectulum 0.1.0",
+        description = "Plans, weighs and prices a small camper while it is drawn.",
+        subcommands = {Main.Open.class, CheckCommand.class, ExportCommand.class, RenderCommand.class})
+public final class Main implements Callable<Integer> {
+
+    public static void main(String[] args) {
+        int code = new CommandLine(new Main()).setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler(Main::explain).execute(args);
+        System.exit(code);
+    }
+
+    @Override
+    public Integer call() {
+        Application.launch(LectulumApp.class);
+        return 0;
+    }
+
+    /// A file that cannot be opened or written is a sentence and exit code 2, not a stack trace.
+    private static int explain(Exception e, CommandLine command, CommandLine.ParseResult result) throws Exception {
+        if (e instanceof java.io.IOException) {
+            command.getErr().println(e.getMessage());
+            return 2;
+        }
+        throw e;
+    }
+
+    /// Opens the window on a project.
+    @Command(name = "open", description = "Opens the window on a file or a demonstration.")
+    static final class Open implements Callable<Integer> {
+        @Parameters(paramLabel = "FILE", description = "Project file, or demo:nightjar, demo:dunlin, demo:chamois.")
+        private String file;
+
+        @Override
+        public Integer call() {
+            Application.launch(LectulumApp.class, file);
+            return 0;
+        }
+    }
+}

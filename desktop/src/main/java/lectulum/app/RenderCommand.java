@@ -1,0 +1,82 @@
+package lectulum.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import javafx.scene.Scene;
+import lectulum.design.Mode;
+import lectulum.figures.Stage;
+import lectulum.files.AtomicFile;
+import lectulum.files.Home;
+import lectulum.sheet.SheetPicture;
+import lectulum.theme.Theme;
+import lectulum.units.UnitSystem;
+import lectulum.window.MainWindow;
+import lectulum.workbench.Workbench;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/// Draws a stage of a project into a PNG, without a display.
+@Command(name = "render", description = "Draws a stage of a project into a PNG. Needs no display.")
+final class RenderCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "FILE", description = "Project file or demo:NAME.")
+    private String file;
+
+    @Option(names = {"-o", "--out"}, required = true, paramLabel = "PNG", description = "The picture to write.")
+    private Path out;
+
+    @Option(names = "--stage", description = "Stage: ${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
+    private Stage stage = Stage.LAYOUT;
+
+    @Option(names = "--mode", description = "${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
+    private Mode mode = Mode.ROAD;
+
+    @Option(names = "--units", description = "metric or us. Default: those of the project.")
+    private UnitSystem units;
+
+    @Option(names = "--sheet", description = "Only the drawing, not the window around it.")
+    private boolean sheetOnly;
+
+    @Option(names = "--width", description = "Pixels. Default: ${DEFAULT-VALUE}.")
+    private int width = 1280;
+
+    @Option(names = "--height", description = "Pixels. Default: ${DEFAULT-VALUE}.")
+    private int height = 800;
+
+    @Override
+    public Integer call() throws IOException {
+        Input input = Input.of(file);
+        int w = Math.clamp(width, 200, 8000);
+        int h = Math.clamp(height, 150, 8000);
+        Headless.start();
+        Path scratch = Files.createTempDirectory("lectulum");
+        byte[] png;
+        if (sheetOnly) {
+            png = Headless.on(() -> {
+                Workbench bench = new Workbench(input.project());
+                choose(bench);
+                return SheetPicture.png(bench.state(), Theme.PAPER, w, h);
+            });
+        } else {
+            MainWindow window = Headless.window(input.project(), new Home(scratch));
+            Scene scene = Headless.on(() -> {
+                choose(window.bench());
+                return new Scene(window.root(), w, h);
+            });
+            png = Headless.picture(scene, window::settled);
+        }
+        AtomicFile.write(out, png);
+        Files.deleteIfExists(scratch);
+        return 0;
+    }
+
+    private void choose(Workbench bench) {
+        bench.setStage(stage);
+        bench.setMode(mode);
+        if (units != null) {
+            bench.setUnits(units);
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package lectulum.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Scene;
+import lectulum.analysis.Remedies;
+import lectulum.demo.Campers;
+import lectulum.design.Mode;
+import lectulum.figures.Finding;
+import lectulum.figures.Stage;
+import lectulum.files.AtomicFile;
+import lectulum.files.Home;
+import lectulum.files.Journal;
+import lectulum.units.UnitSystem;
+import lectulum.window.MainWindow;
+import lectulum.window.StartPage;
+import lectulum.workbench.Workbench;
+
+/// Makes the pictures in docs/screenshots from the demonstrations.
+public final class Screenshots {
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+
+    private final Path folder;
+    private final Home home;
+
+    private Screenshots(Path folder, Home home) {
+        this.folder = folder;
+        this.home = home;
+    }
+
+    /// @param args the folder to write to
+    public static void main(String[] args) throws IOException {
+        Headless.start();
+        Path scratch = Files.createTempDirectory("lectulum");
+        Screenshots shots = new Screenshots(Path.of(args[0]), new Home(scratch));
+        shots.startPage();
+        shots.window("layout", "nightjar", b -> b.select(List.of("cells")));
+        shots.window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
+        shots.window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
+        shots.window("base", "dunlin", b -> b.setStage(Stage.BASE));
+        shots.window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
+        shots.window("remedy", "nightjar", Screenshots::tryRemedy);
+        shots.window("power", "nightjar", b -> b.setStage(Stage.POWER));
+        shots.window("water", "nightjar", b -> b.setStage(Stage.WATER));
+        shots.window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));
+        shots.window("money", "nightjar", b -> b.setStage(Stage.MONEY));
+        shots.window("us-units", "chamois", b -> b.setUnits(UnitSystem.US));
+        Files.deleteIfExists(scratch);
+        System.exit(0);
+    }
+
+    private static void tryRemedy(Workbench bench) {
+        bench.setStage(Stage.BALANCE);
+        Finding light = bench.state().analysis().findings(Stage.BALANCE).stream()
+                .filter(f -> f.id().equals("balance.tongue-share")).findFirst().orElseThrow();
+        bench.tryOut(Remedies.of(bench.state().analysis(), light).getFirst());
+    }
+
+    private void window(String name, String demo, Consumer<Workbench> prepare) throws IOException {
+        MainWindow window = Headless.window(Campers.demo(demo).orElseThrow(), home);
+        Scene scene = Headless.on(() -> {
+            Scene s = new Scene(window.root(), WIDTH, HEIGHT);
+            prepare.accept(window.bench());
+            return s;
+        });
+        AtomicFile.write(folder.resolve(name + ".png"), Headless.picture(scene, window::settled));
+        Headless.on(() -> {
+            window.close();
+            return null;
+        });
+    }
+
+    private void startPage() throws IOException {
+        Scene scene = Headless.on(() -> new Scene(new StartPage(List.of(), List.of(), Optional.empty(), new NoChoices())
+                .root(), WIDTH, HEIGHT));
+        AtomicFile.write(folder.resolve("start.png"), Headless.picture(scene, () -> true));
+    }
+
+    private static final class NoChoices implements StartPage.Choices {
+        @Override
+        public void begin(lectulum.design.Project project, boolean worthSaving) {
+            refuse();
+        }
+
+        @Override
+        public void open(Path file) {
+            refuse();
+        }
+
+        @Override
+        public void browse() {
+            refuse();
+        }
+
+        @Override
+        public void recover(Journal.Left left) {
+            refuse();
+        }
+
+        @Override
+        public void decline(Journal.Left left) {
+            refuse();
+        }
+
+        private static void refuse() {
+            throw new IllegalStateException("a picture chooses nothing");
+        }
+    }
+}

@@ -1,0 +1,181 @@
+package lectulum.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.units.Quantity;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Rows of label and editable value, bound to the workbench: each row reads its value from the state and writes it as
+/// a named edit.
+public final class Form extends VBox {
+    private final Workbench bench;
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private State state;
+    private boolean showing;
+
+    public Form(Workbench bench) {
+        this.bench = bench;
+        this.state = bench.state();
+    }
+
+    /// Brings every row up to the state.
+    public void show(State next) {
+        state = next;
+        showing = true;
+        refreshers.forEach(Runnable::run);
+        showing = false;
+    }
+
+    public Form heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("heading", "section");
+        getChildren().add(label);
+        return this;
+    }
+
+    public Form note(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("faint", "wrap", "small");
+        label.setWrapText(true);
+        getChildren().add(label);
+        return this;
+    }
+
+    public Form node(Node node) {
+        getChildren().add(node);
+        return this;
+    }
+
+    /// A quantity that always has a value.
+    public Form quantity(String label, Quantity quantity, double low, double high, ToDoubleFunction<Design> read,
+            BiFunction<Design, Double, Design> write) {
+        QuantityField field = new QuantityField(label, quantity, low, high,
+                v -> bench.edit(new Edit(label, d -> write.apply(d, v))));
+        field.field().setId(id(label));
+        refreshers.add(() -> field.show(read.applyAsDouble(design()), state.style()));
+        return row(label, field);
+    }
+
+    /// A quantity that may be unknown (NaN): emptying the field clears it.
+    public Form optional(String label, Quantity quantity, double low, double high, ToDoubleFunction<Design> read,
+            BiFunction<Design, Double, Design> write) {
+        QuantityField field = new QuantityField(label, quantity, low, high,
+                v -> bench.edit(new Edit(label, d -> write.apply(d, v)))).clearable("not known",
+                        () -> bench.edit(new Edit(label + " not known", d -> write.apply(d, Double.NaN))));
+        field.field().setId(id(label));
+        refreshers.add(() -> field.show(read.applyAsDouble(design()), state.style()));
+        return row(label, field);
+    }
+
+    public Form text(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
+        TextField field = new TextField();
+        field.setId(id(label));
+        field.setAccessibleText(label);
+        Runnable commit = () -> {
+            if (!field.getText().strip().equals(read.apply(design()))) {
+                String typed = field.getText().strip();
+                bench.edit(new Edit(label, d -> write.apply(d, typed)));
+            }
+        };
+        field.setOnAction(e -> commit.run());
+        field.focusedProperty().addListener((o, was, focused) -> {
+            if (!focused) {
+                commit.run();
+            }
+        });
+        refreshers.add(() -> {
+            if (!field.isFocused() || !showing) {
+                field.setText(read.apply(design()));
+            }
+        });
+        return row(label, field);
+    }
+
+    public <T> Form choice(String label, List<T> options, Function<T, String> name, Function<Design, T> read,
+            BiFunction<Design, T, Design> write) {
+        ComboBox<T> box = new ComboBox<>(FXCollections.observableList(options));
+        box.setId(id(label));
+        box.setAccessibleText(label);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T option) {
+                return option == null ? "" : name.apply(option);
+            }
+
+            @Override
+            public T fromString(String text) {
+                return box.getValue();
+            }
+        });
+        box.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null && !now.equals(read.apply(design()))) {
+                bench.edit(new Edit(label, d -> write.apply(d, now)));
+            }
+        });
+        refreshers.add(() -> box.setValue(read.apply(design())));
+        return row(label, box);
+    }
+
+    public Form tick(String label, Predicate<Design> read, BiFunction<Design, Boolean, Design> write) {
+        CheckBox box = new CheckBox();
+        box.setId(id(label));
+        box.setAccessibleText(label);
+        box.selectedProperty().addListener((o, was, now) -> {
+            if (!showing && now != read.test(design())) {
+                bench.edit(new Edit(label, d -> write.apply(d, now)));
+            }
+        });
+        refreshers.add(() -> box.setSelected(read.test(design())));
+        return row(label, box);
+    }
+
+    /// A figure that is shown, not edited.
+    public Form shown(String label, Function<State, String> read) {
+        Label value = new Label();
+        value.getStyleClass().add("row-value");
+        refreshers.add(() -> value.setText(read.apply(state)));
+        return row(label, value);
+    }
+
+    private Design design() {
+        return state.analysis().given();
+    }
+
+    private Form row(String label, Node value) {
+        Label name = new Label(label);
+        name.getStyleClass().add("row-label");
+        name.setMinWidth(USE_PREF_SIZE);
+        name.setLabelFor(value);
+        HBox row = new HBox(name, value);
+        row.getStyleClass().add("row");
+        HBox.setHgrow(value, Priority.ALWAYS);
+        if (value instanceof Label shown) {
+            shown.setMaxWidth(Double.MAX_VALUE);
+            shown.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
+        }
+        getChildren().add(row);
+        return this;
+    }
+
+    private static String id(String label) {
+        return "field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    }
+}

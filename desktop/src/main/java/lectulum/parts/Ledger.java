@@ -1,0 +1,101 @@
+package lectulum.parts;
+
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import lectulum.units.Quantity;
+import lectulum.units.Style;
+import lectulum.units.Units;
+
+/// The one table: text, figures and quantities that can be typed over.
+///
+/// @param <R> a row
+public final class Ledger<R> extends TableView<R> {
+    private Style style = Style.PLAIN;
+
+    public Ledger(String name, String empty) {
+        setAccessibleText(name);
+        Label nothing = new Label(empty);
+        nothing.getStyleClass().add("faint");
+        setPlaceholder(nothing);
+        setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        getSelectionModel().setCellSelectionEnabled(false);
+    }
+
+    public void show(List<R> rows, Style shown) {
+        style = shown;
+        if (getItems().equals(rows)) {
+            refresh();
+        } else {
+            getItems().setAll(rows);
+        }
+    }
+
+    public Ledger<R> text(String head, double width, Function<R, String> read) {
+        TableColumn<R, R> column = column(head, width);
+        column.setCellFactory(c -> new TableCell<>() {
+            @Override
+            protected void updateItem(R row, boolean empty) {
+                super.updateItem(row, empty);
+                setText(empty || row == null ? null : read.apply(row));
+            }
+        });
+        return this;
+    }
+
+    /// A number that is shown; NaN leaves the cell empty.
+    public Ledger<R> number(String head, double width, Quantity quantity, ToDoubleFunction<R> read) {
+        TableColumn<R, R> column = column(head, width);
+        column.setCellFactory(c -> {
+            TableCell<R, R> cell = new TableCell<>() {
+                @Override
+                protected void updateItem(R row, boolean empty) {
+                    super.updateItem(row, empty);
+                    double value = empty || row == null ? Double.NaN : read.applyAsDouble(row);
+                    setText(Double.isNaN(value) ? null : Units.text(value, quantity, style));
+                }
+            };
+            cell.getStyleClass().add("number");
+            return cell;
+        });
+        return this;
+    }
+
+    /// A number that can be typed over; NaN shows an empty field.
+    public Ledger<R> entry(String head, double width, Quantity quantity, double high, ToDoubleFunction<R> read,
+            BiConsumer<R, Double> write) {
+        TableColumn<R, R> column = column(head, width);
+        column.setCellFactory(c -> new TableCell<>() {
+            private final QuantityField field = new QuantityField(head, quantity, 0, high,
+                    v -> write.accept(getItem(), v)).clearable("–", () -> write.accept(getItem(), Double.NaN));
+
+            @Override
+            protected void updateItem(R row, boolean empty) {
+                super.updateItem(row, empty);
+                if (empty || row == null) {
+                    setGraphic(null);
+                } else {
+                    field.show(read.applyAsDouble(row), style);
+                    setGraphic(field);
+                }
+            }
+        });
+        return this;
+    }
+
+    private TableColumn<R, R> column(String head, double width) {
+        TableColumn<R, R> column = new TableColumn<>(head);
+        column.setPrefWidth(width);
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setCellValueFactory(data -> new ReadOnlyObjectWrapper<>(data.getValue()));
+        getColumns().add(column);
+        return column;
+    }
+}

@@ -1,0 +1,135 @@
+package lectulum.parts;
+
+import java.util.function.DoubleConsumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import lectulum.units.Entry;
+import lectulum.units.Quantity;
+import lectulum.units.Style;
+import lectulum.units.TapeEntry;
+import lectulum.units.Units;
+
+/// A field that takes a quantity the way people type it. What it does not understand it refuses in place with a hint,
+/// and the old value stays.
+///
+/// Enter or leaving the field gives the value over; Esc brings the old one back.
+public final class QuantityField extends VBox {
+    private final TextField field = new TextField();
+    private final Label hint = new Label();
+    private final Quantity quantity;
+    private final double low;
+    private final double high;
+    private final DoubleConsumer changed;
+    private Runnable cleared;
+    private Style style = Style.PLAIN;
+    private double value = Double.NaN;
+
+    /// @param name    what a screen reader says
+    /// @param low     smallest value, SI
+    /// @param high    largest value, SI
+    /// @param changed gets the new SI value
+    public QuantityField(String name, Quantity quantity, double low, double high, DoubleConsumer changed) {
+        this.quantity = quantity;
+        this.low = low;
+        this.high = high;
+        this.changed = changed;
+        field.setAccessibleText(name);
+        field.getStyleClass().add("quantity");
+        field.setPrefColumnCount(9);
+        hint.getStyleClass().add("hint");
+        hint.setWrapText(true);
+        hint.setManaged(false);
+        hint.setVisible(false);
+        getChildren().addAll(field, hint);
+        field.setOnAction(event -> commit());
+        field.focusedProperty().addListener((observed, was, focused) -> {
+            if (!focused) {
+                commit();
+            } else {
+                field.selectAll();
+            }
+        });
+        field.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                restore();
+                event.consume();
+            }
+        });
+    }
+
+    /// Lets the field be emptied, which means "not known".
+    public QuantityField clearable(String prompt, Runnable onCleared) {
+        cleared = onCleared;
+        field.setPromptText(prompt);
+        return this;
+    }
+
+    public TextField field() {
+        return field;
+    }
+
+    /// Shows a value; a field that is being typed in is left alone.
+    ///
+    /// @param si SI value, NaN for none
+    public void show(double si, Style shown) {
+        boolean typing = field.isFocused() && !field.getText().equals(text());
+        value = si;
+        style = shown;
+        if (!typing) {
+            field.setText(text());
+        }
+    }
+
+    private String text() {
+        return Double.isNaN(value) ? "" : Units.entry(value, quantity, style);
+    }
+
+    private void commit() {
+        String typed = field.getText().strip();
+        if (typed.equals(text())) {
+            accept();
+            return;
+        }
+        if (typed.isEmpty() && cleared != null) {
+            value = Double.NaN;
+            accept();
+            cleared.run();
+            return;
+        }
+        switch (TapeEntry.read(typed, quantity, style, low, high)) {
+            case Entry.Read(double read) -> {
+                value = read;
+                accept();
+                field.setText(text());
+                changed.accept(read);
+            }
+            case Entry.Refused(String why) -> refuse(why);
+        }
+    }
+
+    private void refuse(String why) {
+        if (!field.getStyleClass().contains("refused")) {
+            field.getStyleClass().add("refused");
+        }
+        hint.setText(why + " Still " + (Double.isNaN(value) ? "not set" : text()) + ".");
+        hint.setManaged(true);
+        hint.setVisible(true);
+        if (!field.isFocused()) {
+            field.setText(text());
+        }
+    }
+
+    private void accept() {
+        field.getStyleClass().remove("refused");
+        hint.setManaged(false);
+        hint.setVisible(false);
+    }
+
+    private void restore() {
+        accept();
+        field.setText(text());
+        field.selectAll();
+    }
+}

@@ -1,0 +1,129 @@
+package lectulum.sheet;
+
+import java.util.Map;
+import javafx.scene.text.TextAlignment;
+import lectulum.balance.LoadedState;
+import lectulum.balance.MassColumns;
+import lectulum.design.SystemGroup;
+import lectulum.figures.Figure;
+import lectulum.figures.Verdict;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workbench.State;
+
+/// The camper as a loaded beam: masses along it stacked by system, the reactions at ball and axle, the centre of
+/// gravity with its doubt, and the stations that leave the tongue alone.
+final class BalanceLayer {
+    private static final double COLUMN = 0.2;
+
+    private final Pen pen;
+    private final Projection p;
+    private final State state;
+    private final Hatches hatches;
+
+    BalanceLayer(Pen pen, Projection p, State state, Hatches hatches) {
+        this.pen = pen;
+        this.p = p;
+        this.state = state;
+        this.hatches = hatches;
+    }
+
+    void paint() {
+        state.analysis().balance().state(state.chosenCase().id()).ifPresent(loaded -> {
+            columns(loaded);
+            centre(loaded);
+            reactions(loaded);
+            neutral(loaded);
+        });
+    }
+
+    private void columns(LoadedState loaded) {
+        var columns = MassColumns.of(state.design(), loaded, COLUMN);
+        double floor = state.design().base().floorHeight();
+        double top = p.sz(floor + state.analysis().layout().body().roofInside().highest()) + 16;
+        double room = Math.max(20, p.sz(floor) - top - 70);
+        double perKg = room / Math.max(1, columns.largest());
+        pen.text("mass along the camper, by system: " + Units.text(columns.largest(), Quantity.MASS, state.style())
+                + " in the tallest column", p.sx(state.design().base().tongueLength()), p.sz(floor + state.analysis()
+                        .layout().body().roofOutside().highest()) - 9,
+                TextAlignment.LEFT, Theme.font(11), pen.theme.colour("faint"));
+        columns.bySystem().forEach((index, masses) -> {
+            double y = top;
+            double x = p.sx(index * COLUMN) + 2;
+            double w = COLUMN * p.scale() - 4;
+            for (Map.Entry<SystemGroup, Double> part : masses.entrySet()) {
+                double h = part.getValue() * perKg;
+                pen.g.setFill(pen.theme.colour(part.getKey()).deriveColor(0, 1, 1, 0.30));
+                pen.g.fillRect(x, y, w, h);
+                pen.g.setFill(hatches.of(part.getKey()));
+                pen.g.fillRect(x, y, w, h);
+                pen.g.setStroke(pen.theme.colour(part.getKey()));
+                pen.g.setLineWidth(1);
+                pen.g.setLineDashes();
+                pen.g.strokeRect(x, y, w, h);
+                y += h;
+            }
+        });
+    }
+
+    private void centre(LoadedState loaded) {
+        if (loaded.mass() <= 0) {
+            return;
+        }
+        mark(p.sx(loaded.roll().x()), p.py(loaded.roll().y()));
+        double x = p.sx(loaded.roll().x());
+        double z = p.sz(loaded.roll().z());
+        double doubt = 1.96 * loaded.certainty().share() * loaded.ballToAxle() * p.scale();
+        pen.dashed("accent", 1.2);
+        pen.g.strokeOval(x - Math.max(12, doubt), z - 12, 2 * Math.max(12, doubt), 24);
+        mark(x, z);
+    }
+
+    private void mark(double x, double y) {
+        double r = 7;
+        pen.g.setFill(pen.theme.colour("inside"));
+        pen.g.fillOval(x - r, y - r, 2 * r, 2 * r);
+        pen.g.setFill(pen.theme.colour("ink"));
+        pen.g.fillArc(x - r, y - r, 2 * r, 2 * r, 0, 90, javafx.scene.shape.ArcType.ROUND);
+        pen.g.fillArc(x - r, y - r, 2 * r, 2 * r, 180, 90, javafx.scene.shape.ArcType.ROUND);
+        pen.stroke("ink", 1.5);
+        pen.g.strokeOval(x - r, y - r, 2 * r, 2 * r);
+    }
+
+    private void reactions(LoadedState loaded) {
+        state.balance("tongue").ifPresent(f -> reaction(0, f, "tongue "));
+        state.balance("axle").ifPresent(f -> reaction(loaded.ballToAxle(), f, "axle "));
+    }
+
+    private void reaction(double x, Figure figure, String name) {
+        if (figure.value().isEmpty()) {
+            return;
+        }
+        String token = switch (figure.band().verdict()) {
+            case GOOD -> "good";
+            case NONE -> "ink";
+            case WARN -> "warn";
+            case STOP -> "accent";
+        };
+        double ground = p.sz(0);
+        boolean up = figure.value().getAsDouble() >= 0;
+        pen.arrow(p.sx(x), up ? ground + 6 : ground + 40, up ? ground + 40 : ground + 6, token);
+        pen.text(name + figure.text(state.style()), p.sx(x) + 14, ground + 18, TextAlignment.LEFT, Theme.bold(14),
+                pen.theme.colour(token));
+        Verdict verdict = figure.band().verdict();
+        pen.text(figure.band().says().text(state.style()), p.sx(x) + 14, ground + 36, TextAlignment.LEFT,
+                Theme.font(12), pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token));
+    }
+
+    private void neutral(LoadedState loaded) {
+        state.balance("neutral").filter(f -> f.value().isPresent()).ifPresent(f -> {
+            double x = p.sx(f.value().getAsDouble());
+            double half = state.analysis().layout().body().halfWidth();
+            pen.dashed("good", 1);
+            pen.line(x, p.py(-half) - 6, x, p.py(half) + 6);
+            pen.text("mass here keeps the share", x, p.py(half) + 14, TextAlignment.CENTER, Theme.font(11),
+                    pen.theme.colour("good"));
+        });
+    }
+}

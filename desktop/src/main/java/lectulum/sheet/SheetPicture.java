@@ -1,0 +1,47 @@
+package lectulum.sheet;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelReader;
+import javafx.scene.layout.StackPane;
+import javax.imageio.ImageIO;
+import lectulum.figures.Stage;
+import lectulum.theme.Theme;
+import lectulum.workbench.State;
+
+/// The sheet as a PNG, painted by the same painter as in the window. On the interface thread.
+public final class SheetPicture {
+    private SheetPicture() {
+    }
+
+    public static byte[] png(State state, Theme theme, int width, int height) throws IOException {
+        Canvas canvas = new Canvas(width, height);
+        new Scene(new StackPane(canvas));
+        double bottom = state.stage() == Stage.BALANCE ? 60 : 24;
+        boolean side = state.stage() != Stage.POWER && state.stage() != Stage.WATER;
+        Projection projection = Projection.fit(state.design(), width, height, side, bottom);
+        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), width, height, state, projection,
+                SheetPainter.Hand.IDLE);
+        return encode(canvas.snapshot(null, null));
+    }
+
+    /// Any picture as a PNG.
+    public static byte[] encode(Image image) throws IOException {
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        BufferedImage pixels = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        PixelReader reader = image.getPixelReader();
+        int[] row = new int[w];
+        for (int y = 0; y < h; y++) {
+            reader.getPixels(0, y, w, 1, javafx.scene.image.PixelFormat.getIntArgbInstance(), row, 0, w);
+            pixels.setRGB(0, y, w, 1, row, 0, w);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(pixels, "png", out);
+        return out.toByteArray();
+    }
+}

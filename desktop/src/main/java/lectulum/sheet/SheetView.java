@@ -1,0 +1,447 @@
+package lectulum.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.Region;
+import lectulum.catalogue.Catalogue;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Thing;
+import lectulum.figures.Stage;
+import lectulum.layout.FreePlace;
+import lectulum.layout.Pick;
+import lectulum.layout.Snapping;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.units.UnitSystem;
+import lectulum.units.Units;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// The sheet: shows the camper to scale and lets the hand drag, turn, measure, zoom and pan. Painting happens once for
+/// each frame at most.
+public final class SheetView extends Region {
+    /// Text of a drag from the tray: this, then the id of the catalogue thing.
+    public static final String TRAY = "lectulum-thing:";
+    private static final double SNAP_PIXELS = 9;
+    private static final double REACTION_ROOM = 56;
+
+    private final Workbench bench;
+    private final Supplier<Catalogue> catalogue;
+    private final Canvas canvas = new Canvas();
+    private final Tooltip tip = new Tooltip();
+    private SheetPainter painter;
+    private Projection projection;
+    private boolean fitted = true;
+    private boolean sideShown = true;
+    private boolean measuring;
+    private Gesture gesture = new Gesture.None();
+    private Optional<String> hover = Optional.empty();
+    private Optional<Snapping> snap = Optional.empty();
+    private double[] measure;
+
+    public SheetView(Workbench bench, Theme theme, Supplier<Catalogue> catalogue) {
+        this.bench = bench;
+        this.catalogue = catalogue;
+        this.painter = new SheetPainter(theme);
+        getStyleClass().add("sheet");
+        setId("sheet");
+        getChildren().add(canvas);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.NODE);
+        setMinSize(200, 150);
+        setOnMousePressed(this::pressed);
+        setOnMouseDragged(this::dragged);
+        setOnMouseReleased(this::released);
+        setOnMouseMoved(this::moved);
+        setOnMouseExited(e -> hover(Optional.empty()));
+        setOnScroll(this::scrolled);
+        setOnKeyPressed(this::key);
+        setOnDragOver(this::over);
+        setOnDragDropped(this::dropped);
+        bench.stateProperty().addListener((o, was, now) -> {
+            describe(now);
+            requestLayout();
+        });
+        describe(bench.state());
+    }
+
+    /// What the hand is doing.
+    private sealed interface Gesture {
+        record None() implements Gesture {
+        }
+
+        record Move(boolean plan, double fromX, double fromY) implements Gesture {
+        }
+
+        record Pan(double lastX, double lastY) implements Gesture {
+        }
+
+        record Band(boolean plan, double fromX, double fromY, double toX, double toY) implements Gesture {
+        }
+
+        record Measure(double fromX, double fromY) implements Gesture {
+        }
+    }
+
+    public void setTheme(Theme theme) {
+        painter = new SheetPainter(theme);
+        requestLayout();
+    }
+
+    public void setSideShown(boolean shown) {
+        if (sideShown != shown) {
+            sideShown = shown;
+            fit();
+        }
+    }
+
+    /// Shows the whole camper and keeps it fitted until it is zoomed or panned.
+    public void fit() {
+        fitted = true;
+        requestLayout();
+    }
+
+    public void zoom(double factor) {
+        fitted = false;
+        projection = projection.zoomed(factor, getWidth() / 2, getHeight() / 2);
+        requestLayout();
+    }
+
+    public void setMeasuring(boolean on) {
+        measuring = on;
+        measure = null;
+        setCursor(on ? Cursor.CROSSHAIR : Cursor.DEFAULT);
+        requestLayout();
+    }
+
+    public boolean measuring() {
+        return measuring;
+    }
+
+    /// Where things are on the screen now; for tests and for popups that point at things.
+    public Projection projection() {
+        return projection;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double w = getWidth();
+        double h = getHeight();
+        if (w < 1 || h < 1) {
+            return;
+        }
+        canvas.setWidth(w);
+        canvas.setHeight(h);
+        State s = bench.state();
+        boolean busy = !(gesture instanceof Gesture.None);
+        if (projection == null || fitted && !busy) {
+            double bottom = s.stage() == Stage.BALANCE ? REACTION_ROOM : 18;
+            projection = Projection.fit(s.design(), w, h, sideShown, bottom);
+        }
+        painter.paint(canvas.getGraphicsContext2D(), w, h, s, projection, hand(s));
+    }
+
+    private SheetPainter.Hand hand(State s) {
+        Optional<double[]> band = gesture instanceof Gesture.Band b
+                ? Optional.of(new double[]{Math.min(b.fromX, b.toX), Math.min(b.fromY, b.toY),
+                        Math.abs(b.toX - b.fromX), Math.abs(b.toY - b.fromY)})
+                : Optional.empty();
+        Optional<SheetPainter.Measure> measured = measure == null
+                ? Optional.empty()
+                : Optional.of(new SheetPainter.Measure(measure[0], measure[1], measure[2], measure[3], measured(s)));
+        return new SheetPainter.Hand(hover, snap, band, measured);
+    }
+
+    private String measured(State s) {
+        double length = Math.hypot(measure[2] - measure[0], measure[3] - measure[1]) / projection.scale();
+        return Units.text(length, Quantity.LENGTH, s.style());
+    }
+
+    private void describe(State s) {
+        List<Thing> selected = s.selected();
+        setAccessibleText(selected.isEmpty()
+                ? "Sheet, " + s.design().things().size() + " things. Tab inside goes from thing to thing."
+                : String.join(", ", selected.stream().map(t -> t.name() + ", "
+                        + Units.text(s.design().base().tongueLength() + t.at(s.mode()).x(), Quantity.LENGTH, s.style())
+                        + " behind the ball").toList()));
+    }
+
+    private boolean inPlan(double py) {
+        double half = bench.state().analysis().layout().body().halfWidth();
+        return !projection.sideShown() || py < projection.py(half + 0.2);
+    }
+
+    private double localX(double px) {
+        return projection.x(px) - bench.state().design().base().tongueLength();
+    }
+
+    private double localZ(double py) {
+        return projection.z(py) - bench.state().design().base().floorHeight();
+    }
+
+    private Optional<String> at(double px, double py) {
+        State s = bench.state();
+        double slack = 2 / projection.scale();
+        return inPlan(py)
+                ? Pick.inPlan(s.design(), s.mode(), localX(px), projection.y(py), slack)
+                : Pick.inSide(s.design(), s.mode(), localX(px), localZ(py), slack);
+    }
+
+    private void pressed(MouseEvent e) {
+        requestFocus();
+        if (measuring && e.getButton() == MouseButton.PRIMARY) {
+            gesture = new Gesture.Measure(e.getX(), e.getY());
+            measure = new double[]{e.getX(), e.getY(), e.getX(), e.getY()};
+        } else if (e.getButton() != MouseButton.PRIMARY) {
+            gesture = new Gesture.Pan(e.getX(), e.getY());
+        } else {
+            Optional<String> hit = selectedAt(e.getX(), e.getY()).or(() -> at(e.getX(), e.getY()));
+            hit.ifPresentOrElse(id -> grab(id, e), () -> gesture = new Gesture.Band(inPlan(e.getY()), e.getX(),
+                    e.getY(), e.getX(), e.getY()));
+        }
+    }
+
+    /// What is selected stays in hand even where something else covers it.
+    private Optional<String> selectedAt(double px, double py) {
+        State s = bench.state();
+        double x = localX(px);
+        boolean plan = inPlan(py);
+        var only = s.design().withThings(s.selected());
+        return plan
+                ? Pick.inPlan(only, s.mode(), x, projection.y(py), 0)
+                : Pick.inSide(only, s.mode(), x, localZ(py), 0);
+    }
+
+    private void grab(String id, MouseEvent e) {
+        if (e.isShiftDown()) {
+            bench.toggleSelected(id);
+        } else if (!bench.state().selection().contains(id)) {
+            bench.select(List.of(id));
+        }
+        gesture = new Gesture.Move(inPlan(e.getY()), e.getX(), e.getY());
+    }
+
+    private void dragged(MouseEvent e) {
+        switch (gesture) {
+            case Gesture.Move m -> {
+                double[] shift = shift(m, e);
+                if (Math.hypot(e.getX() - m.fromX, e.getY() - m.fromY) > 3) {
+                    bench.preview(bench.moving(shift[0], shift[1], shift[2]));
+                }
+            }
+            case Gesture.Pan pan -> {
+                fitted = false;
+                projection = projection.panned(e.getX() - pan.lastX, e.getY() - pan.lastY);
+                gesture = new Gesture.Pan(e.getX(), e.getY());
+                requestLayout();
+            }
+            case Gesture.Band b -> {
+                gesture = new Gesture.Band(b.plan, b.fromX, b.fromY, e.getX(), e.getY());
+                requestLayout();
+            }
+            case Gesture.Measure m -> {
+                measure = new double[]{m.fromX, m.fromY, e.getX(), e.getY()};
+                requestLayout();
+            }
+            case Gesture.None n -> {
+            }
+        }
+    }
+
+    /// How far the hand has dragged in metres, snapped unless Alt is held.
+    private double[] shift(Gesture.Move m, MouseEvent e) {
+        double dx = (e.getX() - m.fromX) / projection.scale();
+        double dv = (e.getY() - m.fromY) / projection.scale();
+        State s = bench.state();
+        double reach = e.isAltDown() ? 0 : SNAP_PIXELS / projection.scale();
+        Snapping caught = Snapping.of(s.project().design(), s.mode(), s.selection(), dx, m.plan ? dv : 0,
+                m.plan ? 0 : -dv, reach);
+        snap = Optional.of(new Snapping(caught.dx(), caught.dy(), caught.dz(), caught.lineX(),
+                m.plan ? caught.lineY() : OptionalDouble.empty(),
+                m.plan ? OptionalDouble.empty() : caught.lineZ()));
+        return new double[]{caught.dx(), m.plan ? caught.dy() : 0, m.plan ? 0 : caught.dz()};
+    }
+
+    private void released(MouseEvent e) {
+        Gesture done = gesture;
+        gesture = new Gesture.None();
+        switch (done) {
+            case Gesture.Move m when Math.hypot(e.getX() - m.fromX, e.getY() - m.fromY) > 3 -> {
+                double[] shift = shift(m, e);
+                bench.moveSelected(shift[0], shift[1], shift[2]);
+            }
+            case Gesture.Band b -> band(b, e.isShiftDown());
+            case Gesture.Move m -> {
+            }
+            case Gesture.Pan p -> {
+            }
+            case Gesture.Measure m -> {
+            }
+            case Gesture.None n -> {
+            }
+        }
+        snap = Optional.empty();
+        requestLayout();
+    }
+
+    private void band(Gesture.Band b, boolean add) {
+        State s = bench.state();
+        double x1 = localX(Math.min(b.fromX, b.toX));
+        double x2 = localX(Math.max(b.fromX, b.toX));
+        double top = Math.min(b.fromY, b.toY);
+        double bottom = Math.max(b.fromY, b.toY);
+        List<String> inside = b.plan
+                ? Pick.inside(s.design(), s.mode(), true, x1, x2, projection.y(top), projection.y(bottom))
+                : Pick.inside(s.design(), s.mode(), false, x1, x2, localZ(bottom), localZ(top));
+        List<String> ids = new ArrayList<>(add ? s.selection() : List.of());
+        ids.addAll(inside);
+        bench.select(ids);
+    }
+
+    private void moved(MouseEvent e) {
+        if (projection != null) {
+            hover(measuring ? Optional.empty() : at(e.getX(), e.getY()));
+        }
+    }
+
+    private void hover(Optional<String> id) {
+        if (!id.equals(hover)) {
+            hover = id;
+            Tooltip.uninstall(this, tip);
+            id.flatMap(bench.state().design()::thing).ifPresent(t -> {
+                tip.setText(t.name() + "  ·  " + Units.text(t.mass().value(), Quantity.MASS, bench.state().style()));
+                Tooltip.install(this, tip);
+            });
+            requestLayout();
+        }
+    }
+
+    private void scrolled(ScrollEvent e) {
+        if (projection == null || e.getDeltaX() == 0 && e.getDeltaY() == 0) {
+            return;
+        }
+        fitted = false;
+        projection = e.isShiftDown()
+                ? projection.panned(e.getDeltaX() + e.getDeltaY(), 0)
+                : projection.zoomed(Math.exp(e.getDeltaY() / 400), e.getX(), e.getY());
+        requestLayout();
+        e.consume();
+    }
+
+    private void key(KeyEvent e) {
+        double step = step(e);
+        boolean used = true;
+        boolean chosen = !bench.state().selection().isEmpty();
+        switch (e.getCode()) {
+            case LEFT -> nudge(-step, 0, e);
+            case RIGHT -> nudge(step, 0, e);
+            case UP -> nudge(0, -step, e);
+            case DOWN -> nudge(0, step, e);
+            case TAB -> used = next(e.isShiftDown() ? -1 : 1, e);
+            case ESCAPE -> escape();
+            case R -> used = chosen && turn(e.isShiftDown() ? -1 : 1, e);
+            case DELETE, BACK_SPACE -> bench.removeSelected();
+            default -> used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    /// 10 mm or a quarter inch; with Shift ten times, with Alt a tenth of it.
+    private double step(KeyEvent e) {
+        double step = bench.state().units() == UnitSystem.US ? Units.INCH / 4 : 0.01;
+        return e.isShiftDown() ? 10 * step : e.isAltDown() ? step / 10 : step;
+    }
+
+    /// Arrow keys move in the plan; with Ctrl, up and down lift and lower.
+    private void nudge(double dx, double dv, KeyEvent e) {
+        bench.moveSelected(dx, e.isShortcutDown() ? 0 : dv, e.isShortcutDown() ? -dv : 0);
+    }
+
+    private boolean turn(int way, KeyEvent e) {
+        if (e.isShortcutDown()) {
+            return false;
+        }
+        bench.turnSelected(way * (e.isAltDown() ? Math.PI / 36 : Math.PI / 2));
+        return true;
+    }
+
+    /// Goes from thing to thing; past the last one the focus leaves the sheet.
+    private boolean next(int way, KeyEvent e) {
+        if (e.isShortcutDown()) {
+            return false;
+        }
+        State s = bench.state();
+        List<String> ids = s.design().things().stream().filter(t -> t.mount() != Mount.SPREAD).map(Thing::id).toList();
+        int now = s.selection().isEmpty() ? way > 0 ? -1 : ids.size() : ids.indexOf(s.selection().getLast());
+        int to = now + way;
+        if (to < 0 || to >= ids.size()) {
+            return false;
+        }
+        bench.select(List.of(ids.get(to)));
+        return true;
+    }
+
+    private void escape() {
+        if (!(gesture instanceof Gesture.None)) {
+            gesture = new Gesture.None();
+            snap = Optional.empty();
+            bench.endPreview();
+        } else if (bench.state().trial().isPresent()) {
+            bench.dropTrial();
+        } else if (measuring) {
+            setMeasuring(false);
+        } else {
+            bench.select(List.of());
+        }
+    }
+
+    private void over(DragEvent e) {
+        if (e.getDragboard().hasString() && e.getDragboard().getString().startsWith(TRAY)) {
+            e.acceptTransferModes(TransferMode.COPY);
+            e.consume();
+        }
+    }
+
+    private void dropped(DragEvent e) {
+        String text = e.getDragboard().getString();
+        Optional<Thing> thing = catalogue.get().find(text.substring(TRAY.length()));
+        thing.ifPresent(t -> drop(t, e.getX(), e.getY()));
+        e.setDropCompleted(thing.isPresent());
+        e.consume();
+        requestFocus();
+    }
+
+    /// Puts a catalogue thing where it was dropped; the coordinate the view does not show is the usual one.
+    public void drop(Thing template, double px, double py) {
+        Placement usual = FreePlace.of(bench.state().design(), template);
+        bench.add(template, inPlan(py)
+                ? new Placement(localX(px), projection.y(py), usual.z(), usual.yaw())
+                : new Placement(localX(px), usual.y(), localZ(py), usual.yaw()));
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return 640;
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return 480;
+    }
+}

@@ -1,0 +1,184 @@
+package lectulum.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import javafx.geometry.HPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import lectulum.design.LoadCase;
+import lectulum.figures.Figure;
+import lectulum.figures.Verdict;
+import lectulum.parts.QuantityField;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Balance: the camper as a loaded beam on the sheet, every load case in one table below it, and the limits on the
+/// card.
+public final class BalanceStage implements StageView {
+    private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle", "right", "left");
+
+    private final Workbench bench;
+    private final ThingCard thing;
+    private final GridPane table = new GridPane();
+    private final VBox below = new VBox(4);
+    private final VBox card = new VBox(4);
+    private final VBox overview = new VBox(4);
+    private final GridPane limits = new GridPane();
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private List<String> built = List.of();
+    private State state;
+
+    public BalanceStage(Workbench bench, ThingCard thing) {
+        this.bench = bench;
+        this.thing = thing;
+        this.state = bench.state();
+        Label head = new Label("Load cases");
+        head.getStyleClass().add("heading");
+        below.getStyleClass().add("panel");
+        below.getChildren().addAll(head, table);
+        table.setHgap(6);
+        table.setVgap(0);
+        limits.setHgap(8);
+        limits.setVgap(4);
+        Label title = new Label("Limits");
+        title.getStyleClass().add("title");
+        Label caution = new Label("Never exceed the lowest rating. Weigh before the first long tow.");
+        caution.getStyleClass().add("caution");
+        caution.setWrapText(true);
+        overview.getChildren().addAll(title, limits, caution);
+        card.getChildren().add(overview);
+    }
+
+    @Override
+    public Node card() {
+        return card;
+    }
+
+    @Override
+    public Optional<Node> below() {
+        return Optional.of(below);
+    }
+
+    @Override
+    public void show(State next) {
+        state = next;
+        if (!card.getChildren().contains(thing)) {
+            card.getChildren().addFirst(thing);
+        }
+        thing.show(next);
+        List<String> ids = next.design().cases().stream().map(LoadCase::id).toList();
+        if (!ids.equals(built)) {
+            built = ids;
+            build();
+        }
+        refreshers.forEach(Runnable::run);
+        limits();
+    }
+
+    private void build() {
+        table.getChildren().clear();
+        refreshers.clear();
+        String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle", "right",
+                "left", "tightest limit", ""};
+        for (int i = 0; i < heads.length; i++) {
+            Label head = new Label(heads[i]);
+            head.getStyleClass().add("grid-head");
+            GridPane.setHalignment(head, i >= 1 && i <= 11 ? HPos.RIGHT : HPos.LEFT);
+            table.add(head, i, 0);
+            ColumnConstraints column = new ColumnConstraints();
+            column.setMinWidth(i == 0 ? 80 : i <= 5 ? 58 : i <= 11 ? 60 : 40);
+            column.setHalignment(i >= 6 && i <= 11 ? HPos.RIGHT : HPos.LEFT);
+            if (table.getColumnConstraints().size() < heads.length) {
+                table.getColumnConstraints().add(column);
+            }
+        }
+        for (int row = 0; row < built.size(); row++) {
+            row(built.get(row), row + 1);
+        }
+    }
+
+    private void row(String id, int row) {
+        Label name = new Label();
+        name.setMinWidth(80);
+        refreshers.add(() -> {
+            name.setText(state.design().loadCase(id).name());
+            name.getStyleClass().setAll("label", id.equals(state.chosenCase().id()) ? "strong" : "plain");
+        });
+        name.setOnMouseClicked(e -> bench.setLoadCase(state.design().loadCase(id)));
+        table.add(name, 0, row);
+        fill(id, row, 1, "fresh", LoadCase::fresh, (c, v) -> c.withFills(v, c.waste(), c.fuel()));
+        fill(id, row, 2, "waste", LoadCase::waste, (c, v) -> c.withFills(c.fresh(), v, c.fuel()));
+        fill(id, row, 3, "fuel", LoadCase::fuel, (c, v) -> c.withFills(c.fresh(), c.waste(), v));
+        fill(id, row, 4, "gear", LoadCase::gear, (c, v) -> c.withPacked(v, c.provisions()));
+        fill(id, row, 5, "food", LoadCase::provisions, (c, v) -> c.withPacked(c.gear(), v));
+        for (int i = 0; i < FIGURES.size(); i++) {
+            figure("balance." + id + "." + FIGURES.get(i), 6 + i, row);
+        }
+        Label tightest = new Label();
+        refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
+                .map(l -> l.rating().label() + ", " + Units.text(l.left(), Quantity.MASS, state.style()) + " left")
+                .orElse("none known")));
+        table.add(tightest, 12, row);
+        LoadCase.standard().stream().filter(c -> c.id().equals(id)).findFirst().ifPresent(usual -> {
+            Button reset = new Button("as derived");
+            reset.getStyleClass().addAll("link", "quiet");
+            reset.setOnAction(e -> bench.edit("Derived " + usual.name(), d -> d.mappingCase(id, c -> usual)));
+            refreshers.add(() -> reset.setVisible(!usual.equals(state.analysis().given().loadCase(id))));
+            table.add(reset, 13, row);
+        });
+    }
+
+    private void fill(String id, int row, int column, String what, ToDoubleFunction<LoadCase> read,
+            BiFunction<LoadCase, Double, LoadCase> write) {
+        QuantityField field = new QuantityField(what + " in " + id, Quantity.SHARE, 0, 1,
+                v -> bench.edit(state.design().loadCase(id).name() + ", " + what,
+                        d -> d.mappingCase(id, c -> write.apply(c, v))));
+        field.field().setId("case-" + id + "-" + what);
+        field.field().setPrefColumnCount(4);
+        refreshers.add(() -> field.show(read.applyAsDouble(state.analysis().given().loadCase(id)), state.style()));
+        table.add(field, column, row);
+    }
+
+    private void figure(String id, int column, int row) {
+        Label label = new Label();
+        label.setId("cell-" + id.replace('.', '-'));
+        refreshers.add(() -> {
+            Optional<Figure> figure = state.analysis().figures().find(id);
+            label.setText(figure.map(f -> f.text(state.style())).orElse("–"));
+            Verdict verdict = figure.map(f -> f.band().verdict()).orElse(Verdict.NONE);
+            label.setStyle(verdict == Verdict.STOP
+                    ? "-fx-text-fill: -l-accent; -fx-font-weight: bold;"
+                    : verdict == Verdict.WARN ? "-fx-text-fill: -l-warn; -fx-font-weight: bold;" : "");
+        });
+        table.add(label, column, row);
+    }
+
+    private void limits() {
+        limits.getChildren().clear();
+        state.analysis().balance().state(state.chosenCase().id()).ifPresent(loaded -> {
+            int row = 0;
+            for (var limit : loaded.limits()) {
+                Label name = new Label((limit.rating().trailer() ? "" : "Vehicle, ") + limit.rating().label());
+                Label load = new Label(Units.show(limit.load(), Quantity.MASS, state.style()).number() + " of "
+                        + Units.text(limit.rated(), Quantity.MASS, state.style()));
+                load.getStyleClass().add("strong");
+                Label margin = new Label(Units.text(limit.margin(), Quantity.SHARE, state.style()) + " left");
+                margin.getStyleClass().add(limit.margin() < 0.1 ? "hint" : "faint");
+                name.setMinWidth(105);
+                limits.addRow(row++, name, load, margin);
+            }
+            if (loaded.limits().isEmpty()) {
+                limits.add(new Label("No rating is known yet: see Base and Brief."), 0, 0);
+            }
+        });
+    }
+}

@@ -1,0 +1,259 @@
+package lectulum.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import lectulum.design.Axle;
+import lectulum.design.Base;
+import lectulum.design.Cost;
+import lectulum.design.Design;
+import lectulum.design.EmptyMass;
+import lectulum.design.MassSource;
+import lectulum.design.Rating;
+import lectulum.design.Shell;
+import lectulum.design.WheelArches;
+import lectulum.parts.Form;
+import lectulum.units.Quantity;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Base: the trailer that is built on, its shell, running gear, empty mass and ratings.
+public final class BaseStage implements StageView {
+    private final Workbench bench;
+    private final VBox card = new VBox();
+    private Form form;
+    private String built = "";
+
+    public BaseStage(Workbench bench) {
+        this.bench = bench;
+    }
+
+    @Override
+    public Node card() {
+        return card;
+    }
+
+    @Override
+    public void show(State state) {
+        Base base = state.analysis().given().base();
+        String shape = base.shell().getClass().getSimpleName() + base.empty().getClass().getSimpleName()
+                + base.axle().count() + (base.shell() instanceof Shell.Profile p ? p.points().size() : 0);
+        if (!shape.equals(built)) {
+            built = shape;
+            build(base);
+        }
+        form.show(state);
+    }
+
+    private void build(Base base) {
+        form = new Form(bench);
+        Label title = new Label("Base");
+        title.getStyleClass().add("title");
+        form.node(title);
+        shell(base);
+        gear(base);
+        empty(base);
+        ratings();
+        form.heading("Price");
+        form.quantity("Planned for the base", Quantity.MONEY, 0, 1e6, d -> d.base().cost().planned(),
+                (d, v) -> d.with(d.base().with(new Cost(v, d.base().cost().paid()))));
+        form.optional("Paid for the base", Quantity.MONEY, 0, 1e6, d -> d.base().cost().paid().orElse(Double.NaN),
+                (d, v) -> d.with(d.base().with(new Cost(d.base().cost().planned(),
+                        Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v)))));
+        card.getChildren().setAll(form);
+    }
+
+    private enum Kind {
+        BOX("box"), V_NOSE("box with V nose"), PROFILE("teardrop profile");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        static Kind of(Shell shell) {
+            return switch (shell) {
+                case Shell.Box b -> BOX;
+                case Shell.VNose n -> V_NOSE;
+                case Shell.Profile p -> PROFILE;
+            };
+        }
+
+        Shell make(Shell from) {
+            double l = from.length();
+            double w = from.width();
+            double h = from.height();
+            return switch (this) {
+                case BOX -> new Shell.Box(l, w, h);
+                case V_NOSE -> new Shell.VNose(l, w, h, Math.min(0.6, l / 3), 0.1);
+                case PROFILE -> new Shell.Profile(w,
+                        List.of(new Shell.Profile.Point(0, 0.28 * h), new Shell.Profile.Point(0.14 * l, 0.88 * h),
+                                new Shell.Profile.Point(0.36 * l, h), new Shell.Profile.Point(0.6 * l, 0.97 * h),
+                                new Shell.Profile.Point(0.92 * l, 0.7 * h), new Shell.Profile.Point(l, 0.17 * h)));
+            };
+        }
+    }
+
+    private void shell(Base base) {
+        form.heading("Shell");
+        form.choice("Shape", List.of(Kind.values()), k -> k.label, d -> Kind.of(d.base().shell()),
+                (d, v) -> d.with(d.base().with(v.make(d.base().shell()))));
+        sized("Outer length", 0.8, 11, Shell::length, (s, v) -> s.resized(v, s.width(), s.height()));
+        sized("Outer width", 0.5, 2.9, Shell::width, (s, v) -> s.resized(s.length(), v, s.height()));
+        sized("Roof above the floor", 0.3, 3.5, Shell::height, (s, v) -> s.resized(s.length(), s.width(), v));
+        if (base.shell() instanceof Shell.VNose) {
+            sized("Depth of the nose", 0, 3, s -> s instanceof Shell.VNose n ? n.noseDepth() : Double.NaN,
+                    (s, v) -> s instanceof Shell.VNose n
+                            ? new Shell.VNose(n.length(), n.width(), n.height(), Math.min(v, 0.9 * n.length()),
+                                    n.noseFlat())
+                            : s);
+            sized("Flat at its tip", 0, 2, s -> s instanceof Shell.VNose n ? n.noseFlat() : Double.NaN,
+                    (s, v) -> s instanceof Shell.VNose n
+                            ? new Shell.VNose(n.length(), n.width(), n.height(), n.noseDepth(), Math.min(v, n.width()))
+                            : s);
+        }
+        if (base.shell() instanceof Shell.Profile profile) {
+            points(profile);
+        }
+        form.quantity("Walls", Quantity.LENGTH, 0, 0.2, d -> d.base().wall(),
+                (d, v) -> d.with(d.base().withBuildUp(v, d.base().floor(), d.base().roof())));
+        form.quantity("Floor thickness", Quantity.LENGTH, 0, 0.3, d -> d.base().floor(),
+                (d, v) -> d.with(d.base().withBuildUp(d.base().wall(), v, d.base().roof())));
+        form.quantity("Roof thickness", Quantity.LENGTH, 0, 0.2, d -> d.base().roof(),
+                (d, v) -> d.with(d.base().withBuildUp(d.base().wall(), d.base().floor(), v)));
+        form.quantity("Floor above ground", Quantity.LENGTH, 0.1, 1.8, d -> d.base().floorHeight(),
+                (d, v) -> d.with(d.base().withFloorHeight(v)));
+        arch("Arch length", WheelArches::length, (a, v) -> new WheelArches(v, a.width(), a.height()));
+        arch("Arch width", WheelArches::width, (a, v) -> new WheelArches(a.length(), v, a.height()));
+        arch("Arch height", WheelArches::height, (a, v) -> new WheelArches(a.length(), a.width(), v));
+    }
+
+    private void sized(String label, double low, double high, java.util.function.ToDoubleFunction<Shell> read,
+            java.util.function.BiFunction<Shell, Double, Shell> write) {
+        form.quantity(label, Quantity.LENGTH, low, high, d -> read.applyAsDouble(d.base().shell()),
+                (d, v) -> d.with(d.base().with(write.apply(d.base().shell(), v))));
+    }
+
+    private void points(Shell.Profile profile) {
+        for (int i = 0; i < profile.points().size(); i++) {
+            int n = i;
+            form.quantity("Roof point " + (i + 1) + ", back", Quantity.LENGTH, 0, 11, d -> point(d, n).x(),
+                    (d, v) -> withPoint(d, n, new Shell.Profile.Point(v, point(d, n).z())));
+            form.quantity("Roof point " + (i + 1) + ", up", Quantity.LENGTH, 0, 3.5, d -> point(d, n).z(),
+                    (d, v) -> withPoint(d, n, new Shell.Profile.Point(point(d, n).x(), v)));
+        }
+    }
+
+    private static Shell.Profile.Point point(Design d, int n) {
+        return d.base().shell() instanceof Shell.Profile p && n < p.points().size()
+                ? p.points().get(n)
+                : new Shell.Profile.Point(0, 0);
+    }
+
+    /// Points stay in order: one that would pass its neighbour stops there.
+    private static Design withPoint(Design d, int n, Shell.Profile.Point to) {
+        if (!(d.base().shell() instanceof Shell.Profile p) || n >= p.points().size()) {
+            return d;
+        }
+        List<Shell.Profile.Point> points = new ArrayList<>(p.points());
+        double low = n == 0 ? 0 : points.get(n - 1).x() + 0.01;
+        double high = n == 0 ? 0 : n == points.size() - 1 ? 11 : points.get(n + 1).x() - 0.01;
+        points.set(n, new Shell.Profile.Point(Math.clamp(to.x(), low, Math.max(low, high)), to.z()));
+        return d.with(d.base().with(new Shell.Profile(p.width(), points)));
+    }
+
+    private void arch(String label, java.util.function.ToDoubleFunction<WheelArches> read,
+            java.util.function.BiFunction<WheelArches, Double, WheelArches> write) {
+        form.quantity(label, Quantity.LENGTH, 0, 2, d -> read.applyAsDouble(d.base().arches()),
+                (d, v) -> d.with(d.base().with(write.apply(d.base().arches(), v))));
+    }
+
+    private void gear(Base base) {
+        form.heading("Tongue and axle");
+        form.quantity("Ball to body", Quantity.LENGTH, 0.2, 4, d -> d.base().tongueLength(),
+                (d, v) -> d.with(d.base().withTongue(v)));
+        form.quantity("Ball to axle", Quantity.LENGTH, 0.5, 12, d -> d.base().ballToAxle(),
+                (d, v) -> axle(d, d.base().axle().at(v - d.base().tongueLength())));
+        form.choice("Axles", List.of(1, 2), n -> n == 1 ? "single" : "tandem, equalised", d -> d.base().axle().count(),
+                (d, v) -> axle(d, d.base().axle().with(v,
+                        v == 2 && d.base().axle().spacing() < 0.6 ? 0.84 : d.base().axle().spacing())));
+        if (base.axle().count() == 2) {
+            form.quantity("Axle spacing", Quantity.LENGTH, 0.5, 1.6, d -> d.base().axle().spacing(),
+                    (d, v) -> axle(d, d.base().axle().with(d.base().axle().count(), v)));
+        }
+        form.quantity("Track", Quantity.LENGTH, 0.6, 2.6, d -> d.base().axle().track(),
+                (d, v) -> axle(d, d.base().axle().withWheels(v, d.base().axle().wheelDiameter(),
+                        d.base().axle().tyreWidth())));
+        form.quantity("Tyre diameter", Quantity.LENGTH, 0.3, 1.2, d -> d.base().axle().wheelDiameter(),
+                (d, v) -> axle(d,
+                        d.base().axle().withWheels(d.base().axle().track(), v, d.base().axle().tyreWidth())));
+        form.quantity("Tyre width", Quantity.LENGTH, 0.08, 0.5, d -> d.base().axle().tyreWidth(),
+                (d, v) -> axle(d,
+                        d.base().axle().withWheels(d.base().axle().track(), d.base().axle().wheelDiameter(), v)));
+        form.tick("Brakes", d -> d.base().axle().braked(), (d, v) -> axle(d, d.base().axle().withBrakes(v)));
+        form.quantity("Axle with wheels", Quantity.MASS, 0, 800, d -> d.base().axle().mass(),
+                (d, v) -> axle(d, d.base().axle().withMass(v)));
+    }
+
+    private static Design axle(Design d, Axle axle) {
+        return d.with(d.base().with(axle));
+    }
+
+    private void empty(Base base) {
+        form.heading("Empty, as it stands");
+        form.choice("Known from", List.of("a plate or guess", "scale: tongue and wheels"), s -> s,
+                d -> d.base().empty() instanceof EmptyMass.Weighed ? "scale: tongue and wheels" : "a plate or guess",
+                (d, v) -> d.with(d.base().with(v.startsWith("scale") ? weighed(d.base()) : entered(d.base()))));
+        switch (base.empty()) {
+            case EmptyMass.Entered e -> {
+                form.quantity("Empty mass", Quantity.MASS, 1, 5000, d -> d.base().empty().mass(),
+                        (d, v) -> d.with(d.base().with(new EmptyMass.Entered(v, entered(d.base()).x(),
+                                d.base().empty().z(), d.base().axle().x(), MassSource.CATALOGUE))));
+                form.quantity("Centre behind ball", Quantity.LENGTH, -2, 12, d -> d.base().emptyCentre(),
+                        (d, v) -> d.with(d.base().with(new EmptyMass.Entered(d.base().empty().mass(),
+                                v - d.base().tongueLength(), d.base().empty().z(), d.base().axle().x(),
+                                MassSource.CATALOGUE))));
+            }
+            case EmptyMass.Weighed w -> {
+                form.quantity("Under the coupler", Quantity.MASS, -500, 2000, d -> weighed(d.base()).tongue(),
+                        (d, v) -> d.with(d.base().with(new EmptyMass.Weighed(v, weighed(d.base()).axle(),
+                                d.base().empty().z(), d.base().axle().x()))));
+                form.quantity("Under the wheels", Quantity.MASS, 1, 5000, d -> weighed(d.base()).axle(),
+                        (d, v) -> d.with(d.base().with(new EmptyMass.Weighed(weighed(d.base()).tongue(), v,
+                                d.base().empty().z(), d.base().axle().x()))));
+            }
+        }
+        form.quantity("Centre above floor", Quantity.LENGTH, -1, 2.5, d -> d.base().empty().z(),
+                (d, v) -> d.with(d.base().with(switch (d.base().empty()) {
+                    case EmptyMass.Entered e -> new EmptyMass.Entered(e.mass(), e.x(), v, e.axleAt(), e.source());
+                    case EmptyMass.Weighed w -> new EmptyMass.Weighed(w.tongue(), w.axle(), v, w.axleAt());
+                })));
+    }
+
+    private static EmptyMass.Entered entered(Base b) {
+        return new EmptyMass.Entered(b.empty().mass(), b.emptyCentre() - b.tongueLength(), b.empty().z(), b.axle().x(),
+                MassSource.CATALOGUE);
+    }
+
+    private static EmptyMass.Weighed weighed(Base b) {
+        double axle = b.empty().mass() * b.emptyCentre() / b.ballToAxle();
+        return new EmptyMass.Weighed(b.empty().mass() - axle, axle, b.empty().z(), b.axle().x());
+    }
+
+    private void ratings() {
+        form.heading("Ratings of the trailer");
+        form.note("From plates and labels. Empty means not known, and then it is not checked.");
+        for (Rating rating : Rating.values()) {
+            if (rating.trailer()) {
+                String label = Character.toUpperCase(rating.label().charAt(0)) + rating.label().substring(1);
+                form.optional(label, Quantity.MASS, 1, 20_000, d -> d.base().rating(rating).orElse(Double.NaN),
+                        (d, v) -> d.with(d.base().with(rating,
+                                Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
+            }
+        }
+    }
+}

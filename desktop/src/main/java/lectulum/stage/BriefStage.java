@@ -1,0 +1,214 @@
+package lectulum.stage;
+
+import java.time.Month;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.design.Brief;
+import lectulum.design.Climate;
+import lectulum.design.Design;
+import lectulum.design.Person;
+import lectulum.design.Rating;
+import lectulum.design.Toilet;
+import lectulum.design.TongueSchool;
+import lectulum.design.WaterStyle;
+import lectulum.parts.Form;
+import lectulum.units.Quantity;
+import lectulum.units.UnitSystem;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Brief: who travels, for how long, where, behind what. Every later check cites it.
+public final class BriefStage implements StageView {
+    private final Workbench bench;
+    private final VBox people = new VBox(4);
+    private final Form trip;
+    private final Form vehicle;
+    private final ScrollPane page;
+    private final VBox card = new VBox(4);
+    private Form travellers;
+    private int builtFor = -1;
+
+    public BriefStage(Workbench bench) {
+        this.bench = bench;
+        this.trip = trip();
+        this.vehicle = vehicle();
+        VBox first = column("Who travels", people);
+        VBox second = column("The trip", trip);
+        VBox third = column("Tow vehicle", vehicle);
+        HBox columns = new HBox(14, first, second, third);
+        columns.getStyleClass().add("page");
+        page = new ScrollPane(columns);
+        page.setFitToWidth(true);
+        Label title = new Label("Brief");
+        title.getStyleClass().add("title");
+        Label why = new Label("What the camper has to do. Berths, tank days, battery nights and tow limits are all"
+                + " checked against this page.");
+        why.setWrapText(true);
+        why.getStyleClass().addAll("faint", "wrap");
+        Label caution = new Label("Plates, manuals and local law rule over every figure here.");
+        caution.setWrapText(true);
+        caution.getStyleClass().add("caution");
+        card.getChildren().addAll(title, why, caution);
+    }
+
+    @Override
+    public Optional<Node> page() {
+        return Optional.of(page);
+    }
+
+    @Override
+    public Node card() {
+        return card;
+    }
+
+    @Override
+    public void show(State state) {
+        int count = state.analysis().given().brief().people().size();
+        if (count != builtFor) {
+            builtFor = count;
+            people(state.analysis().given().brief());
+        }
+        travellers.show(state);
+        trip.show(state);
+        vehicle.show(state);
+    }
+
+    private static VBox column(String title, Node content) {
+        Label head = new Label(title);
+        head.getStyleClass().add("heading");
+        VBox box = new VBox(6, head, content);
+        box.getStyleClass().add("panel");
+        box.setMinWidth(250);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.setMaxWidth(Double.MAX_VALUE);
+        return box;
+    }
+
+    private void people(Brief brief) {
+        travellers = new Form(bench);
+        for (int i = 0; i < brief.people().size(); i++) {
+            int n = i;
+            travellers.text("Person " + (n + 1), d -> person(d, n).name(),
+                    (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass())));
+            travellers.quantity("Height " + (n + 1), Quantity.LENGTH, 0.4, 2.4, d -> person(d, n).height(),
+                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), v, p.mass())));
+            travellers.quantity("Weight " + (n + 1), Quantity.MASS, 2, 250, d -> person(d, n).mass(),
+                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), v)));
+            Button out = new Button("Take out " + brief.people().get(n).name());
+            out.getStyleClass().addAll("link", "quiet");
+            out.setOnAction(e -> bench.edit("Take out a traveller", d -> {
+                List<Person> rest = new ArrayList<>(d.brief().people());
+                rest.remove(n);
+                return d.with(d.brief().withPeople(rest));
+            }));
+            travellers.node(out);
+        }
+        Button add = new Button("Add a traveller");
+        add.setId("add-person");
+        add.setOnAction(e -> bench.edit("Add a traveller", d -> {
+            List<Person> more = new ArrayList<>(d.brief().people());
+            int number = more.size() + 1;
+            String id = "person-" + number;
+            while (has(more, id)) {
+                id = "person-" + ++number;
+            }
+            more.add(new Person(id, "Person " + number, 1.75, 75));
+            return d.with(d.brief().withPeople(more));
+        }));
+        people.getChildren().setAll(travellers, add);
+    }
+
+    private static boolean has(List<Person> people, String id) {
+        return people.stream().anyMatch(p -> p.id().equals(id));
+    }
+
+    private static Person person(Design d, int n) {
+        List<Person> all = d.brief().people();
+        return n < all.size() ? all.get(n) : new Person("", "", Double.NaN, Double.NaN);
+    }
+
+    private static Design with(Design d, int n, UnaryOperator<Person> change) {
+        List<Person> all = new ArrayList<>(d.brief().people());
+        if (n < all.size()) {
+            all.set(n, change.apply(all.get(n)));
+        }
+        return d.with(d.brief().withPeople(all));
+    }
+
+    private Form trip() {
+        Form f = new Form(bench);
+        f.quantity("Nights without a hook-up", Quantity.NIGHTS, 0, 365, d -> d.brief().nights(),
+                (d, v) -> d.with(d.brief().withNights(v)));
+        f.quantity("Budget", Quantity.MONEY, 0, 1e7, d -> d.brief().budget(),
+                (d, v) -> d.with(d.brief().withBudget(v)));
+        f.choice("Currency", List.of("€", "$", "£", "kr", "CHF"), s -> s, d -> d.brief().currency(),
+                (d, v) -> d.with(d.brief().withCurrency(v)));
+        f.choice("Country's units", List.of(UnitSystem.values()), u -> u == UnitSystem.US ? "feet, pounds" : "metric",
+                d -> d.brief().units(), (d, v) -> d.with(d.brief().with(v)));
+        f.choice("Traffic drives", List.of(true, false), left -> left ? "on the right" : "on the left",
+                d -> d.brief().leftHandDrive(), (d, v) -> d.with(d.brief().withLeftHandDrive(v)));
+        f.quantity("Latitude, north +", Quantity.COUNT, -80, 80, d -> d.brief().latitude(),
+                (d, v) -> d.with(d.brief().withLatitude(v)));
+        f.choice("Month", IntStream.rangeClosed(1, 12).boxed().toList(),
+                m -> Month.of(m).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                d -> Math.clamp(d.brief().month(), 1, 12), (d, v) -> d.with(d.brief().withMonth(v)));
+        f.choice("Climate", List.of(Climate.values()), Climate::label, d -> d.brief().climate(),
+                (d, v) -> d.with(d.brief().with(v)));
+        f.choice("Water use", List.of(WaterStyle.values()), WaterStyle::label, d -> d.brief().water(),
+                (d, v) -> d.with(d.brief().with(v)));
+        f.choice("Toilet", List.of(Toilet.values()), Toilet::label, d -> d.brief().toilet(),
+                (d, v) -> d.with(d.brief().with(v)));
+        f.choice("Tongue share, school", List.of(TongueSchool.values()), TongueSchool::label,
+                d -> d.brief().school(),
+                (d, v) -> d.with(v == TongueSchool.OWN
+                        ? d.brief().withOwnBand(d.brief().tongueLow(), d.brief().tongueHigh())
+                        : d.brief().with(v)));
+        f.quantity("Band from", Quantity.SHARE, 0.005, 0.4, d -> d.brief().tongueLow(),
+                (d, v) -> d.with(d.brief().withOwnBand(v, Math.max(v + 0.005, d.brief().tongueHigh()))));
+        f.quantity("Band to", Quantity.SHARE, 0.01, 0.5, d -> d.brief().tongueHigh(),
+                (d, v) -> d.with(d.brief().withOwnBand(Math.min(v - 0.005, d.brief().tongueLow()), v)));
+        f.note("North American practice is 10 to 15 % of the loaded mass, European 4 to 7 % with a plate limit,"
+                + " Australian 8 to 15 %. Pick by where the tow vehicle's plate comes from.");
+        return f;
+    }
+
+    private Form vehicle() {
+        Form f = new Form(bench);
+        f.text("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
+        f.quantity("Kerb mass", Quantity.MASS, 300, 9000, d -> d.vehicle().kerbMass(),
+                (d, v) -> d.with(d.vehicle().withKerb(v, d.vehicle().kerbRear())));
+        f.quantity("of it on the rear axle", Quantity.MASS, 50, 6000, d -> d.vehicle().kerbRear(),
+                (d, v) -> d.with(d.vehicle().withKerb(d.vehicle().kerbMass(), v)));
+        f.quantity("Wheelbase", Quantity.LENGTH, 1.5, 6, d -> d.vehicle().wheelbase(),
+                (d, v) -> d.with(d.vehicle().withGeometry(v, d.vehicle().overhang(), d.vehicle().ballHeight())));
+        f.quantity("Rear axle to ball", Quantity.LENGTH, 0.3, 2.5, d -> d.vehicle().overhang(),
+                (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), v, d.vehicle().ballHeight())));
+        f.quantity("Ball height, laden", Quantity.LENGTH, 0.2, 1, d -> d.vehicle().ballHeight(),
+                (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), d.vehicle().overhang(), v)));
+        f.quantity("Luggage in it", Quantity.MASS, 0, 1500, d -> d.vehicle().luggage(),
+                (d, v) -> d.with(d.vehicle().withLuggage(v)));
+        f.heading("Its ratings");
+        for (Rating rating : Rating.values()) {
+            if (!rating.trailer()) {
+                String label = Character.toUpperCase(rating.label().charAt(0)) + rating.label().substring(1);
+                f.optional(label, Quantity.MASS, 1, 30_000, d -> d.vehicle().rating(rating).orElse(Double.NaN),
+                        (d, v) -> d.with(d.vehicle().with(rating,
+                                Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
+            }
+        }
+        return f;
+    }
+}

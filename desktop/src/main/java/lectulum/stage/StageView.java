@@ -1,0 +1,30 @@
+package lectulum.stage;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import lectulum.workbench.State;
+
+/// What one stage of the rail puts into the window.
+public interface StageView {
+
+    /// What takes the sheet's place, where the stage needs another picture.
+    default Optional<Node> page() {
+        return Optional.empty();
+    }
+
+    /// What stands below the sheet.
+    default Optional<Node> below() {
+        return Optional.empty();
+    }
+
+    /// Whether the sheet shows the side elevation too.
+    default boolean side() {
+        return true;
+    }
+
+    /// The upper part of the card.
+    Node card();
+
+    /// Brings everything up to the state.
+    void show(State state);
+}

@@ -1,0 +1,253 @@
+package lectulum.stage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import lectulum.design.Battery;
+import lectulum.design.Cost;
+import lectulum.design.Design;
+import lectulum.design.Fix;
+import lectulum.design.Load;
+import lectulum.design.Mass;
+import lectulum.design.MassSource;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Role;
+import lectulum.design.Size;
+import lectulum.design.SystemGroup;
+import lectulum.design.Tank;
+import lectulum.design.Thing;
+import lectulum.parts.Form;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// The selected thing, editable; several selected things as a sum.
+public final class ThingCard extends VBox {
+    private static final double FAR = 15;
+    private final Workbench bench;
+    private final Consumer<Thing> keepOwn;
+    private List<String> built = List.of();
+    private String parts = "";
+    private Form form;
+    private Label summary;
+
+    /// @param keepOwn puts a thing into the user's own catalogue
+    public ThingCard(Workbench bench, Consumer<Thing> keepOwn) {
+        this.bench = bench;
+        this.keepOwn = keepOwn;
+        setSpacing(4);
+    }
+
+    public void show(State state) {
+        List<Thing> things = state.selected();
+        setVisible(!things.isEmpty());
+        setManaged(!things.isEmpty());
+        if (things.isEmpty()) {
+            built = List.of();
+            return;
+        }
+        String shape = things.size() == 1 ? shape(things.getFirst()) + state.mode() : "";
+        if (!built.equals(state.selection()) || !parts.equals(shape)) {
+            built = state.selection();
+            parts = shape;
+            getChildren().clear();
+            form = null;
+            summary = null;
+            if (things.size() == 1) {
+                one(things.getFirst(), state.mode());
+            } else {
+                several();
+            }
+        }
+        if (form != null) {
+            form.show(state);
+        }
+        if (summary != null) {
+            double mass = things.stream().mapToDouble(t -> t.mass().value()).sum();
+            double price = things.stream().mapToDouble(t -> t.cost().forecast()).sum();
+            summary.setText(things.size() + " things, " + Units.text(mass, Quantity.MASS, state.style()) + ", "
+                    + Units.text(price, Quantity.MONEY, state.style()));
+        }
+    }
+
+    /// Which optional parts a thing has; the card is built anew when that changes.
+    private static String shape(Thing t) {
+        return t.load().isPresent() + " " + t.battery().isPresent() + " " + t.tank().isPresent() + " "
+                + (t.solar() > 0) + " " + !t.elsewhere().isEmpty();
+    }
+
+    private void several() {
+        Label title = new Label("Selected");
+        title.getStyleClass().add("title");
+        summary = new Label();
+        getChildren().addAll(title, summary, actions());
+    }
+
+    private void one(Thing thing, Mode mode) {
+        String id = thing.id();
+        form = new Form(bench);
+        form.text("Name", d -> of(d, id, Thing::name), (d, v) -> d.mapping(id, t -> t.named(v.isEmpty() ? t.name() : v)));
+        place(id, mode);
+        if (thing.mount() != Mount.SPREAD) {
+            size(id);
+        }
+        form.quantity("Mass", Quantity.MASS, 0, 3000, d -> number(d, id, t -> t.mass().value()),
+                (d, v) -> d.mapping(id, t -> t.with(new Mass(v, t.mass().source(), OptionalDouble.empty()))));
+        form.choice("Mass is", List.of(MassSource.values()), MassSource::label, d -> of(d, id, t -> t.mass().source()),
+                (d, v) -> d.mapping(id, t -> t.with(new Mass(t.mass().value(), v, OptionalDouble.empty()))));
+        form.quantity("Planned price", Quantity.MONEY, 0, 1e6, d -> number(d, id, t -> t.cost().planned()),
+                (d, v) -> d.mapping(id, t -> t.with(new Cost(v, t.cost().paid()))));
+        form.optional("Paid", Quantity.MONEY, 0, 1e6, d -> number(d, id, t -> t.cost().paid().orElse(Double.NaN)),
+                (d, v) -> d.mapping(id, t -> t.with(new Cost(t.cost().planned(), known(v)))));
+        supplies(thing);
+        form.choice("System", List.of(SystemGroup.values()), SystemGroup::label, d -> of(d, id, Thing::system),
+                (d, v) -> d.mapping(id, t -> t.with(v)));
+        form.choice("Aboard as", List.of(Role.values()), Role::label, d -> of(d, id, Thing::role),
+                (d, v) -> d.mapping(id, t -> t.with(v)));
+        form.choice("Where", List.of(Mount.values()), Mount::label, d -> of(d, id, Thing::mount),
+                (d, v) -> d.mapping(id, t -> t.with(v)));
+        form.choice("Held", List.of(Fix.values()), Fix::label, d -> of(d, id, Thing::fix),
+                (d, v) -> d.mapping(id, t -> t.with(v)));
+        form.text("Note", d -> of(d, id, Thing::note), (d, v) -> d.mapping(id, t -> t.noted(v)));
+        form.shown("On the tongue", s -> tongue(s, id));
+        getChildren().addAll(form, actions());
+    }
+
+    /// What this thing does to the tongue in the chosen load case.
+    private static String tongue(State s, String id) {
+        return s.analysis().balance().state(s.chosenCase().id())
+                .map(loaded -> Units.text(loaded.tongueBy(id), Quantity.MASS, s.style())).orElse("–");
+    }
+
+    private void place(String id, Mode mode) {
+        form.quantity("Behind the ball", Quantity.LENGTH, -FAR, FAR,
+                d -> d.base().tongueLength() + number(d, id, t -> t.at(mode).x()), (d, v) -> move(d, id, mode,
+                        p -> new Placement(v - d.base().tongueLength(), p.y(), p.z(), p.yaw())));
+        form.quantity("Right of middle", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).y()),
+                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), v, p.z(), p.yaw())));
+        form.quantity("Above the floor", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).z()),
+                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), p.y(), v, p.yaw())));
+        form.quantity("Turned", Quantity.ANGLE, -2 * Math.PI, 2 * Math.PI, d -> number(d, id, t -> t.at(mode).yaw()),
+                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), p.y(), p.z(), v)));
+    }
+
+    private static Design move(Design d, String id, Mode mode, UnaryOperator<Placement> where) {
+        return d.mapping(id, t -> t.placed(mode, where.apply(t.at(mode))));
+    }
+
+    private void size(String id) {
+        form.quantity("Length", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().length()),
+                (d, v) -> d.mapping(id, t -> t.with(new Size(v, t.size().width(), t.size().height()))));
+        form.quantity("Width", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().width()),
+                (d, v) -> d.mapping(id, t -> t.with(new Size(t.size().length(), v, t.size().height()))));
+        form.quantity("Height", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().height()),
+                (d, v) -> d.mapping(id, t -> t.with(new Size(t.size().length(), t.size().width(), v))));
+    }
+
+    private void supplies(Thing thing) {
+        String id = thing.id();
+        if (thing.load().isPresent()) {
+            form.quantity("Power", Quantity.POWER, 0, 10_000, d -> number(d, id, t -> load(t).power()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Load(v, load(t).dailyRunning(), load(t).feed()))));
+            form.quantity("Hours a day", Quantity.DURATION, 0, 86_400, d -> number(d, id, t -> load(t).dailyRunning()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Load(load(t).power(), v, load(t).feed()))));
+            form.choice("Fed from", List.of(Load.Feed.values()), Load.Feed::label, d -> of(d, id, t -> load(t).feed()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Load(load(t).power(), load(t).dailyRunning(), v))));
+        }
+        if (thing.battery().isPresent()) {
+            form.quantity("Stores", Quantity.ENERGY, 3600, 1e9, d -> number(d, id, t -> battery(t).energy()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Battery(v, battery(t).chemistry()))));
+            form.choice("Chemistry", List.of(Battery.Chemistry.values()), Battery.Chemistry::label,
+                    d -> of(d, id, t -> battery(t).chemistry()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Battery(battery(t).energy(), v))));
+        }
+        if (thing.tank().isPresent()) {
+            form.choice("Holds", List.of(Tank.Use.values()), Tank.Use::label, d -> of(d, id, t -> tank(t).use()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Tank(v, tank(t).capacity()))));
+            form.quantity("Volume", Quantity.VOLUME, 1e-4, 2, d -> number(d, id, t -> tank(t).capacity()),
+                    (d, v) -> d.mapping(id, t -> t.with(new Tank(tank(t).use(), v))));
+        }
+        if (thing.solar() > 0) {
+            form.quantity("Peak power", Quantity.POWER, 0, 5000, d -> number(d, id, Thing::solar),
+                    (d, v) -> d.mapping(id, t -> t.withSolar(v)));
+        }
+    }
+
+    private static Load load(Thing t) {
+        return t.load().orElse(new Load(0, 0, Load.Feed.BATTERY));
+    }
+
+    private static Battery battery(Thing t) {
+        return t.battery().orElse(new Battery(0, Battery.Chemistry.LITHIUM_IRON));
+    }
+
+    private static Tank tank(Thing t) {
+        return t.tank().orElse(new Tank(Tank.Use.FRESH, 0));
+    }
+
+    private static OptionalDouble known(double value) {
+        return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static double number(Design d, String id, Function<Thing, Double> read) {
+        return d.thing(id).map(read).orElse(Double.NaN);
+    }
+
+    private static <T> T of(Design d, String id, Function<Thing, T> read) {
+        return d.thing(id).map(read).orElse(null);
+    }
+
+    private FlowPane actions() {
+        FlowPane box = new FlowPane(6, 6);
+        box.getStyleClass().add("section");
+        box.getChildren().addAll(button("Turn", () -> bench.turnSelected(Math.PI / 2)),
+                button("Duplicate", bench::duplicateSelected), button("Delete", bench::removeSelected));
+        if (form != null) {
+            box.getChildren().addAll(button("Keep as own", () -> bench.state().selected().forEach(keepOwn)), give());
+            Optional<Thing> thing = bench.state().selected().stream().findFirst();
+            if (thing.isPresent() && !thing.get().elsewhere().isEmpty()) {
+                box.getChildren().add(button("Same place always",
+                        () -> bench.edit("Same place always", d -> d.mapping(thing.get().id(), Thing::samePlaceAlways))));
+            }
+        }
+        return box;
+    }
+
+    private MenuButton give() {
+        MenuButton give = new MenuButton("Give it…");
+        give.getItems().addAll(
+                item("power use", t -> t.load().isPresent() ? t : t.with(new Load(10, Units.HOUR, Load.Feed.BATTERY))),
+                item("a battery",
+                        t -> t.battery().isPresent()
+                                ? t
+                                : t.with(new Battery(1280 * Units.WATT_HOUR, Battery.Chemistry.LITHIUM_IRON))),
+                item("a tank", t -> t.tank().isPresent() ? t : t.with(new Tank(Tank.Use.FRESH, 20 * Units.LITRE))),
+                item("solar cells", t -> t.solar() > 0 ? t : t.withSolar(100)));
+        return give;
+    }
+
+    private MenuItem item(String what, UnaryOperator<Thing> change) {
+        MenuItem item = new MenuItem(what);
+        item.setOnAction(e -> bench.edit("Give " + bench.names() + " " + what,
+                d -> d.mapping(bench.state().selection(), change)));
+        return item;
+    }
+
+    private static Button button(String text, Runnable action) {
+        Button button = new Button(text);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,184 @@
+package lectulum.window;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// The findings of the stage, worst first, each with its remedies. Remedies are computed beside the interface thread
+/// and given up as soon as the design changes.
+final class FindingsPanel extends VBox implements AutoCloseable {
+    private static final int MOST = 25;
+    private static final int WITH_REMEDIES = 8;
+
+    private final Workbench bench;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "remedies");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<String, List<Remedy>> remedies = new HashMap<>();
+    private volatile Analysis wanted;
+    private List<Finding> shown = List.of();
+    private int running;
+    private State state;
+
+    FindingsPanel(Workbench bench) {
+        this.bench = bench;
+        setSpacing(6);
+        setId("findings");
+    }
+
+    /// Shows the findings of a settled state; a drag in progress leaves the list as it is.
+    void show(State next) {
+        boolean settled = next.trial().isEmpty() && next.analysis().given() == next.project().design();
+        if (!settled) {
+            return;
+        }
+        boolean same = state != null && state.analysis() == next.analysis() && state.stage() == next.stage()
+                && state.units() == next.units();
+        state = next;
+        if (same) {
+            return;
+        }
+        if (wanted != next.analysis()) {
+            remedies.clear();
+        }
+        wanted = next.analysis();
+        shown = next.analysis().findings(next.stage());
+        build();
+        shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
+                .forEach(this::compute);
+    }
+
+    @Override
+    public void close() {
+        worker.shutdownNow();
+    }
+
+    /// Whether every remedy asked for has been computed.
+    boolean settled() {
+        return running == 0;
+    }
+
+    private void compute(Finding finding) {
+        Analysis analysis = wanted;
+        running++;
+        worker.submit(() -> {
+            List<Remedy> found = analysis == wanted ? Remedies.of(analysis, finding) : List.of();
+            Platform.runLater(() -> {
+                running--;
+                if (analysis == wanted) {
+                    remedies.put(finding.id(), found);
+                    build();
+                }
+            });
+        });
+    }
+
+    private void build() {
+        List<javafx.scene.Node> nodes = new ArrayList<>();
+        Label head = new Label(shown.isEmpty() ? "No findings on this stage" : "Findings");
+        head.getStyleClass().addAll("heading", "section");
+        nodes.add(head);
+        shown.stream().limit(MOST).forEach(f -> nodes.add(box(f)));
+        if (shown.size() > MOST) {
+            Label more = new Label("and " + (shown.size() - MOST) + " more");
+            more.getStyleClass().add("faint");
+            nodes.add(more);
+        }
+        getChildren().setAll(nodes);
+    }
+
+    private VBox box(Finding finding) {
+        VBox box = new VBox();
+        box.setId("finding-" + finding.id());
+        box.getStyleClass().addAll("finding",
+                "finding-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
+        Label title = new Label(finding.title().text(state.style()));
+        title.getStyleClass().add("finding-title");
+        Label detail = new Label(finding.detail().text(state.style()));
+        detail.getStyleClass().add("wrap");
+        for (Label label : List.of(title, detail)) {
+            label.setWrapText(true);
+            label.setMinHeight(USE_PREF_SIZE);
+        }
+        box.getChildren().addAll(title, detail);
+        finding.acceptance().ifPresentOrElse(why -> {
+            box.getStyleClass().add("finding-accepted");
+            Label accepted = new Label("Accepted on " + why.date() + ": " + why.reason());
+            accepted.getStyleClass().addAll("wrap", "faint");
+            accepted.setWrapText(true);
+            box.getChildren().addAll(accepted, link("Take back", "quiet", () -> bench.reopen(finding)));
+        }, () -> actions(box, finding));
+        if (!finding.things().isEmpty()) {
+            box.setOnMouseClicked(e -> bench.select(finding.things()));
+        }
+        return box;
+    }
+
+    private void actions(VBox box, Finding finding) {
+        List<Remedy> known = remedies.get(finding.id());
+        if (known != null) {
+            for (Remedy remedy : known) {
+                box.getChildren().add(link("Try: " + remedy.says().text(state.style()), "remedy",
+                        () -> bench.tryOut(remedy)));
+            }
+        } else if (shown.indexOf(finding) < WITH_REMEDIES) {
+            Label looking = new Label("looking for remedies…");
+            looking.getStyleClass().addAll("faint", "small");
+            box.getChildren().add(looking);
+        }
+        Button accept = link("Accept with a reason…", "quiet", () -> {
+        });
+        accept.setOnAction(e -> {
+            box.getChildren().remove(accept);
+            box.getChildren().add(reason(finding));
+        });
+        box.getChildren().add(accept);
+    }
+
+    private HBox reason(Finding finding) {
+        TextField why = new TextField();
+        why.getStyleClass().add("boxed");
+        why.setId("accept-reason");
+        why.setPromptText("Why is this fine for you?");
+        why.setAccessibleText("Reason for accepting");
+        Button ok = new Button("Accept");
+        Runnable accept = () -> {
+            if (!why.getText().isBlank()) {
+                bench.accept(finding, why.getText().strip(), LocalDate.now().toString());
+            }
+        };
+        ok.setOnAction(e -> accept.run());
+        why.setOnAction(e -> accept.run());
+        HBox.setHgrow(why, Priority.ALWAYS);
+        Platform.runLater(why::requestFocus);
+        return new HBox(4, why, ok);
+    }
+
+    private static Button link(String text, String style, Runnable action) {
+        Button button = new Button(text);
+        button.getStyleClass().addAll("link", style);
+        button.setWrapText(true);
+        button.setMinHeight(USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+}

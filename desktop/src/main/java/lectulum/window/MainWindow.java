@@ -1,0 +1,404 @@
+package lectulum.window;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Bounds;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import lectulum.catalogue.Catalogue;
+import lectulum.catalogue.OwnThings;
+import lectulum.design.Thing;
+import lectulum.figures.Figure;
+import lectulum.figures.Stage;
+import lectulum.sheet.SheetView;
+import lectulum.stage.BalanceStage;
+import lectulum.stage.BaseStage;
+import lectulum.stage.BriefStage;
+import lectulum.stage.LayoutStage;
+import lectulum.stage.MaterialsStage;
+import lectulum.stage.MoneyStage;
+import lectulum.stage.PowerStage;
+import lectulum.stage.StageView;
+import lectulum.stage.ThingCard;
+import lectulum.stage.WaterStage;
+import lectulum.theme.Theme;
+import lectulum.workbench.Session;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// The window of one project: rail, sheet, card, tally, and the bar on top.
+public final class MainWindow implements AutoCloseable {
+    private static final Duration JOURNAL_EVERY = Duration.seconds(3);
+
+    private final Workbench bench;
+    private final Session session;
+    private final StackPane root = new StackPane();
+    private final BorderPane frame = new BorderPane();
+    private final Pane overlay = new Pane();
+    private final VBox top = new VBox();
+    private final BorderPane centre = new BorderPane();
+    private final SheetView sheet;
+    private final StackPane sheetStack;
+    private final Tray tray;
+    private final Rail rail;
+    private final Tally tally;
+    private final TopBar bar;
+    private final VBox cardBody = new VBox();
+    private final FindingsPanel findings;
+    private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
+    private final Actions actions;
+    private final HBox trial = new HBox();
+    private final Label trialText = new Label();
+    private final HBox banner = new HBox();
+    private final Label bannerText = new Label();
+    private final Timeline journal = new Timeline(new KeyFrame(JOURNAL_EVERY, e -> keep()));
+    private Catalogue catalogue;
+    private Stage shownStage;
+    private boolean trayOpen;
+    private boolean dim;
+    private Runnable titleChanged = () -> {
+    };
+
+    /// @param files what opens and saves; the window asks it where to
+    public MainWindow(Workbench bench, Session session, Files files) {
+        this.bench = bench;
+        this.session = session;
+        this.catalogue = Catalogue.shipped();
+        this.actions = new Actions(this, bench, session, files);
+        this.sheet = new SheetView(bench, Theme.PAPER, () -> catalogue);
+        this.sheetStack = sheetStack();
+        this.tray = new Tray(bench, catalogue);
+        this.rail = new Rail(bench);
+        this.tally = new Tally(this::openWorking);
+        this.findings = new FindingsPanel(bench);
+        this.bar = new TopBar(bench, actions::command, Actions.FILE_MENU);
+        stages();
+        trialBanner();
+        frame.setTop(top);
+        top.getChildren().addAll(bar, banner, trial);
+        frame.setLeft(rail);
+        frame.setCenter(centre);
+        frame.setRight(card());
+        frame.setBottom(tally);
+        overlay.setPickOnBounds(false);
+        overlay.setVisible(false);
+        overlay.setOnMousePressed(e -> closeOverlay());
+        root.getChildren().addAll(frame, overlay);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        Theme.PAPER.dress(root);
+        loadOwnThings();
+        bench.stateProperty().addListener((o, was, now) -> show(now));
+        show(bench.state());
+        journal.setCycleCount(Timeline.INDEFINITE);
+        journal.play();
+    }
+
+    public Region root() {
+        return root;
+    }
+
+    public SheetView sheet() {
+        return sheet;
+    }
+
+    public Workbench bench() {
+        return bench;
+    }
+
+    /// What the title bar of the window says.
+    public String title() {
+        String name = bench.state().project().name();
+        String file = session.file().map(f -> " · " + f.getFileName()).orElse(" · not saved yet");
+        return (session.dirty(bench.state().project()) ? "• " : "") + name + file
+                + (session.readOnly() ? " · read only" : "") + " — Lectulum";
+    }
+
+    public void onTitleChanged(Runnable action) {
+        titleChanged = action;
+    }
+
+    @Override
+    public void close() {
+        journal.stop();
+        findings.close();
+        try {
+            session.close();
+        } catch (IOException e) {
+            say("The journal could not be cleared: " + e.getMessage());
+        }
+    }
+
+    /// A line across the window that stays until it is closed.
+    public void say(String text) {
+        bannerText.setText(text);
+        banner.setVisible(true);
+        banner.setManaged(true);
+    }
+
+    void hush() {
+        banner.setVisible(false);
+        banner.setManaged(false);
+    }
+
+    void toggleTray() {
+        trayOpen = !trayOpen;
+        bench.setStage(trayOpen ? Stage.LAYOUT : bench.state().stage());
+        arrange(bench.state());
+        if (trayOpen) {
+            tray.focusSearch();
+        }
+    }
+
+    void toggleTheme() {
+        dim = !dim;
+        Theme theme = dim ? Theme.SHED : Theme.PAPER;
+        theme.dress(root);
+        sheet.setTheme(theme);
+    }
+
+    void openPalette(List<Command> commands) {
+        CommandPalette palette = new CommandPalette(commands, this::closeOverlay);
+        open(palette);
+        palette.setLayoutX((root.getWidth() - 520) / 2);
+        palette.setLayoutY(60);
+    }
+
+    void open(Region popover) {
+        overlay.getChildren().setAll(popover);
+        overlay.setPickOnBounds(true);
+        overlay.setVisible(true);
+        popover.setOnMousePressed(javafx.event.Event::consume);
+        popover.setFocusTraversable(true);
+    }
+
+    void closeOverlay() {
+        overlay.getChildren().clear();
+        overlay.setVisible(false);
+        overlay.setPickOnBounds(false);
+    }
+
+    void keepAsOwn(Thing thing) {
+        try {
+            new OwnThings(session.home().ownThings()).keep(thing);
+            loadOwnThings();
+            say(thing.name() + " is now among your own things in the tray.");
+        } catch (IOException e) {
+            say("It could not be kept: " + e.getMessage());
+        }
+    }
+
+    private void loadOwnThings() {
+        try {
+            catalogue = Catalogue.shipped().with(new OwnThings(session.home().ownThings()).all());
+            tray.setCatalogue(catalogue);
+        } catch (IOException e) {
+            say("Your own things could not be read: " + e.getMessage());
+        }
+    }
+
+    private void stages() {
+        stages.put(Stage.BRIEF, new BriefStage(bench));
+        stages.put(Stage.BASE, new BaseStage(bench));
+        stages.put(Stage.LAYOUT, new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn)));
+        stages.put(Stage.BALANCE, new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn)));
+        stages.put(Stage.POWER, new PowerStage(bench, new ThingCard(bench, this::keepAsOwn)));
+        stages.put(Stage.WATER, new WaterStage(bench, new ThingCard(bench, this::keepAsOwn)));
+        stages.put(Stage.MATERIALS, new MaterialsStage(bench));
+        stages.put(Stage.MONEY, new MoneyStage(bench));
+    }
+
+    private StackPane sheetStack() {
+        Button add = tool("Add things", "A", this::toggleTray);
+        add.setId("add-things");
+        ToggleButton measure = new ToggleButton("Measure");
+        measure.setId("measure");
+        measure.setTooltip(new Tooltip("Measure between two points (M); Esc ends"));
+        measure.setOnAction(e -> sheet.setMeasuring(measure.isSelected()));
+        measure.setFocusTraversable(false);
+        HBox tools = new HBox(add, measure, tool("Fit", "F", sheet::fit), tool("+", "Ctrl and +", () -> sheet.zoom(1.25)),
+                tool("−", "Ctrl and −", () -> sheet.zoom(0.8)));
+        tools.getStyleClass().add("sheet-tools");
+        tools.setPickOnBounds(false);
+        tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane stack = new StackPane(sheet, tools);
+        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
+        StackPane.setMargin(tools, new Insets(20, 0, 0, 0));
+        return stack;
+    }
+
+    private static Button tool(String text, String keys, Runnable action) {
+        Button button = new Button(text);
+        button.setTooltip(new Tooltip(text + " (" + keys + ")"));
+        button.setFocusTraversable(false);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private Node card() {
+        cardBody.getStyleClass().add("card-body");
+        ScrollPane scroll = new ScrollPane(cardBody);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("card");
+        return scroll;
+    }
+
+    private void trialBanner() {
+        trial.getStyleClass().add("trial");
+        Button keep = new Button("Keep");
+        keep.setId("trial-keep");
+        keep.setOnAction(e -> bench.keepTrial());
+        Button drop = new Button("Drop");
+        drop.setId("trial-drop");
+        drop.setOnAction(e -> bench.dropTrial());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        trial.getChildren().addAll(trialText, gap, keep, drop);
+        banner.getStyleClass().add("banner");
+        Button close = new Button("Close");
+        close.setOnAction(e -> hush());
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        banner.getChildren().addAll(bannerText, space, close);
+        hush();
+    }
+
+    private void show(State state) {
+        boolean trying = state.trial().isPresent();
+        trial.setVisible(trying);
+        trial.setManaged(trying);
+        state.trial().ifPresent(r -> trialText.setText("Trying: " + r.says().text(state.style())
+                + ". The tally shows what it changes."));
+        if (state.stage() != shownStage) {
+            arrange(state);
+        }
+        rail.show(state);
+        tally.show(state);
+        bar.show(state);
+        tray.show(state);
+        stages.get(state.stage()).show(state);
+        findings.show(state);
+        titleChanged.run();
+    }
+
+    private void arrange(State state) {
+        shownStage = state.stage();
+        StageView view = stages.get(shownStage);
+        view.show(state);
+        cardBody.getChildren().setAll(view.card(), findings);
+        sheet.setSideShown(view.side());
+        sheet.fit();
+        centre.setCenter(null);
+        centre.setBottom(null);
+        centre.setLeft(null);
+        view.page().ifPresentOrElse(centre::setCenter, () -> {
+            centre.setCenter(sheetStack);
+            view.below().ifPresent(centre::setBottom);
+            if (trayOpen && shownStage == Stage.LAYOUT) {
+                centre.setLeft(tray);
+            }
+        });
+    }
+
+    private void openWorking(Figure figure, Node cell) {
+        WorkingCard card = new WorkingCard(figure, bench.state().style());
+        open(card);
+        root.applyCss();
+        root.layout();
+        Bounds at = root.sceneToLocal(cell.localToScene(cell.getBoundsInLocal()));
+        card.resize(card.prefWidth(-1), card.prefHeight(card.prefWidth(-1)));
+        card.setLayoutX(Math.clamp(at.getMinX(), 8, Math.max(8, root.getWidth() - card.getWidth() - 8)));
+        card.setLayoutY(at.getMinY() - card.getHeight() - 8);
+    }
+
+    private void key(KeyEvent e) {
+        if (overlay.isVisible()) {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                closeOverlay();
+                e.consume();
+            }
+            return;
+        }
+        boolean typing = e.getTarget() instanceof TextInputControl;
+        if (bench.state().trial().isPresent() && !typing) {
+            if (e.getCode() == KeyCode.ENTER && !(e.getTarget() instanceof Button)) {
+                bench.keepTrial();
+                e.consume();
+                return;
+            }
+            if (e.getCode() == KeyCode.ESCAPE) {
+                bench.dropTrial();
+                e.consume();
+                return;
+            }
+        }
+        boolean plain = !e.isShortcutDown() && !e.isAltDown() && !e.getCode().isFunctionKey();
+        if (typing && (plain || textEdit(e))) {
+            return;
+        }
+        actions.commands().stream().filter(c -> c.keys().filter(k -> k.match(e)).isPresent()).findFirst()
+                .ifPresent(c -> {
+                    c.run();
+                    e.consume();
+                });
+    }
+
+    /// Keys that a text field needs for itself.
+    private static boolean textEdit(KeyEvent e) {
+        return e.isShortcutDown() && switch (e.getCode()) {
+            case A, C, V, X, LEFT, RIGHT, BACK_SPACE, DELETE -> true;
+            default -> false;
+        };
+    }
+
+    private void keep() {
+        try {
+            session.keep(bench.state().project());
+        } catch (IOException e) {
+            say("The journal cannot be written: " + e.getMessage());
+        }
+    }
+
+    /// Whether nothing is being computed beside the interface thread.
+    public boolean settled() {
+        return findings.settled();
+    }
+
+    /// Where the window asks for files, and who shows another project in its place.
+    public interface Files {
+        /// A file to open.
+        Optional<Path> open();
+
+        /// A file to write.
+        ///
+        /// @param name   what is proposed
+        /// @param ending what it should end with
+        Optional<Path> save(String name, String ending);
+
+        /// Opens another project in this window's place, or the start page for none.
+        void show(Optional<Path> file);
+    }
+}

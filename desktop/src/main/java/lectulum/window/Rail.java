@@ -1,0 +1,51 @@
+package lectulum.window;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.theme.Theme;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// The stages in the order of work, each with a mark for the worst that is open in it.
+final class Rail extends VBox {
+    private final Map<Stage, ToggleButton> buttons = new EnumMap<>(Stage.class);
+
+    Rail(Workbench bench) {
+        getStyleClass().add("rail");
+        ToggleGroup group = new ToggleGroup();
+        for (Stage stage : Stage.values()) {
+            ToggleButton button = new ToggleButton(stage.label());
+            button.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                bench.setStage(stage);
+            });
+            buttons.put(stage, button);
+            getChildren().add(button);
+        }
+    }
+
+    void show(State state) {
+        buttons.forEach((stage, button) -> {
+            button.setSelected(stage == state.stage());
+            Optional<Severity> worst = state.analysis().worst(stage);
+            button.setGraphic(worst.map(Rail::mark).orElse(null));
+            button.setAccessibleText(stage.label() + worst.map(w -> ", has findings: " + w.name()).orElse(""));
+        });
+    }
+
+    private static Region mark(Severity severity) {
+        Region mark = new Region();
+        mark.getStyleClass().addAll("mark", Theme.mark(severity));
+        return mark;
+    }
+}

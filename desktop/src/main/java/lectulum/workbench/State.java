@@ -1,0 +1,68 @@
+package lectulum.workbench;
+
+import java.util.List;
+import java.util.Optional;
+import lectulum.analysis.Analysis;
+import lectulum.design.Design;
+import lectulum.design.History;
+import lectulum.design.LoadCase;
+import lectulum.design.Mode;
+import lectulum.design.Project;
+import lectulum.design.Thing;
+import lectulum.figures.Figure;
+import lectulum.figures.Remedy;
+import lectulum.figures.Stage;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
+import lectulum.units.Units;
+
+/// All that the window shows at one moment. Views read it and draw; they keep nothing of it.
+///
+/// @param analysis  of what is shown: the current design, a drag in progress, or a remedy on trial
+/// @param baseline  what changes are measured against: the pin, or the current design while a remedy is on trial
+/// @param selection ids of the selected things, the last one picked last
+/// @param trial     the remedy being tried
+public record State(History history, Analysis analysis, Analysis baseline, List<String> selection, Mode mode,
+        String loadCase, UnitSystem units, Stage stage, Optional<Remedy> trial) {
+
+    public State {
+        selection = List.copyOf(selection);
+    }
+
+    public Project project() {
+        return history.now();
+    }
+
+    /// The design shown, impossible numbers replaced.
+    public Design design() {
+        return analysis.design();
+    }
+
+    public Style style() {
+        return new Style(units, project().design().brief().currency());
+    }
+
+    public LoadCase chosenCase() {
+        return design().loadCase(loadCase);
+    }
+
+    /// The selected things that still exist.
+    public List<Thing> selected() {
+        return selection.stream().flatMap(id -> design().thing(id).stream()).toList();
+    }
+
+    /// A figure of the chosen load case.
+    public Optional<Figure> balance(String name) {
+        return analysis.figures().find("balance." + chosenCase().id() + "." + name);
+    }
+
+    /// How a figure differs from the baseline, ready to be shown; empty where either is absent.
+    public String change(Figure figure) {
+        double before = baseline.figures().value(figure.id());
+        double now = figure.value().orElse(Double.NaN);
+        return Double.isNaN(before) || Double.isNaN(now)
+                ? ""
+                : Units.change(now - before, figure.quantity(),
+                        style());
+    }
+}

@@ -1,0 +1,254 @@
+package lectulum.workbench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import lectulum.analysis.Analysis;
+import lectulum.design.Acceptance;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.History;
+import lectulum.design.LoadCase;
+import lectulum.design.Mode;
+import lectulum.design.Placement;
+import lectulum.design.Project;
+import lectulum.design.Thing;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Stage;
+import lectulum.units.UnitSystem;
+
+/// The bench on which one project is worked: every change of what is shown goes through here and ends in a new
+/// [State]. Used on the interface thread only.
+public final class Workbench {
+    private final ReadOnlyObjectWrapper<State> state;
+
+    public Workbench(Project project) {
+        Analysis analysis = Analysis.of(project.design());
+        Analysis pinned = project.pinned().map(Analysis::of).orElse(analysis);
+        this.state = new ReadOnlyObjectWrapper<>(new State(History.of(project), analysis, pinned, List.of(), Mode.ROAD,
+                "departure", project.design().brief().units(), Stage.LAYOUT, Optional.empty()));
+    }
+
+    public ReadOnlyObjectProperty<State> stateProperty() {
+        return state.getReadOnlyProperty();
+    }
+
+    public State state() {
+        return state.get();
+    }
+
+    /// Applies an edit and remembers it for undo. A remedy on trial is dropped first.
+    public void edit(Edit edit) {
+        Project now = state().project();
+        settle(state().history().after(edit.name(), now.with(edit.apply(now.design()))));
+    }
+
+    public void edit(String name, UnaryOperator<Design> change) {
+        edit(new Edit(name, change));
+    }
+
+    /// Shows what an edit would give, without applying it: a drag in progress.
+    public void preview(Edit edit) {
+        State s = state();
+        Design design = edit.apply(s.project().design());
+        show(s.analysis().next(design), s.baseline(), s.trial());
+    }
+
+    /// Back to the current design after a preview.
+    public void endPreview() {
+        settle(state().history());
+    }
+
+    /// Shows a remedy as a ghost; every figure then shows its change against the current design.
+    public void tryOut(Remedy remedy) {
+        State s = state();
+        Analysis current = s.analysis().next(s.project().design());
+        Design design = remedy.edit().apply(s.project().design());
+        show(current.next(design), current, Optional.of(remedy));
+    }
+
+    public void keepTrial() {
+        state().trial().ifPresent(remedy -> edit(remedy.edit()));
+    }
+
+    public void dropTrial() {
+        if (state().trial().isPresent()) {
+            settle(state().history());
+        }
+    }
+
+    public void undo() {
+        settle(state().history().undo());
+    }
+
+    public void redo() {
+        settle(state().history().redo());
+    }
+
+    /// Measures changes against the design as it is now.
+    public void pin() {
+        Project now = state().project();
+        settle(state().history().after("Pin", now.pinning(now.design())));
+    }
+
+    public void copyVariant(String name) {
+        settle(state().history().after("New variant " + name, state().project().copyingVariant(name)));
+    }
+
+    public void switchVariant(String id) {
+        Project next = state().project().switchedTo(id);
+        settle(state().history().after("Switch to " + next.variant().name(), next));
+    }
+
+    public void deleteVariant() {
+        settle(state().history().after("Delete variant " + state().project().variant().name(),
+                state().project().withoutVariant()));
+    }
+
+    public void renameProject(String name) {
+        settle(state().history().after("Rename", state().project().named(name)));
+    }
+
+    public void accept(Finding finding, String reason, String date) {
+        edit("Accept: " + finding.title().text(state().style()),
+                d -> d.accepting(new Acceptance(finding.id(), reason, date)));
+    }
+
+    public void reopen(Finding finding) {
+        edit("Reopen: " + finding.title().text(state().style()), d -> d.notAccepting(finding.id()));
+    }
+
+    /// Adds a thing from the catalogue under a free id and selects it.
+    public void add(Thing template, Placement at) {
+        Design design = state().project().design();
+        String id = design.freeId(template.name());
+        edit("Add " + template.name(), d -> d.plus(template.withId(id).with(at)));
+        select(List.of(id));
+    }
+
+    public void select(List<String> ids) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), List.copyOf(new LinkedHashSet<>(ids)), s.mode(),
+                s.loadCase(), s.units(), s.stage(), s.trial()));
+    }
+
+    /// Adds a thing to the selection, or takes it out again.
+    public void toggleSelected(String id) {
+        List<String> ids = new ArrayList<>(state().selection());
+        if (!ids.remove(id)) {
+            ids.add(id);
+        }
+        select(ids);
+    }
+
+    public void removeSelected() {
+        Set<String> ids = Set.copyOf(state().selection());
+        if (!ids.isEmpty()) {
+            edit(ids.size() == 1 ? "Delete " + names() : "Delete " + ids.size() + " things", d -> d.without(ids));
+            select(List.of());
+        }
+    }
+
+    public void duplicateSelected() {
+        List<String> copies = new ArrayList<>();
+        String name = "Duplicate " + names();
+        edit(name, d -> {
+            Design next = d;
+            copies.clear();
+            for (Thing thing : state().selected()) {
+                String id = next.freeId(thing.name());
+                double shift = thing.size().width() + 0.02;
+                next = next.plus(thing.withId(id).with(thing.place().moved(0, shift, 0)));
+                copies.add(id);
+            }
+            return next;
+        });
+        select(copies);
+    }
+
+    /// Turns every selected thing on its own middle.
+    public void turnSelected(double by) {
+        place("Turn " + names(), p -> p.turned(by));
+    }
+
+    /// Moves the selected things in the mode that is shown \[m\].
+    public void moveSelected(double dx, double dy, double dz) {
+        place("Move " + names(), p -> p.moved(dx, dy, dz));
+    }
+
+    /// The edit that moves the selected things; for previews and drops.
+    public Edit moving(double dx, double dy, double dz) {
+        return placing("Move " + names(), p -> p.moved(dx, dy, dz));
+    }
+
+    private void place(String name, UnaryOperator<Placement> where) {
+        if (!state().selection().isEmpty()) {
+            edit(placing(name, where));
+        }
+    }
+
+    private Edit placing(String name, UnaryOperator<Placement> where) {
+        List<String> ids = state().selection();
+        Mode mode = state().mode();
+        return new Edit(name,
+                d -> d.mapping(Set.copyOf(ids), t -> t.placed(mode, where.apply(t.at(mode)))));
+    }
+
+    /// What the selection is called in the name of an edit.
+    public String names() {
+        List<Thing> things = state().selected();
+        return things.size() == 1 ? things.getFirst().name() : things.size() + " things";
+    }
+
+    public void setMode(Mode mode) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), mode, s.loadCase(), s.units(), s.stage(),
+                s.trial()));
+    }
+
+    public void setLoadCase(LoadCase loadCase) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), loadCase.id(), s.units(),
+                s.stage(), s.trial()));
+    }
+
+    public void setUnits(UnitSystem units) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), s.loadCase(), units, s.stage(),
+                s.trial()));
+    }
+
+    public void setStage(Stage stage) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), s.loadCase(), s.units(), stage,
+                s.trial()));
+    }
+
+    /// Shows the current design of a history, measured against the pin.
+    private void settle(History history) {
+        State s = state();
+        Project project = history.now();
+        Analysis analysis = s.analysis().next(project.design());
+        Analysis pinned = project.pinned().map(p -> p == s.baseline().given() ? s.baseline() : analysis.next(p))
+                .orElse(analysis);
+        List<String> selection = s.selection().stream().filter(id -> project.design().thing(id).isPresent()).toList();
+        set(new State(history, analysis, pinned, selection, s.mode(), s.loadCase(), s.units(), s.stage(),
+                Optional.empty()));
+    }
+
+    private void show(Analysis analysis, Analysis baseline, Optional<Remedy> trial) {
+        State s = state();
+        set(new State(s.history(), analysis, baseline, s.selection(), s.mode(), s.loadCase(), s.units(), s.stage(),
+                trial));
+    }
+
+    private void set(State next) {
+        state.set(next);
+    }
+}
