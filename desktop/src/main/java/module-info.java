@@ -5,8 +5,6 @@ module lectulum.desktop {
     requires info.picocli;
     requires java.desktop;
 
-    exports lectulum.app;
-
     opens lectulum.app to info.picocli, javafx.graphics;
     opens lectulum.theme;
 }

@@ -90,10 +90,11 @@ public final class Campers {
     }
 
     private static final Shell TEARDROP = new Shell.Profile(1.50,
-            List.of(new Shell.Profile.Point(0, 0.32), new Shell.Profile.Point(0.09, 0.72),
-                    new Shell.Profile.Point(0.42, 1.05), new Shell.Profile.Point(1.05, 1.18),
-                    new Shell.Profile.Point(1.75, 1.15), new Shell.Profile.Point(2.35, 1.04),
-                    new Shell.Profile.Point(2.75, 0.82), new Shell.Profile.Point(2.98, 0.20)));
+            List.of(new Shell.Profile.Point(0, 0.32), new Shell.Profile.Point(0.06, 0.66),
+                    new Shell.Profile.Point(0.24, 0.92), new Shell.Profile.Point(0.58, 1.10),
+                    new Shell.Profile.Point(1.10, 1.18), new Shell.Profile.Point(1.70, 1.15),
+                    new Shell.Profile.Point(2.25, 1.04), new Shell.Profile.Point(2.66, 0.84),
+                    new Shell.Profile.Point(2.90, 0.55), new Shell.Profile.Point(2.98, 0.20)));
 
     private static Base teardropBase(double axleX) {
         return new Base(TEARDROP, 0.035, 0.03, 0.03, 0.44, WheelArches.NONE, 1.15,

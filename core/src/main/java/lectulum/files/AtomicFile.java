@@ -24,9 +24,10 @@ public final class AtomicFile {
     public static void write(Path file, byte[] bytes) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         Files.createDirectories(folder);
-        Path temporary = Files.createTempFile(folder, file.getFileName().toString(), ".part");
+        Path temporary = folder.resolve(file.getFileName() + "." + ProcessHandle.current().pid() + "-" + System.nanoTime() + ".part");
         try {
-            try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {
+            try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE,
+                    StandardOpenOption.CREATE_NEW)) {
                 ByteBuffer buffer = ByteBuffer.wrap(bytes);
                 while (buffer.hasRemaining()) {
                     channel.write(buffer);

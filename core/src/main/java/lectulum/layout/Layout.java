@@ -53,7 +53,7 @@ public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, 
                         Sentence.of("from {0} × {1} outside, walls {2}", Amount.m(shell.length()),
                                 Amount.m(shell.width()), Amount.m(design.base().wall())),
                         List.of(), "plane geometry")));
-        all.add(Figure.of("shell.volume", "Clear volume", body.volume(), Quantity.VOLUME,
+        all.add(Figure.of("shell.volume", "Clear volume", body.volume(), Quantity.SPACE,
                 new Working("∫ clear width × clear height dx",
                         Sentence.of("over {0} of inside length", Amount.m(body.insideRear() - body.insideFront())),
                         List.of(), "plane geometry")));

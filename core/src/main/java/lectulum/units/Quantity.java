@@ -9,8 +9,10 @@ public enum Quantity {
     LENGTH("m"),
     /// Area \[m²\].
     AREA("m²"),
-    /// Volume, of tanks and bodies \[m³\].
+    /// Volume of tanks \[m³\].
     VOLUME("m³"),
+    /// Space in a body \[m³\].
+    SPACE("m³"),
     /// Energy \[J\], shown in watt-hours.
     ENERGY("J"),
     /// Power \[W\].

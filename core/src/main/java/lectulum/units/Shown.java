@@ -2,7 +2,7 @@ package lectulum.units;
 
 /// A number as people read it: digits and unit apart, so that a view can set the unit smaller.
 ///
-/// @param number digits, with a thin space between thousands
+/// @param number digits, with a space that does not break between thousands
 /// @param unit   unit or empty; feet and inches carry their marks in the number
 public record Shown(String number, String unit) {
 

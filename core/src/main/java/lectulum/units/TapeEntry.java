@@ -26,6 +26,8 @@ public final class TapeEntry {
             "gal", Units.GALLON, "qt", Units.GALLON / 4);
     private static final Map<String, Double> AREAS = Map.of("m²", 1.0, "m2", 1.0, "ft²", Units.FOOT * Units.FOOT, "ft2",
             Units.FOOT * Units.FOOT);
+    private static final Map<String, Double> SPACES = Map.of("m³", 1.0, "m3", 1.0, "ft³",
+            Units.FOOT * Units.FOOT * Units.FOOT, "ft3", Units.FOOT * Units.FOOT * Units.FOOT);
     private static final Map<String, Double> ENERGIES = Map.of("wh", Units.WATT_HOUR, "kwh", 1000 * Units.WATT_HOUR,
             "j", 1.0);
     private static final Map<String, Double> POWERS = Map.of("w", 1.0, "kw", 1000.0);
@@ -171,6 +173,7 @@ public final class TapeEntry {
             case MASS -> us ? Units.POUND : 1;
             case VOLUME -> us ? Units.GALLON : Units.LITRE;
             case AREA -> us ? Units.FOOT * Units.FOOT : 1;
+            case SPACE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : 1;
             case ENERGY -> Units.WATT_HOUR;
             case DURATION -> Units.HOUR;
             case ANGLE -> Math.PI / 180;
@@ -185,6 +188,7 @@ public final class TapeEntry {
             case MASS -> MASSES;
             case VOLUME -> VOLUMES;
             case AREA -> AREAS;
+            case SPACE -> SPACES;
             case ENERGY -> ENERGIES;
             case POWER -> POWERS;
             case DURATION -> DURATIONS;
@@ -210,6 +214,7 @@ public final class TapeEntry {
             case MASS -> us ? "Try 27.5 lb or 27 lb 8 oz." : "Try 12.5 or 27 lb 8 oz.";
             case VOLUME -> us ? "Try 16 gal or 60 L." : "Try 60 or 16 gal.";
             case AREA -> us ? "Try 32 ft²." : "Try 3.2 m².";
+            case SPACE -> us ? "Try 300 ft³." : "Try 8.5 m³.";
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
             case POWER -> "Try 45 W.";
             case DURATION -> "Try 1.5, 90 min or 1:30.";

@@ -22,7 +22,7 @@ public final class Units {
     /// Length of an hour \[s\].
     public static final double HOUR = 3600;
 
-    private static final char THIN_SPACE = '\u2009';
+    private static final char GROUP = '\u00a0';
     private static final char MINUS = '\u2212';
 
     private Units() {
@@ -43,6 +43,9 @@ public final class Units {
                     ? new Shown(decimals(value / (FOOT * FOOT), 1), "ft²")
                     : new Shown(decimals(value, 2), "m²");
             case VOLUME -> us ? new Shown(rounded(value / GALLON), "gal") : new Shown(rounded(value / LITRE), "L");
+            case SPACE -> us
+                    ? new Shown(decimals(value / (FOOT * FOOT * FOOT), 0), "ft³")
+                    : new Shown(decimals(value, 1), "m³");
             case ENERGY -> energy(value / WATT_HOUR);
             case POWER -> new Shown(rounded(value), "W");
             case DURATION -> new Shown(trimmed(value / HOUR, 2), "h");
@@ -75,6 +78,7 @@ public final class Units {
             case LENGTH -> us ? feetAndInches(value) : plain(value * 1000, 1) + " mm";
             case AREA -> us ? plain(value / (FOOT * FOOT), 2) + " ft²" : plain(value, 3) + " m²";
             case VOLUME -> us ? plain(value / GALLON, 2) + " gal" : plain(value / LITRE, 2) + " L";
+            case SPACE -> us ? plain(value / (FOOT * FOOT * FOOT), 2) + " ft³" : plain(value, 3) + " m³";
             case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
             case POWER -> plain(value, 1) + " W";
             case DURATION -> plain(value / HOUR, 3) + " h";
@@ -137,7 +141,7 @@ public final class Units {
     }
 
     private static String plain(double value, int places) {
-        return trimmed(value, places).replace(String.valueOf(THIN_SPACE), "").replace(MINUS, '-');
+        return trimmed(value, places).replace(String.valueOf(GROUP), "").replace(MINUS, '-');
     }
 
     private static String decimals(double value, int places) {
@@ -145,7 +149,7 @@ public final class Units {
         int point = digits.indexOf('.');
         var text = new StringBuilder(digits);
         for (int i = (point < 0 ? digits.length() : point) - 3; i > 0; i -= 3) {
-            text.insert(i, THIN_SPACE);
+            text.insert(i, GROUP);
         }
         boolean zero = digits.chars().noneMatch(c -> c >= '1' && c <= '9');
         return value < 0 && !zero ? MINUS + text.toString() : text.toString();

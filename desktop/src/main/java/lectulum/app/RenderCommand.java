@@ -63,7 +63,9 @@ final class RenderCommand implements Callable<Integer> {
             MainWindow window = Headless.window(input.project(), new Home(scratch));
             Scene scene = Headless.on(() -> {
                 choose(window.bench());
-                return new Scene(window.root(), w, h);
+                Scene made = new Scene(window.root(), w, h);
+                window.sheet().requestFocus();
+                return made;
             });
             png = Headless.picture(scene, window::settled);
         }

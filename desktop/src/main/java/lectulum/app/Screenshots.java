@@ -34,24 +34,34 @@ public final class Screenshots {
     }
 
     /// @param args the folder to write to
-    public static void main(String[] args) throws IOException {
-        Headless.start();
-        Path scratch = Files.createTempDirectory("lectulum");
-        Screenshots shots = new Screenshots(Path.of(args[0]), new Home(scratch));
-        shots.startPage();
-        shots.window("layout", "nightjar", b -> b.select(List.of("cells")));
-        shots.window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
-        shots.window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
-        shots.window("base", "dunlin", b -> b.setStage(Stage.BASE));
-        shots.window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
-        shots.window("remedy", "nightjar", Screenshots::tryRemedy);
-        shots.window("power", "nightjar", b -> b.setStage(Stage.POWER));
-        shots.window("water", "nightjar", b -> b.setStage(Stage.WATER));
-        shots.window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));
-        shots.window("money", "nightjar", b -> b.setStage(Stage.MONEY));
-        shots.window("us-units", "chamois", b -> b.setUnits(UnitSystem.US));
-        Files.deleteIfExists(scratch);
-        System.exit(0);
+    public static void main(String[] args) {
+        int code = 1;
+        try {
+            Headless.start();
+            Path scratch = Files.createTempDirectory("lectulum");
+            new Screenshots(Path.of(args[0]), new Home(scratch)).all();
+            Files.deleteIfExists(scratch);
+            code = 0;
+        } catch (IOException e) {
+            System.err.println("The pictures could not be written: " + e.getMessage());
+        } finally {
+            System.exit(code);
+        }
+    }
+
+    private void all() throws IOException {
+        startPage();
+        window("layout", "nightjar", b -> b.select(List.of("cells")));
+        window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
+        window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
+        window("base", "dunlin", b -> b.setStage(Stage.BASE));
+        window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
+        window("remedy", "nightjar", Screenshots::tryRemedy);
+        window("power", "nightjar", b -> b.setStage(Stage.POWER));
+        window("water", "nightjar", b -> b.setStage(Stage.WATER));
+        window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));
+        window("money", "nightjar", b -> b.setStage(Stage.MONEY));
+        window("us-units", "chamois", b -> b.setUnits(UnitSystem.US));
     }
 
     private static void tryRemedy(Workbench bench) {
@@ -66,6 +76,7 @@ public final class Screenshots {
         Scene scene = Headless.on(() -> {
             Scene s = new Scene(window.root(), WIDTH, HEIGHT);
             prepare.accept(window.bench());
+            window.sheet().requestFocus();
             return s;
         });
         AtomicFile.write(folder.resolve(name + ".png"), Headless.picture(scene, window::settled));

@@ -52,6 +52,7 @@ public final class Ledger<R> extends TableView<R> {
     /// A number that is shown; NaN leaves the cell empty.
     public Ledger<R> number(String head, double width, Quantity quantity, ToDoubleFunction<R> read) {
         TableColumn<R, R> column = column(head, width);
+        column.getStyleClass().add("number");
         column.setCellFactory(c -> {
             TableCell<R, R> cell = new TableCell<>() {
                 @Override
@@ -71,7 +72,12 @@ public final class Ledger<R> extends TableView<R> {
     public Ledger<R> entry(String head, double width, Quantity quantity, double high, ToDoubleFunction<R> read,
             BiConsumer<R, Double> write) {
         TableColumn<R, R> column = column(head, width);
+        column.getStyleClass().add("number");
         column.setCellFactory(c -> new TableCell<>() {
+            {
+                getStyleClass().add("entry");
+            }
+
             private final QuantityField field = new QuantityField(head, quantity, 0, high,
                     v -> write.accept(getItem(), v)).clearable("–", () -> write.accept(getItem(), Double.NaN));
 

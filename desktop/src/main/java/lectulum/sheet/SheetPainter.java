@@ -2,7 +2,6 @@ package lectulum.sheet;
 
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,13 +61,11 @@ public final class SheetPainter {
         Scenery scenery = new Scenery(pen, p, design, body, state.units());
         scenery.paint(width, height);
         List<Fault> faults = state.analysis().layout().faults().get(state.mode());
-        Set<String> faulty = new HashSet<>();
-        faults.forEach(f -> faulty.add(f.thing()));
         Set<String> selected = Set.copyOf(state.selection());
         boolean balance = state.stage() == Stage.BALANCE;
-        things(pen, p, state, selected, faulty, true, false);
+        things(pen, p, state, selected, true, false);
         if (p.sideShown()) {
-            things(pen, p, state, selected, faulty, false, balance);
+            things(pen, p, state, selected, false, balance);
             scenery.wheelsSide();
         }
         if (balance && p.sideShown()) {
@@ -77,10 +74,14 @@ public final class SheetPainter {
         ghosts(pen, p, state);
         faults(pen, p, state, faults);
         selection(pen, p, state);
+        names(pen, p, state, selected, true);
+        if (p.sideShown() && !balance) {
+            names(pen, p, state, selected, false);
+        }
         hand(pen, p, state, hand, width, height);
     }
 
-    private void things(Pen pen, Projection p, State state, Set<String> selected, Set<String> faulty, boolean plan,
+    private void things(Pen pen, Projection p, State state, Set<String> selected, boolean plan,
             boolean outlines) {
         Design design = state.design();
         Comparator<Thing> order = plan
@@ -89,14 +90,27 @@ public final class SheetPainter {
         Set<SystemGroup> lit = lit(state.stage());
         List<Thing> sorted = design.things().stream().filter(t -> t.mount() != Mount.SPREAD).sorted(order).toList();
         for (Thing thing : sorted) {
-            boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system());
+            boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system())
+                    || plan && overhead(state, thing);
             thing(pen, p, state, thing, plan, quiet, selected.contains(thing.id()));
         }
-        for (Thing thing : sorted.reversed()) {
-            if (!outlines && (thing.solid() && lit.contains(thing.system()) || selected.contains(thing.id()))) {
-                name(pen, p, state, thing, plan);
-            }
-        }
+    }
+
+    private void names(Pen pen, Projection p, State state, Set<String> selected, boolean plan) {
+        Set<SystemGroup> lit = lit(state.stage());
+        Comparator<Thing> order = plan
+                ? Comparator.comparingDouble(t -> -t.at(state.mode()).z() - t.size().height())
+                : Comparator.comparingDouble(t -> t.at(state.mode()).y());
+        state.design().things().stream().filter(t -> t.mount() != Mount.SPREAD)
+                .filter(t -> t.solid() && lit.contains(t.system()) && !(plan && overhead(state, t))
+                        || selected.contains(t.id()))
+                .sorted(order).forEach(t -> name(pen, p, state, t, plan));
+    }
+
+    /// On the roof: in the plan it is an outline, or it would hide what is below.
+    private static boolean overhead(State state, Thing thing) {
+        return thing.at(state.mode()).z() >= state.analysis().layout().body().roofInside().highest() - 0.12
+                && !state.selection().contains(thing.id());
     }
 
     /// Systems that a stage is about; the others stay as outlines.

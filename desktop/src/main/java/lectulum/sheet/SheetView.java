@@ -38,6 +38,7 @@ public final class SheetView extends Region {
     public static final String TRAY = "lectulum-thing:";
     private static final double SNAP_PIXELS = 9;
     private static final double REACTION_ROOM = 56;
+    private static final double TOOLS_ROOM = 38;
 
     private final Workbench bench;
     private final Supplier<Catalogue> catalogue;
@@ -149,7 +150,7 @@ public final class SheetView extends Region {
         State s = bench.state();
         boolean busy = !(gesture instanceof Gesture.None);
         if (projection == null || fitted && !busy) {
-            double bottom = s.stage() == Stage.BALANCE ? REACTION_ROOM : 18;
+            double bottom = s.stage() == Stage.BALANCE ? REACTION_ROOM : TOOLS_ROOM;
             projection = Projection.fit(s.design(), w, h, sideShown, bottom);
         }
         painter.paint(canvas.getGraphicsContext2D(), w, h, s, projection, hand(s));

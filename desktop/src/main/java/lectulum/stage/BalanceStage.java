@@ -11,7 +11,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lectulum.balance.Limit;
+import lectulum.balance.LoadedState;
 import lectulum.design.LoadCase;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
@@ -24,7 +27,7 @@ import lectulum.workbench.Workbench;
 /// Balance: the camper as a loaded beam on the sheet, every load case in one table below it, and the limits on the
 /// card.
 public final class BalanceStage implements StageView {
-    private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle", "right", "left");
+    private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle");
 
     private final Workbench bench;
     private final ThingCard thing;
@@ -48,7 +51,7 @@ public final class BalanceStage implements StageView {
         table.setHgap(6);
         table.setVgap(0);
         limits.setHgap(8);
-        limits.setVgap(4);
+        limits.setVgap(3);
         Label title = new Label("Limits");
         title.getStyleClass().add("title");
         Label caution = new Label("Never exceed the lowest rating. Weigh before the first long tow.");
@@ -87,16 +90,19 @@ public final class BalanceStage implements StageView {
     private void build() {
         table.getChildren().clear();
         refreshers.clear();
-        String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle", "right",
-                "left", "tightest limit", ""};
+        String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle",
+                "tightest limit", ""};
         for (int i = 0; i < heads.length; i++) {
             Label head = new Label(heads[i]);
             head.getStyleClass().add("grid-head");
-            GridPane.setHalignment(head, i >= 1 && i <= 11 ? HPos.RIGHT : HPos.LEFT);
+            if (i == 10) {
+                head.getStyleClass().add("apart");
+            }
+            GridPane.setHalignment(head, i >= 1 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 80 : i <= 5 ? 58 : i <= 11 ? 60 : 40);
-            column.setHalignment(i >= 6 && i <= 11 ? HPos.RIGHT : HPos.LEFT);
+            column.setMinWidth(i == 0 ? 84 : i <= 5 ? 64 : i <= 9 ? 62 : 40);
+            column.setHalignment(i >= 6 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
             }
@@ -127,13 +133,16 @@ public final class BalanceStage implements StageView {
         refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
                 .map(l -> l.rating().label() + ", " + Units.text(l.left(), Quantity.MASS, state.style()) + " left")
                 .orElse("none known")));
-        table.add(tightest, 12, row);
+        tightest.getStyleClass().add("apart");
+        tightest.setMinWidth(170);
+        table.add(tightest, 10, row);
         LoadCase.standard().stream().filter(c -> c.id().equals(id)).findFirst().ifPresent(usual -> {
             Button reset = new Button("as derived");
             reset.getStyleClass().addAll("link", "quiet");
             reset.setOnAction(e -> bench.edit("Derived " + usual.name(), d -> d.mappingCase(id, c -> usual)));
             refreshers.add(() -> reset.setVisible(!usual.equals(state.analysis().given().loadCase(id))));
-            table.add(reset, 13, row);
+            reset.setMinWidth(Region.USE_PREF_SIZE);
+            table.add(reset, 11, row);
         });
     }
 
@@ -144,6 +153,8 @@ public final class BalanceStage implements StageView {
                         d -> d.mappingCase(id, c -> write.apply(c, v))));
         field.field().setId("case-" + id + "-" + what);
         field.field().setPrefColumnCount(4);
+        field.setMaxWidth(66);
+        field.getStyleClass().add("grid-cell");
         refreshers.add(() -> field.show(read.applyAsDouble(state.analysis().given().loadCase(id)), state.style()));
         table.add(field, column, row);
     }
@@ -165,20 +176,37 @@ public final class BalanceStage implements StageView {
     private void limits() {
         limits.getChildren().clear();
         state.analysis().balance().state(state.chosenCase().id()).ifPresent(loaded -> {
-            int row = 0;
-            for (var limit : loaded.limits()) {
-                Label name = new Label((limit.rating().trailer() ? "" : "Vehicle, ") + limit.rating().label());
-                Label load = new Label(Units.show(limit.load(), Quantity.MASS, state.style()).number() + " of "
-                        + Units.text(limit.rated(), Quantity.MASS, state.style()));
-                load.getStyleClass().add("strong");
-                Label margin = new Label(Units.text(limit.margin(), Quantity.SHARE, state.style()) + " left");
-                margin.getStyleClass().add(limit.margin() < 0.1 ? "hint" : "faint");
-                name.setMinWidth(105);
-                limits.addRow(row++, name, load, margin);
+            int row = limitRows(loaded, true, 0);
+            row = limitRows(loaded, false, row);
+            for (String side : List.of("right", "left")) {
+                limits.addRow(row++, new Label(side + " wheels"), new Label(LayoutStage.figure(state,
+                        "balance." + loaded.loadCase().id() + "." + side)));
             }
             if (loaded.limits().isEmpty()) {
-                limits.add(new Label("No rating is known yet: see Base and Brief."), 0, 0);
+                limits.add(new Label("No rating is known yet: see Base and Brief."), 0, row, 3, 1);
             }
         });
+    }
+
+    /// The limits of the trailer or of the vehicle, tightest first; returns the next free row.
+    private int limitRows(LoadedState loaded, boolean trailer, int from) {
+        int row = from;
+        List<Limit> mine = loaded.limits().stream().filter(l -> l.rating().trailer() == trailer).toList();
+        if (!mine.isEmpty()) {
+            Label head = new Label(trailer ? "Trailer" : "Tow vehicle");
+            head.getStyleClass().add("grid-head");
+            limits.add(head, 0, row++, 3, 1);
+        }
+        for (Limit limit : mine) {
+            Label load = new Label(Units.show(limit.load(), Quantity.MASS, state.style()).number() + " of "
+                    + Units.text(limit.rated(), Quantity.MASS, state.style()));
+            load.getStyleClass().add("strong");
+            Label margin = new Label(Units.text(limit.margin(), Quantity.SHARE, state.style()) + " left");
+            margin.getStyleClass().add(limit.margin() < 0.1 ? "hint" : "faint");
+            load.setMinWidth(Region.USE_PREF_SIZE);
+            margin.setMinWidth(Region.USE_PREF_SIZE);
+            limits.addRow(row++, new Label(limit.rating().label()), load, margin);
+        }
+        return row;
     }
 }

@@ -46,7 +46,7 @@ public final class BriefStage implements StageView {
         this.trip = trip();
         this.vehicle = vehicle();
         VBox first = column("Who travels", people);
-        VBox second = column("The trip", trip);
+        VBox second = column("The trip, off grid", trip);
         VBox third = column("Tow vehicle", vehicle);
         HBox columns = new HBox(14, first, second, third);
         columns.getStyleClass().add("page");
@@ -150,7 +150,7 @@ public final class BriefStage implements StageView {
 
     private Form trip() {
         Form f = new Form(bench);
-        f.quantity("Nights without a hook-up", Quantity.NIGHTS, 0, 365, d -> d.brief().nights(),
+        f.quantity("Nights per trip", Quantity.NIGHTS, 0, 365, d -> d.brief().nights(),
                 (d, v) -> d.with(d.brief().withNights(v)));
         f.quantity("Budget", Quantity.MONEY, 0, 1e7, d -> d.brief().budget(),
                 (d, v) -> d.with(d.brief().withBudget(v)));
@@ -171,7 +171,7 @@ public final class BriefStage implements StageView {
                 (d, v) -> d.with(d.brief().with(v)));
         f.choice("Toilet", List.of(Toilet.values()), Toilet::label, d -> d.brief().toilet(),
                 (d, v) -> d.with(d.brief().with(v)));
-        f.choice("Tongue share, school", List.of(TongueSchool.values()), TongueSchool::label,
+        f.choice("Tongue school", List.of(TongueSchool.values()), TongueSchool::label,
                 d -> d.brief().school(),
                 (d, v) -> d.with(v == TongueSchool.OWN
                         ? d.brief().withOwnBand(d.brief().tongueLow(), d.brief().tongueHigh())
@@ -190,7 +190,7 @@ public final class BriefStage implements StageView {
         f.text("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
         f.quantity("Kerb mass", Quantity.MASS, 300, 9000, d -> d.vehicle().kerbMass(),
                 (d, v) -> d.with(d.vehicle().withKerb(v, d.vehicle().kerbRear())));
-        f.quantity("of it on the rear axle", Quantity.MASS, 50, 6000, d -> d.vehicle().kerbRear(),
+        f.quantity("On its rear axle", Quantity.MASS, 50, 6000, d -> d.vehicle().kerbRear(),
                 (d, v) -> d.with(d.vehicle().withKerb(d.vehicle().kerbMass(), v)));
         f.quantity("Wheelbase", Quantity.LENGTH, 1.5, 6, d -> d.vehicle().wheelbase(),
                 (d, v) -> d.with(d.vehicle().withGeometry(v, d.vehicle().overhang(), d.vehicle().ballHeight())));

@@ -20,10 +20,11 @@ import lectulum.figures.Verdict;
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.
 public final class Theme {
+    private static final Pattern TOKEN = Pattern.compile("-l-([a-z-]+):\\s*(#[0-9A-Fa-f]{6})\\s*;");
+
     public static final Theme PAPER = new Theme("paper");
     public static final Theme SHED = new Theme("shed");
 
-    private static final Pattern TOKEN = Pattern.compile("-l-([a-z-]+):\\s*(#[0-9A-Fa-f]{6})\\s*;");
     private static boolean fontsLoaded;
 
     private final String name;

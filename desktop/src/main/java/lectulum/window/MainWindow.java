@@ -9,7 +9,6 @@ import java.util.Optional;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.geometry.Bounds;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -111,6 +110,7 @@ public final class MainWindow implements AutoCloseable {
         Theme.PAPER.dress(root);
         loadOwnThings();
         bench.stateProperty().addListener((o, was, now) -> show(now));
+        frame.setMinWidth(0);
         show(bench.state());
         journal.setCycleCount(Timeline.INDEFINITE);
         journal.play();
@@ -244,8 +244,7 @@ public final class MainWindow implements AutoCloseable {
         tools.setPickOnBounds(false);
         tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane stack = new StackPane(sheet, tools);
-        StackPane.setAlignment(tools, Pos.TOP_RIGHT);
-        StackPane.setMargin(tools, new Insets(20, 0, 0, 0));
+        StackPane.setAlignment(tools, Pos.BOTTOM_RIGHT);
         return stack;
     }
 

@@ -1,10 +1,15 @@
 package lectulum.window;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Severity;
@@ -16,14 +21,22 @@ import lectulum.workbench.Workbench;
 /// The stages in the order of work, each with a mark for the worst that is open in it.
 final class Rail extends VBox {
     private final Map<Stage, ToggleButton> buttons = new EnumMap<>(Stage.class);
+    private final Map<Stage, Region> marks = new EnumMap<>(Stage.class);
 
     Rail(Workbench bench) {
         getStyleClass().add("rail");
         ToggleGroup group = new ToggleGroup();
         for (Stage stage : Stage.values()) {
-            ToggleButton button = new ToggleButton(stage.label());
+            ToggleButton button = new ToggleButton();
             button.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
             button.setToggleGroup(group);
+            Region gap = new Region();
+            HBox.setHgrow(gap, Priority.ALWAYS);
+            Region mark = new Region();
+            HBox face = new HBox(new Label(stage.label()), gap, mark);
+            face.setAlignment(Pos.CENTER_LEFT);
+            button.setGraphic(face);
+            marks.put(stage, mark);
             button.setMaxWidth(Double.MAX_VALUE);
             button.setOnAction(e -> {
                 button.setSelected(true);
@@ -38,14 +51,8 @@ final class Rail extends VBox {
         buttons.forEach((stage, button) -> {
             button.setSelected(stage == state.stage());
             Optional<Severity> worst = state.analysis().worst(stage);
-            button.setGraphic(worst.map(Rail::mark).orElse(null));
+            marks.get(stage).getStyleClass().setAll(worst.map(w -> List.of("mark", Theme.mark(w))).orElse(List.of()));
             button.setAccessibleText(stage.label() + worst.map(w -> ", has findings: " + w.name()).orElse(""));
         });
-    }
-
-    private static Region mark(Severity severity) {
-        Region mark = new Region();
-        mark.getStyleClass().addAll("mark", Theme.mark(severity));
-        return mark;
     }
 }

@@ -138,6 +138,8 @@ public final class StartPage {
         tile.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         tile.getStyleClass().add("tile");
         tile.setGraphic(new VBox(6, picture, title, text));
+        tile.setPrefSize(378, 236);
+        tile.setMaxSize(378, 236);
         tile.setOnAction(e -> choose.accept(project));
         draw(picture, project);
         return tile;
