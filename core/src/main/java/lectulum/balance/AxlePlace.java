@@ -48,13 +48,9 @@ public record AxlePlace(double from, String fromCase, double to, String toCase, 
         for (Fixed c : cases) {
             double mass = c.mass() + moving;
             double low = Math.max(place(c, movingArm, wanted.low() * mass),
-                    Double.isInfinite(wanted.axleMax())
-                            ? Double.NEGATIVE_INFINITY
-                            : place(c, movingArm, mass - wanted.axleMax()));
+                    place(c, movingArm, mass - wanted.axleMax()));
             double high = Math.min(place(c, movingArm, wanted.high() * mass),
-                    Double.isInfinite(wanted.tongueMax())
-                            ? Double.POSITIVE_INFINITY
-                            : place(c, movingArm, wanted.tongueMax()));
+                    place(c, movingArm, wanted.tongueMax()));
             if (low > from) {
                 from = low;
                 fromCase = c.loadCase();
@@ -86,8 +82,11 @@ public record AxlePlace(double from, String fromCase, double to, String toCase, 
         return possible() && place > to ? Math.floor(to / step) * step : place;
     }
 
-    /// Place of the axle that gives the tongue load \[m\].
+    /// Place of the axle that gives the tongue load \[m\]: infinitely far back for a load that all the fixed mass cannot
+    /// give.
     static double place(Fixed fixed, double movingArm, double tongue) {
-        return (fixed.mass() * fixed.centre() + movingArm) / (fixed.mass() - tongue);
+        return tongue >= fixed.mass()
+                ? Double.POSITIVE_INFINITY
+                : (fixed.mass() * fixed.centre() + movingArm) / (fixed.mass() - tongue);
     }
 }

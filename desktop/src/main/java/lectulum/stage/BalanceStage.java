@@ -91,7 +91,7 @@ public final class BalanceStage implements StageView {
         table.getChildren().clear();
         refreshers.clear();
         String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle",
-                "tightest limit", ""};
+                "left to first limit", ""};
         for (int i = 0; i < heads.length; i++) {
             Label head = new Label(heads[i]);
             head.getStyleClass().add("grid-head");
@@ -101,7 +101,7 @@ public final class BalanceStage implements StageView {
             GridPane.setHalignment(head, i >= 1 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 84 : i <= 5 ? 64 : i <= 9 ? 62 : 40);
+            column.setMinWidth(i == 0 ? 84 : i <= 5 ? 62 : i <= 9 ? 58 : 60);
             column.setHalignment(i >= 6 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
@@ -131,10 +131,10 @@ public final class BalanceStage implements StageView {
         }
         Label tightest = new Label();
         refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
-                .map(l -> l.rating().label() + ", " + Units.text(l.left(), Quantity.MASS, state.style()) + " left")
+                .map(l -> Units.text(l.left(), Quantity.MASS, state.style()) + ", " + l.rating().label())
                 .orElse("none known")));
         tightest.getStyleClass().add("apart");
-        tightest.setMinWidth(170);
+        tightest.setMinWidth(150);
         table.add(tightest, 10, row);
         LoadCase.standard().stream().filter(c -> c.id().equals(id)).findFirst().ifPresent(usual -> {
             Button reset = new Button("as derived");

@@ -1,0 +1,38 @@
+package lectulum.units;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class UnitsTest {
+    private static final Style METRIC = new Style(UnitSystem.METRIC, "€");
+    private static final Style US = new Style(UnitSystem.US, "$");
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"MASS | 909.4 | 909 kg | 2 005 lb",
+            "MASS | 9.44 | 9.4 kg | 21 lb", "MASS | 0 | 0 kg | 0 lb", "LENGTH | 0.52 | 520 mm | 1' 8 1/2\"",
+            "LENGTH | 3.72 | 3.72 m | 12' 2 7/16\"", "VOLUME | 0.06 | 60 L | 16 gal", "SHARE | 0.0784 | 7.8 % | 7.8 %",
+            "ENERGY | 3600000 | 1 000 Wh | 1 000 Wh", "ENERGY | 43200000 | 12.0 kWh | 12.0 kWh",
+            "MONEY | 6840 | 6 840 € | 6 840 $", "MONEY | 9.9 | 9.90 € | 9.90 $", "NIGHTS | 1 | 1 night | 1 night",
+            "MASS | -12 | −12 kg | −26 lb", "MASS | NaN | – | –"})
+    void showsBothSystems(Quantity quantity, double si, String metric, String us) {
+        assertThat(Units.text(si, quantity, METRIC).replace('\u00a0', ' ')).isEqualTo(metric);
+        assertThat(Units.text(si, quantity, US).replace('\u00a0', ' ')).isEqualTo(us);
+    }
+
+    @Test
+    void aChangeCarriesItsSignAndNoChangeIsZero() {
+        assertThat(Units.change(12, Quantity.MASS, METRIC)).isEqualTo("+12");
+        assertThat(Units.change(-0.3, Quantity.NIGHTS, METRIC)).isEqualTo("−0.3");
+        assertThat(Units.change(0.0001, Quantity.MASS, METRIC)).isEqualTo("0");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"0 | 0\"", "0.0254 | 1\"", "0.3048 | 1' 0\"",
+            "0.017859375 | 11/16\"", "1.23825 | 4' 0 3/4\"", "0.30479 | 1' 0\"", "-0.0127 | −1/2\""})
+    void feetAndInchesRoundToSixteenths(double metres, String tape) {
+        assertThat(Units.feetAndInches(metres)).isEqualTo(tape);
+    }
+}
