@@ -135,7 +135,7 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 2800.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 700.0, Rating.VEHICLE_GROSS, 2900.0, Rating.REAR_AXLE, 1650.0,
                         Rating.COMBINED_GROSS, 5500.0));
-        Base base = overlandBase(1.62).with(new Cost(1900, OptionalDouble.of(1850)));
+        Base base = overlandBase(1.60).with(new Cost(1900, OptionalDouble.of(1850)));
         return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "chamois");
     }
 

@@ -78,7 +78,9 @@ public final class ProjectJson {
         } catch (UnexpectedEndOfInputException e) {
             throw new UnreadableFile("The file ends in the middle" + at(e.getLocation()) + ": it was cut off.");
         } catch (StreamReadException e) {
-            throw new UnreadableFile("This is not valid JSON" + at(e.getLocation()) + ".");
+            throw new UnreadableFile(atTheEnd(text, e.getLocation())
+                    ? "The file ends in the middle" + at(e.getLocation()) + ": it was cut off."
+                    : "This is not valid JSON" + at(e.getLocation()) + ".");
         } catch (DatabindException e) {
             throw new UnreadableFile("The value at " + path(e) + " is not what belongs there.");
         } catch (JacksonException e) {
@@ -148,6 +150,11 @@ public final class ProjectJson {
         if (!node.hasNonNull(name)) {
             throw new UnreadableFile("\"" + name + "\" is missing at " + path + ".");
         }
+    }
+
+    private static boolean atTheEnd(String text, TokenStreamLocation location) {
+        String[] lines = text.stripTrailing().split("\n", -1);
+        return location.getLineNr() >= lines.length && location.getColumnNr() > lines[lines.length - 1].length();
     }
 
     private static String at(TokenStreamLocation location) {
