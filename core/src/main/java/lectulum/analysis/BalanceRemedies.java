@@ -87,7 +87,8 @@ final class BalanceRemedies {
         double by = x - d.base().axle().x();
         String way = by > 0 ? "back" : "forward";
         return new Remedy(Sentence.of("Move the axle {0} {1}", Amount.m(Math.abs(by)), way),
-                new Edit("Move the axle " + way, design -> design.with(design.base().with(design.base().axle().at(x)))));
+                new Edit("Move the axle " + way,
+                        design -> design.with(design.base().with(design.base().axle().at(x)))));
     }
 
     /// Moves of one thing along the camper that bring every trip into the band, heaviest thing first.

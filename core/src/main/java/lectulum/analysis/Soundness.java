@@ -61,7 +61,8 @@ final class Soundness {
         }
         double used = Double.isNaN(value) ? Math.clamp(0, low, high) : Math.clamp(value, low, high);
         findings.add(Finding.of("sound." + id, stage, Severity.STOP, Sentence.of("{0} cannot be right", whose),
-                Sentence.of("It is {0}; possible is {1} to {2}. Until it is mended, {3} is used.", shown(value, quantity),
+                Sentence.of("It is {0}; possible is {1} to {2}. Until it is mended, {3} is used.",
+                        shown(value, quantity),
                         new Amount(low, quantity), new Amount(high, quantity), new Amount(used, quantity)),
                 things));
         return used;

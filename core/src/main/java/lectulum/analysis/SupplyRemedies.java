@@ -103,7 +103,9 @@ final class SupplyRemedies {
             double capacity = Math.ceil((thing.tank().orElseThrow().capacity() + missing) / TANK_STEP) * TANK_STEP;
             double k = capacity / thing.tank().orElseThrow().capacity();
             Size s = thing.size();
-            return Stream.of(new Size(s.length(), s.width(), s.height() * k), new Size(s.length() * k, s.width(), s.height()))
+            return Stream
+                    .of(new Size(s.length(), s.width(), s.height() * k),
+                            new Size(s.length() * k, s.width(), s.height()))
                     .map(size -> new Remedy(
                             Sentence.of("{0}: {1} instead of {2}, {3} × {4} × {5}", thing.name(),
                                     Amount.litres(capacity), Amount.litres(thing.tank().orElseThrow().capacity()),
@@ -120,7 +122,8 @@ final class SupplyRemedies {
         }
         WaterStyle less = WaterStyle.values()[now.ordinal() - 1];
         return Optional.of(new Remedy(
-                Sentence.of("Use water in the {0} way: {1} a person and day", less.label(), Amount.litres(less.fresh())),
+                Sentence.of("Use water in the {0} way: {1} a person and day", less.label(),
+                        Amount.litres(less.fresh())),
                 new Edit("Water style " + less.label(), design -> design.with(design.brief().with(less)))));
     }
 }

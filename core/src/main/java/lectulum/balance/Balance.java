@@ -80,7 +80,8 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
         return Figure.of(id, "Loaded", s.mass(), Quantity.MASS, new Working("M = base + Σ things + Σ contents",
                 Sentence.of("{0} + {1} = {2}", Amount.kg(design.base().empty().mass()), Amount.kg(built),
                         Amount.kg(s.mass())),
-                List.of(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(), Amount.kg(1.96 * s.certainty().mass()))),
+                List.of(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(),
+                        Amount.kg(1.96 * s.certainty().mass()))),
                 "sum")).with(Interval.around(s.mass(), s.certainty().mass())).with(band);
     }
 
@@ -98,7 +99,8 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
                 ? Band.NONE
                 : Band.atMost(s.tongue(), max, Sentence.of("at most {0}", Amount.kg(max)));
         Verdict verdict = share.verdict().compareTo(limit.verdict()) > 0 ? share.verdict() : limit.verdict();
-        Band band = new Band(design.brief().tongueLow() * s.mass(), Math.min(max, design.brief().tongueHigh() * s.mass()),
+        Band band = new Band(design.brief().tongueLow() * s.mass(),
+                Math.min(max, design.brief().tongueHigh() * s.mass()),
                 verdict, share.says());
         return Figure.of(id, "Tongue", s.tongue(), Quantity.MASS, working)
                 .with(Interval.around(s.tongue(), s.certainty().tongue())).with(band);

@@ -98,8 +98,10 @@ final class BalanceFindings {
     }
 
     private static String others(List<LoadedState> out) {
-        return out.size() < 2 ? "" : " " + (out.size() - 1) + (out.size() == 2 ? " other case is" : " other cases are")
-                + " outside too.";
+        return out.size() < 2
+                ? ""
+                : " " + (out.size() - 1) + (out.size() == 2 ? " other case is" : " other cases are")
+                        + " outside too.";
     }
 
     private record Worst(LoadedState state, Limit limit) {

@@ -4,14 +4,20 @@ package lectulum.design;
 /// of the southern hemisphere are shifted by six).
 public enum Climate {
     DESERT("desert", 21, 11, .60, .62, .65, .67, .69, .70, .65, .65, .66, .65, .62, .59), DRY_SUMMER("dry summer", 15,
-            8, .47, .50, .54, .58, .62, .66, .68, .66, .63, .57, .49, .45), HUMID_SUBTROPICAL("humid subtropical", 17,
-                    10, .46, .48, .50, .53, .53, .53, .52, .52, .52, .53, .50, .46), MARITIME("maritime", 10, 6, .30,
-                            .35, .40, .44, .46, .46, .46, .45, .43, .38, .32, .28), CONTINENTAL("continental", 8, 14,
-                                    .45, .49, .51, .50, .51, .53, .54, .53, .51, .47, .40, .40), DRY_HIGHLAND(
-                                            "dry highland", 8, 11.5, .58, .60, .61, .60, .60, .64, .65, .64, .65, .64,
-                                            .59, .57), BOREAL("boreal", 1, 15, .36, .44, .51, .52, .49, .47, .46, .44,
-                                                    .41, .35, .32, .30), TROPICAL("tropical", 26.5, 1.5, .58, .59, .57,
-                                                            .54, .48, .43, .42, .42, .43, .47, .53, .57);
+            8, .47, .50, .54, .58, .62, .66, .68, .66, .63, .57, .49, .45),
+    HUMID_SUBTROPICAL("humid subtropical", 17,
+            10, .46, .48, .50, .53, .53, .53, .52, .52, .52, .53, .50, .46),
+    MARITIME("maritime", 10, 6, .30,
+            .35, .40, .44, .46, .46, .46, .45, .43, .38, .32, .28),
+    CONTINENTAL("continental", 8, 14,
+            .45, .49, .51, .50, .51, .53, .54, .53, .51, .47, .40, .40),
+    DRY_HIGHLAND(
+            "dry highland", 8, 11.5, .58, .60, .61, .60, .60, .64, .65, .64, .65, .64,
+            .59, .57),
+    BOREAL("boreal", 1, 15, .36, .44, .51, .52, .49, .47, .46, .44,
+            .41, .35, .32, .30),
+    TROPICAL("tropical", 26.5, 1.5, .58, .59, .57,
+            .54, .48, .43, .42, .42, .43, .47, .53, .57);
 
     private final String label;
     private final double meanTemperature;

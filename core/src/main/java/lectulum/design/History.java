@@ -40,7 +40,8 @@ public record History(List<Step> done, Project now, List<Step> undone) {
             return this;
         }
         Step last = done.getLast();
-        return new History(done.subList(0, done.size() - 1), last.project(), prepended(new Step(last.name(), now), undone));
+        return new History(done.subList(0, done.size() - 1), last.project(),
+                prepended(new Step(last.name(), now), undone));
     }
 
     /// One step forward again; the same history where there is none.

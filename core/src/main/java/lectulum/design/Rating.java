@@ -3,10 +3,13 @@ package lectulum.design;
 /// A limit that somebody put on a plate, a label or in a manual \[kg\]. One that is not entered is unknown, never fine.
 public enum Rating {
     GROSS_PLATE("gross plate", true), COUPLER("coupler", true), TONGUE_COUPLER("coupler, tongue", true), AXLE(
-            "axle, all together", true), TYRE("each tyre", true), TOW_BRAKED("towing, braked", false), TOW_UNBRAKED(
-                    "towing, unbraked", false), TONGUE_VEHICLE("tongue limit", false), PAYLOAD("payload",
-                            false), VEHICLE_GROSS("gross", false), REAR_AXLE("rear axle", false), COMBINED_GROSS(
-                                    "gross combined", false);
+            "axle, all together", true),
+    TYRE("each tyre", true), TOW_BRAKED("towing, braked", false), TOW_UNBRAKED(
+            "towing, unbraked", false),
+    TONGUE_VEHICLE("tongue limit", false), PAYLOAD("payload",
+            false),
+    VEHICLE_GROSS("gross", false), REAR_AXLE("rear axle", false), COMBINED_GROSS(
+            "gross combined", false);
 
     private final String label;
     private final boolean trailer;

@@ -11,7 +11,8 @@ public record Tank(Use use, double capacity) {
     /// What is in it, with the density by which its mass is found.
     public enum Use {
         FRESH("fresh water", 1000), GREY("grey water", 1000), BLACK("toilet", 1000), GAS("liquid gas", 510), PETROL(
-                "petrol", 745), DIESEL("diesel", 835);
+                "petrol", 745),
+        DIESEL("diesel", 835);
 
         private final String label;
         private final double density;

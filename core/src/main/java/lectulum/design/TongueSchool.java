@@ -7,7 +7,8 @@ package lectulum.design;
 /// law; the user picks.
 public enum TongueSchool {
     NORTH_AMERICA("North American", 0.10, 0.15), EUROPE("European", 0.04, 0.07), AUSTRALIA("Australian", 0.08,
-            0.15), OWN("own band", Double.NaN, Double.NaN);
+            0.15),
+    OWN("own band", Double.NaN, Double.NaN);
 
     private final String label;
     private final double low;

@@ -3,7 +3,8 @@ package lectulum.figures;
 /// The stages of the rail, in the order of work.
 public enum Stage {
     BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), MATERIALS(
-            "Materials"), MONEY("Money");
+            "Materials"),
+    MONEY("Money");
 
     private final String label;
 

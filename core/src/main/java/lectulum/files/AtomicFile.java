@@ -24,7 +24,8 @@ public final class AtomicFile {
     public static void write(Path file, byte[] bytes) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         Files.createDirectories(folder);
-        Path temporary = folder.resolve(file.getFileName() + "." + ProcessHandle.current().pid() + "-" + System.nanoTime() + ".part");
+        Path temporary = folder
+                .resolve(file.getFileName() + "." + ProcessHandle.current().pid() + "-" + System.nanoTime() + ".part");
         try {
             try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE,
                     StandardOpenOption.CREATE_NEW)) {

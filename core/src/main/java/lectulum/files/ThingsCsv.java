@@ -55,7 +55,8 @@ public final class ThingsCsv {
     }
 
     private static List<Object> catalogueRow(Thing t) {
-        return List.of(t.id(), safe(t.name()), t.system(), t.role(), t.mount(), t.fix(), number(t.size().length() * 1000),
+        return List.of(t.id(), safe(t.name()), t.system(), t.role(), t.mount(), t.fix(),
+                number(t.size().length() * 1000),
                 number(t.size().width() * 1000), number(t.size().height() * 1000), number(t.mass().value()),
                 number(t.cost().planned()), t.load().map(l -> number(l.power())).orElse(""),
                 t.load().map(l -> number(l.dailyRunning() / Units.HOUR)).orElse(""),

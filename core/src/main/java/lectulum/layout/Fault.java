@@ -29,7 +29,8 @@ public sealed interface Fault {
     /// What a thing can pass through.
     enum Boundary {
         FRONT("the front wall"), REAR("the rear wall"), LEFT("the left wall"), RIGHT("the right wall"), ROOF(
-                "the roof"), FLOOR("the floor"), ARCH("a wheel arch"), BODY("the body from outside");
+                "the roof"),
+        FLOOR("the floor"), ARCH("a wheel arch"), BODY("the body from outside");
 
         private final String label;
 

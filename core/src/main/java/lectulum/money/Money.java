@@ -71,7 +71,8 @@ public record Money(List<Group> groups, Figures figures, List<Finding> findings)
 
     private static Figure forecast(double forecast, double planned, double paid, double budget) {
         Band band = budget > 0
-                ? Band.atMost(forecast, budget, Sentence.of("paid {0} of {1}", Amount.money(paid), Amount.money(budget)))
+                ? Band.atMost(forecast, budget,
+                        Sentence.of("paid {0} of {1}", Amount.money(paid), Amount.money(budget)))
                 : new Band(Double.NaN, Double.NaN, Verdict.NONE, Sentence.of("paid {0}", Amount.money(paid)));
         return Figure.of("money.forecast", "Cost", forecast, Quantity.MONEY, new Working(
                 "Σ (paid where bought, planned where not)",

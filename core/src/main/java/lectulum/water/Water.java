@@ -74,7 +74,8 @@ public record Water(Figures figures, List<Finding> findings) {
                         new Working("the shortest of fresh, grey and toilet",
                                 Sentence.of("{0}, {1}, {2}", Amount.days(freshDays), Amount.days(greyDays),
                                         Amount.days(wasteDays)),
-                                List.of(Sentence.of(first.isEmpty() ? "Nothing runs out." : "It ends with: {0}.", first)),
+                                List.of(Sentence.of(first.isEmpty() ? "Nothing runs out." : "It ends with: {0}.",
+                                        first)),
                                 "arithmetic"))
                         .with(new Band(brief.nights(), Double.NaN,
                                 days >= brief.nights() ? Verdict.GOOD : days < 1 ? Verdict.STOP : Verdict.WARN,
@@ -112,7 +113,8 @@ public record Water(Figures figures, List<Finding> findings) {
         }
         if (freshTank <= 0) {
             all.add(Finding.of("water.fresh", Stage.WATER, Severity.WARN, Sentence.of("There is no fresh water aboard"),
-                    Sentence.of("The trip is {0}. Add a tank or some cans.", Amount.nights(brief.nights())), List.of()));
+                    Sentence.of("The trip is {0}. Add a tank or some cans.", Amount.nights(brief.nights())),
+                    List.of()));
         } else {
             tooShort("water.fresh", "Fresh water lasts {0}, the trip {1}", fresh, brief, all);
         }

@@ -63,7 +63,8 @@ class WorkedExamplesTest {
 
     @Test
     void findsTheAxlePlaceThatKeepsEveryCaseInTheBand() {
-        List<AxlePlace.Fixed> cases = List.of(fixed("departure", 1, 0), fixed("homeward", 0.1, 1), fixed("empty", 0, 0));
+        List<AxlePlace.Fixed> cases = List.of(fixed("departure", 1, 0), fixed("homeward", 0.1, 1),
+                fixed("empty", 0, 0));
 
         AxlePlace place = AxlePlace.of(cases, 76, 0, new AxlePlace.Wanted(0.10, 0.15, 100, 680), 0.12).orElseThrow();
 

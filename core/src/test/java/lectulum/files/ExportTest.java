@@ -75,7 +75,8 @@ class ExportTest {
         JsonNode light = find(report.get("findings"), "balance.tongue-share");
         assertThat(light.get("severity").asString()).isEqualTo("warn");
         assertThat(light.get("remedies").size()).isPositive();
-        assertThat(find(report.get("findings"), "layout.overlap.optics-chest+telescope").get("place").get("x").asDouble())
+        assertThat(
+                find(report.get("findings"), "layout.overlap.optics-chest+telescope").get("place").get("x").asDouble())
                 .isPositive();
     }
 

@@ -81,7 +81,8 @@ class ProjectFileTest {
 
         String saved = ProjectJson.write(edited, read.tree());
 
-        assertThat(saved).contains("\"colour\" : \"red\"").contains("\"felt\"").doesNotContain("\"id\" : \"tank\",\n        \"name\" : \"tank\"\n");
+        assertThat(saved).contains("\"colour\" : \"red\"").contains("\"felt\"")
+                .doesNotContain("\"id\" : \"tank\",\n        \"name\" : \"tank\"\n");
     }
 
     @ParameterizedTest
@@ -89,7 +90,8 @@ class ProjectFileTest {
             "'{\"format\":\"lectulum\",' | cut off", "'[1,2]' | not a Lectulum project",
             "'{\"a\":1}' | not a Lectulum project",
             "'{\"format\":\"lectulum\",\"formatVersion\":9}' | newer Lectulum (format 9",
-            "'{\"format\":\"lectulum\"}' | formatVersion", "'{\"format\":\"lectulum\",\"formatVersion\":1}' | no camper",
+            "'{\"format\":\"lectulum\"}' | formatVersion",
+            "'{\"format\":\"lectulum\",\"formatVersion\":1}' | no camper",
             "'{\"format\":\"lectulum\",\"formatVersion\":1,\"variants\":[{\"id\":\"a\"}]}' | \"brief\" is missing at variants[0].design"})
     void aBadFileIsRefusedWithASentence(String text, String sentence) throws IOException {
         Path file = folder.resolve("bad" + ProjectFile.ENDING);

@@ -49,7 +49,8 @@ class BodyTest {
     @Test
     void aProfilePassesThroughItsPointsAndNeverAboveThem() {
         List<Shell.Profile.Point> points = List.of(new Shell.Profile.Point(0, 0.3), new Shell.Profile.Point(0.5, 1.0),
-                new Shell.Profile.Point(1.2, 1.2), new Shell.Profile.Point(2.4, 0.9), new Shell.Profile.Point(2.9, 0.2));
+                new Shell.Profile.Point(1.2, 1.2), new Shell.Profile.Point(2.4, 0.9),
+                new Shell.Profile.Point(2.9, 0.2));
 
         RoofLine roof = with(new Shell.Profile(1.5, points)).roofOutside();
 
@@ -72,8 +73,10 @@ class BodyTest {
 
     @Test
     void pointsOutOfOrderDoNotBreakTheRoof() {
-        RoofLine roof = with(new Shell.Profile(1.5, List.of(new Shell.Profile.Point(0, 1), new Shell.Profile.Point(2, 1),
-                new Shell.Profile.Point(1, 5)))).roofOutside();
+        RoofLine roof = with(
+                new Shell.Profile(1.5, List.of(new Shell.Profile.Point(0, 1), new Shell.Profile.Point(2, 1),
+                        new Shell.Profile.Point(1, 5))))
+                .roofOutside();
 
         assertThat(roof.at(1.5)).isCloseTo(1, within(1e-9));
         assertThat(with(new Shell.Profile(1.5, List.of())).roofOutside().at(1)).isZero();

@@ -86,7 +86,8 @@ class PowerTest {
     @Test
     void polarNightGivesNothingAndTheSeasonsTurnInTheSouth() {
         assertThat(Sun.harvest(100, 75, 12, Climate.BOREAL)).isZero();
-        assertThat(Sun.harvest(100, -40, 12, Climate.MARITIME)).isGreaterThan(Sun.harvest(100, -40, 6, Climate.MARITIME));
+        assertThat(Sun.harvest(100, -40, 12, Climate.MARITIME))
+                .isGreaterThan(Sun.harvest(100, -40, 6, Climate.MARITIME));
         assertThat(Sun.harvest(200, 45, 6, Climate.DESERT))
                 .isCloseTo(2 * Sun.harvest(100, 45, 6, Climate.DESERT), within(1e-3));
     }

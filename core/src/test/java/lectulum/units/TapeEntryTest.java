@@ -34,7 +34,8 @@ class TapeEntryTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"MASS | 128 lb 4 oz | 58.173", "MASS | 12,5 | 12.5", "MASS | 0.5 t | 500",
             "VOLUME | 60 | 0.060", "VOLUME | 16 gal | 0.0605666", "ENERGY | 1.2 kWh | 4320000",
-            "ENERGY | 1200 | 4320000", "DURATION | 1:30 | 5400", "DURATION | 90 min | 5400", "DURATION | 1 h 20 min | 4800",
+            "ENERGY | 1200 | 4320000", "DURATION | 1:30 | 5400", "DURATION | 90 min | 5400",
+            "DURATION | 1 h 20 min | 4800",
             "SHARE | 12.5 | 0.125", "SHARE | 12.5 % | 0.125", "MONEY | 249,90 € | 249.90", "MONEY | 12+7.5 | 19.5",
             "ANGLE | 90 | 1.5707963", "NIGHTS | 4 nights | 4", "POWER | 1.8 kW | 1800", "SPACE | 100 ft³ | 2.831685"})
     void readsOtherQuantitiesWithTheirUnits(Quantity quantity, String typed, double si) {
@@ -43,7 +44,8 @@ class TapeEntryTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "  ", "abc", "12 kg", "1,220", "1/0", "4' 6' x", "++", "12..5", "NaN", "1e5", "48 3/4/2",
+    @ValueSource(strings = {"", "  ", "abc", "12 kg", "1,220", "1/0", "4' 6' x", "++", "12..5", "NaN", "1e5",
+            "48 3/4/2",
             "5 5 5 5", "--3 \"\"", "999999999999999999999999999999999999999999999999999999999999999999999999999999999"})
     void refusesWhatItCannotReadWithAHint(String typed) {
         assertThat(TapeEntry.read(typed, Quantity.LENGTH, METRIC)).isInstanceOfSatisfying(Entry.Refused.class,

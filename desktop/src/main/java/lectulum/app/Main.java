@@ -7,15 +7,17 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /// The command line. Without a command it opens the window.
-@Command(name = "lectulum", mixinStandardHelpOptions = true, version = "Lectulum 0.1.0",
-        description = "Plans, weighs and prices a small camper while it is drawn.",
-        subcommands = {Main.Open.class, CheckCommand.class, ExportCommand.class, RenderCommand.class})
+@Command(name = "lectulum", mixinStandardHelpOptions = true, version = "Lectulum 0.1.0", description = "Plans, weighs and prices a small camper while it is drawn.", subcommands = {
+        Main.Open.class, CheckCommand.class, ExportCommand.class, RenderCommand.class})
 public final class Main implements Callable<Integer> {
 
     public static void main(String[] args) {
-        int code = new CommandLine(new Main()).setCaseInsensitiveEnumValuesAllowed(true)
-                .setExecutionExceptionHandler(Main::explain).execute(args);
-        System.exit(code);
+        System.exit(commandLine().execute(args));
+    }
+
+    static CommandLine commandLine() {
+        return new CommandLine(new Main()).setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler(Main::explain);
     }
 
     @Override

@@ -44,7 +44,8 @@ final class BalanceLayer {
         double top = p.sz(floor + state.analysis().layout().body().roofInside().highest()) + 16;
         double room = Math.max(20, p.sz(floor) - top - 70);
         double perKg = room / Math.max(1, columns.largest());
-        String caption = "mass along the camper, by system: " + Units.text(columns.largest(), Quantity.MASS, state.style())
+        String caption = "mass along the camper, by system: "
+                + Units.text(columns.largest(), Quantity.MASS, state.style())
                 + " in the tallest column";
         pen.label(caption, p.sx(state.design().base().tongueLength()) + Pen.width(caption, 11) / 2, top - 27, 0, 11,
                 true);

@@ -27,7 +27,8 @@ public final class MaterialsStage implements StageView {
                 .number("Mass", 80, Quantity.MASS, Materials.Line::mass)
                 .number("Planned", 80, Quantity.MONEY, Materials.Line::planned)
                 .number("Paid", 80, Quantity.MONEY, l -> l.bought() > 0 ? l.paid() : Double.NaN)
-                .text("Bought", 80, l -> l.bought() == 0 ? "" : l.bought() == l.count() ? "yes" : l.bought() + " of " + l.count());
+                .text("Bought", 80,
+                        l -> l.bought() == 0 ? "" : l.bought() == l.count() ? "yes" : l.bought() + " of " + l.count());
         lines.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (now != null && lines.isFocused()) {
                 bench.select(now.things());

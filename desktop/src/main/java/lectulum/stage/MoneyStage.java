@@ -36,7 +36,8 @@ public final class MoneyStage implements StageView {
         lines.text("System", 110, t -> t.system().label()).text("Thing", 210, Thing::name)
                 .entry("Planned", 90, Quantity.MONEY, 1e6, t -> t.cost().planned(),
                         (t, v) -> bench.edit("Planned price of " + t.name(),
-                                d -> d.mapping(t.id(), x -> x.with(new Cost(Double.isNaN(v) ? 0 : v, x.cost().paid())))))
+                                d -> d.mapping(t.id(),
+                                        x -> x.with(new Cost(Double.isNaN(v) ? 0 : v, x.cost().paid())))))
                 .entry("Paid", 90, Quantity.MONEY, 1e6, t -> t.cost().paid().orElse(Double.NaN),
                         (t, v) -> bench.edit("Paid for " + t.name(),
                                 d -> d.mapping(t.id(), x -> x.with(new Cost(x.cost().planned(),

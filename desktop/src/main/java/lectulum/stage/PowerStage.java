@@ -16,7 +16,8 @@ import lectulum.workbench.Workbench;
 /// Power: what runs, for how long, and how many nights the battery carries it.
 public final class PowerStage implements StageView {
     private final ThingCard thing;
-    private final Ledger<Power.Draw> loads = new Ledger<>("Loads", "Nothing draws power yet. Add a lamp or a cold box.");
+    private final Ledger<Power.Draw> loads = new Ledger<>("Loads",
+            "Nothing draws power yet. Add a lamp or a cold box.");
     private final VBox below;
     private final VBox card = new VBox(4);
     private final Form sums;

@@ -98,7 +98,8 @@ public final class ThingCard extends VBox {
     private void one(Thing thing, Mode mode) {
         String id = thing.id();
         form = new Form(bench);
-        form.text("Name", d -> of(d, id, Thing::name), (d, v) -> d.mapping(id, t -> t.named(v.isEmpty() ? t.name() : v)));
+        form.text("Name", d -> of(d, id, Thing::name),
+                (d, v) -> d.mapping(id, t -> t.named(v.isEmpty() ? t.name() : v)));
         place(id, mode);
         if (thing.mount() != Mount.SPREAD) {
             size(id);
@@ -219,7 +220,8 @@ public final class ThingCard extends VBox {
             Optional<Thing> thing = bench.state().selected().stream().findFirst();
             if (thing.isPresent() && !thing.get().elsewhere().isEmpty()) {
                 box.getChildren().add(button("Same place always",
-                        () -> bench.edit("Same place always", d -> d.mapping(thing.get().id(), Thing::samePlaceAlways))));
+                        () -> bench.edit("Same place always",
+                                d -> d.mapping(thing.get().id(), Thing::samePlaceAlways))));
             }
         }
         return box;

@@ -27,11 +27,13 @@ public final class WaterStage implements StageView {
     public WaterStage(Workbench bench, ThingCard thing) {
         this.thing = thing;
         tanks.setId("tanks");
-        tanks.text("Tank or can", 190, Thing::name).text("Holds", 100, t -> t.tank().map(k -> k.use().label()).orElse(""))
+        tanks.text("Tank or can", 190, Thing::name)
+                .text("Holds", 100, t -> t.tank().map(k -> k.use().label()).orElse(""))
                 .entry("Volume", 90, Quantity.VOLUME, 2, t -> t.tank().map(Tank::capacity).orElse(Double.NaN),
                         (t, v) -> bench.edit("Volume of " + t.name(),
-                                d -> d.mapping(t.id(), x -> x.with(new Tank(x.tank().map(Tank::use).orElse(Tank.Use.FRESH),
-                                        Double.isNaN(v) ? 0 : v)))))
+                                d -> d.mapping(t.id(),
+                                        x -> x.with(new Tank(x.tank().map(Tank::use).orElse(Tank.Use.FRESH),
+                                                Double.isNaN(v) ? 0 : v)))))
                 .number("Full", 80, Quantity.MASS, t -> t.tank().map(Tank::fullMass).orElse(Double.NaN))
                 .number("Empty", 80, Quantity.MASS, t -> t.mass().value());
         tanks.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {

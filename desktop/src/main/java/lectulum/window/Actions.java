@@ -24,7 +24,8 @@ import lectulum.workbench.Workbench;
 
 /// Everything the window can be told to do, by name, in one list.
 final class Actions {
-    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "", "Export things as CSV…",
+    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "",
+            "Export things as CSV…",
             "Export figures as CSV…", "Export sheet as PNG…", "", "Rename project…", "Light or dim theme");
 
     private final MainWindow window;

@@ -238,7 +238,8 @@ public final class MainWindow implements AutoCloseable {
         measure.setTooltip(new Tooltip("Measure between two points (M); Esc ends"));
         measure.setOnAction(e -> sheet.setMeasuring(measure.isSelected()));
         measure.setFocusTraversable(false);
-        HBox tools = new HBox(add, measure, tool("Fit", "F", sheet::fit), tool("+", "Ctrl and +", () -> sheet.zoom(1.25)),
+        HBox tools = new HBox(add, measure, tool("Fit", "F", sheet::fit),
+                tool("+", "Ctrl and +", () -> sheet.zoom(1.25)),
                 tool("−", "Ctrl and −", () -> sheet.zoom(0.8)));
         tools.getStyleClass().add("sheet-tools");
         tools.setPickOnBounds(false);

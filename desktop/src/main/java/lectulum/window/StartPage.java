@@ -72,7 +72,8 @@ public final class StartPage {
             Campers.demo(demo.key()).ifPresent(project -> demos.getChildren()
                     .add(tile("demo-" + demo.key(), demo.name(), demo.about(), project, p -> choices.begin(p, false))));
         }
-        page.getChildren().addAll(section("New camper", types), section("Demonstrations", demos), files(recent, choices));
+        page.getChildren().addAll(section("New camper", types), section("Demonstrations", demos),
+                files(recent, choices));
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
         root.getChildren().add(scroll);

@@ -1,0 +1,151 @@
+package lectulum.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.SplittableRandom;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.StackPane;
+import lectulum.analysis.Analysis;
+import lectulum.catalogue.Catalogue;
+import lectulum.demo.Campers;
+import lectulum.design.CamperType;
+import lectulum.design.Design;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Project;
+import lectulum.design.Thing;
+import lectulum.files.ProjectFile;
+import lectulum.sheet.SheetView;
+import lectulum.theme.Theme;
+import lectulum.workbench.Workbench;
+
+/// Measures what the budgets are about, on generated designs of 100, 500 and 5 000 things: one drag step to figures,
+/// one drag step to the painted sheet, a cold analysis, and opening a file. Prints median and 95th percentile in
+/// milliseconds after a warm-up.
+public final class Bench {
+    private static final int[] SIZES = {100, 500, 5000};
+    private static final int WARM_UP = 150;
+    private static final int RUNS = 300;
+
+    private Bench() {
+    }
+
+    public static void main(String[] args) throws Exception {
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        System.out.printf("%-34s %8s %10s %10s %10s%n", "", "things", "median ms", "95 % ms", "worst ms");
+        for (int size : SIZES) {
+            Project project = generated(size);
+            int runs = size > 1000 ? RUNS / 3 : RUNS;
+            print("drag step to figures", size, dragToFigures(project, runs));
+            print("drag step to painted sheet", size, dragToSheet(project, runs));
+            print("cold full analysis", size, cold(project.design(), runs));
+            print("open a saved file", size, open(project));
+        }
+        System.exit(0);
+    }
+
+    /// A cargo body filled from the catalogue at random places: many things overlap, which is the hard case.
+    private static Project generated(int size) {
+        SplittableRandom random = new SplittableRandom(size);
+        Design design = Campers.start(CamperType.CARGO, "Bench").design();
+        List<Thing> kinds = Catalogue.shipped().things().stream().filter(t -> t.mount() == Mount.INSIDE).toList();
+        double length = design.base().shell().length();
+        double width = design.base().shell().width();
+        List<Thing> things = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            Thing kind = kinds.get(random.nextInt(kinds.size()));
+            double shrink = Math.min(1, Math.sqrt(60.0 / size));
+            var s = kind.size();
+            things.add(kind.withId("t" + i)
+                    .with(new lectulum.design.Size(s.length() * shrink, s.width() * shrink, s.height() * shrink))
+                    .with(new Placement(length * (0.1 + 0.8 * random.nextDouble()),
+                            width * (random.nextDouble() - 0.5) * 0.8, 1.2 * random.nextDouble(), 0)));
+        }
+        return Project.of("Bench", design.withThings(things));
+    }
+
+    private interface Step {
+        void run(int i) throws Exception;
+    }
+
+    private static double[] time(int runs, Step step) throws Exception {
+        for (int i = 0; i < WARM_UP; i++) {
+            step.run(i);
+        }
+        double[] millis = new double[runs];
+        for (int i = 0; i < runs; i++) {
+            long from = System.nanoTime();
+            step.run(i);
+            millis[i] = (System.nanoTime() - from) / 1e6;
+        }
+        return millis;
+    }
+
+    private static Design moved(Design design, int i) {
+        return design.mapping("t7", t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)));
+    }
+
+    private static double[] dragToFigures(Project project, int runs) throws Exception {
+        Analysis first = Analysis.of(project.design());
+        return time(runs, i -> first.next(moved(project.design(), i)));
+    }
+
+    private static double[] cold(Design design, int runs) throws Exception {
+        return time(runs, i -> Analysis.of(moved(design, i)));
+    }
+
+    /// A preview through the workbench, laid out and rendered to pixels, as a drag does it in the window.
+    private static double[] dragToSheet(Project project, int runs) throws Exception {
+        FutureTask<double[]> task = new FutureTask<>(() -> {
+            Workbench bench = new Workbench(project);
+            SheetView sheet = new SheetView(bench, Theme.PAPER, Catalogue::shipped);
+            StackPane root = new StackPane(sheet);
+            Theme.PAPER.dress(root);
+            Scene scene = new Scene(root, 846, 676);
+            bench.select(List.of("t7"));
+            WritableImage image = new WritableImage(846, 676);
+            return time(runs, i -> {
+                bench.preview(bench.moving(0.001 * (i % 50), 0, 0));
+                root.layout();
+                scene.snapshot(image);
+            });
+        });
+        Platform.runLater(task);
+        return task.get();
+    }
+
+    private static double[] open(Project project) throws IOException {
+        Path file = Files.createTempFile("bench", ProjectFile.ENDING);
+        try {
+            ProjectFile.save(file, project, null);
+            double[] millis = new double[7];
+            for (int i = 0; i < millis.length; i++) {
+                long from = System.nanoTime();
+                ProjectFile.open(file);
+                millis[i] = (System.nanoTime() - from) / 1e6;
+            }
+            System.out.printf(Locale.ROOT, "%-34s %8.1f MB%n", "file size", Files.size(file) / 1e6);
+            return millis;
+        } finally {
+            Files.deleteIfExists(file);
+            Files.deleteIfExists(file.resolveSibling(file.getFileName() + ".previous"));
+        }
+    }
+
+    private static void print(String what, int size, double[] millis) {
+        Arrays.sort(millis);
+        System.out.printf(Locale.ROOT, "%-34s %8d %10.2f %10.2f %10.2f%n", what, size, millis[millis.length / 2],
+                millis[(int) (millis.length * 0.95)], millis[millis.length - 1]);
+    }
+}

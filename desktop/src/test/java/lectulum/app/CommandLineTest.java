@@ -1,0 +1,73 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import lectulum.demo.Campers;
+import lectulum.files.ProjectFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandLineTest {
+    @TempDir
+    private Path folder;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int run(String... args) {
+        return Main.commandLine().setOut(new PrintWriter(out, true)).setErr(new PrintWriter(err, true)).execute(args);
+    }
+
+    @Test
+    void checkPrintsEveryFigureAsJson() throws IOException {
+        Path file = folder.resolve("n" + ProjectFile.ENDING);
+        ProjectFile.save(file, Campers.demo("nightjar").orElseThrow(), null);
+
+        assertThat(run("check", file.toString(), "--format", "json")).isZero();
+
+        JsonNode report = JsonMapper.builder().build().readTree(out.toString());
+        assertThat(report.get("project").asString()).isEqualTo("Nightjar");
+        assertThat(report.get("figures").size()).isGreaterThan(60);
+    }
+
+    @Test
+    void checkSpeaksBothUnitSystems() {
+        assertThat(run("check", "demo:nightjar", "--units", "us")).isZero();
+
+        assertThat(out.toString()).contains("lb").contains("Tongue is light: Homeward");
+    }
+
+    @Test
+    void aBadFileIsASentenceAndExitCodeTwo() throws IOException {
+        Path file = folder.resolve("bad.json");
+        Files.writeString(file, "{");
+
+        assertThat(run("check", file.toString())).isEqualTo(2);
+
+        assertThat(err.toString()).contains("cut off").doesNotContain("Exception");
+        assertThat(run("check", "demo:nobody")).isEqualTo(2);
+        assertThat(run("check", "no-such-file")).isEqualTo(2);
+    }
+
+    @Test
+    void exportWritesWhatIsAskedFor() {
+        Path things = folder.resolve("t.csv");
+        Path figures = folder.resolve("f.csv");
+        Path project = folder.resolve("p.json");
+
+        assertThat(run("export", "demo:dunlin", "--things", things.toString(), "--figures", figures.toString(),
+                "--project", project.toString())).isZero();
+
+        assertThat(things).content().contains("drying-press");
+        assertThat(figures).content().contains("balance.departure.tongue");
+        assertThat(project).content().contains("\"format\" : \"lectulum\"");
+        assertThat(run("export", "demo:dunlin")).isEqualTo(CommandLine.ExitCode.USAGE);
+    }
+}

@@ -1,0 +1,303 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import lectulum.design.Project;
+import lectulum.figures.Stage;
+import lectulum.files.ProjectFile;
+import lectulum.units.Units;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// What a builder does with the first demonstration.
+class NightjarTest extends WindowTest {
+
+    @Test
+    void draggingTheCellsRearwardsLightensTheTongueWhileTheMouseIsDown() {
+        double before = state().analysis().figures().value("balance.departure.tongue");
+        double x = thing("cells").place().x();
+        Point2D from = inPlan("cells");
+
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(30, 0).moveBy(60, -40);
+        WaitForAsyncUtils.waitForFxEvents();
+        double during = state().analysis().figures().value("balance.departure.tongue");
+        String changed = text("#tally-tongue-change");
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(during).isLessThan(before);
+        assertThat(changed).startsWith("−");
+        double moved = thing("cells").place().x() - x;
+        assertThat(moved).isGreaterThan(0.3);
+        /// 23.4 kg moved back by Δx takes 23.4·Δx/a off the tongue, a = 3.61 m.
+        double after = state().analysis().figures().value("balance.departure.tongue");
+        assertThat(before - after).isCloseTo(23.4 * moved / 3.61, within(1e-6));
+        assertThat(state().history().undoName()).contains("Move Cells");
+    }
+
+    @Test
+    void aDragIsGivenUpWithEscape() {
+        var before = state().project();
+        robot.moveTo(inPlan("cells")).press(MouseButton.PRIMARY).moveBy(40, 0).moveBy(40, 0);
+        robot.type(KeyCode.ESCAPE);
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().project()).isEqualTo(before);
+    }
+
+    @Test
+    void aTapeMeasureEntryPlacesAThingAndNonsenseIsRefused() {
+        robot.clickOn(inPlan("cells"));
+        assertThat(state().selection()).containsExactly("cells");
+
+        enter("#field-behind-the-ball", "4' 0 1/2\"");
+        assertThat(thing("cells").place().x() + 1.25).isCloseTo(48.5 * 0.0254, within(1e-9));
+        assertThat(text("#field-behind-the-ball")).isEqualTo("1231.9 mm");
+
+        enter("#field-behind-the-ball", "about here");
+        assertThat(thing("cells").place().x() + 1.25).isCloseTo(48.5 * 0.0254, within(1e-9));
+        assertThat(robot.lookup(".hint").queryAll()).anySatisfy(
+                n -> assertThat(((javafx.scene.control.Label) n).getText()).startsWith("Not understood. Try 1220"));
+
+        enter("#field-mass", "-5");
+        assertThat(thing("cells").mass().value()).isEqualTo(23.4);
+        enter("#field-mass", "51 lb 9 oz");
+        assertThat(thing("cells").mass().value()).isCloseTo((51 + 9 / 16.0) * Units.POUND, within(1e-9));
+    }
+
+    @Test
+    void aRemedyIsTriedKeptAndUndone() {
+        Project before = state().project();
+        robot.clickOn("#stage-balance");
+        settle();
+        Button remedy = robot.lookup(".remedy").queryButton();
+        assertThat(remedy.getText().replace('\u00a0', ' ')).isEqualTo("Try: Move the axle 40 mm back");
+
+        click(".remedy");
+        assertThat(state().project()).isEqualTo(before);
+        assertThat(text("#tally-tongue-change")).startsWith("+");
+        robot.clickOn("#trial-drop");
+        assertThat(text("#tally-tongue-change")).isEqualTo("0");
+
+        settle();
+        click(".remedy");
+        robot.clickOn("#trial-keep");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().project().design().base().axle().x()).isCloseTo(2.40, within(1e-9));
+        assertThat(state().analysis().findings()).noneMatch(f -> f.id().equals("balance.tongue-share"));
+
+        robot.clickOn("#undo");
+        assertThat(state().project()).isEqualTo(before);
+    }
+
+    @Test
+    void aFindingIsAcceptedWithAReasonAndTakenBack() {
+        robot.clickOn("#stage-money");
+        robot.clickOn("#stage-layout");
+        settle();
+        assertThat(state().analysis().findings(Stage.LAYOUT)).extracting(f -> f.id())
+                .containsExactly("layout.overlap.optics-chest+telescope");
+        robot.clickOn("Accept with a reason…");
+        robot.clickOn("#accept-reason").write("they nest").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().project().design().accepted()).singleElement()
+                .satisfies(a -> assertThat(a.reason()).isEqualTo("they nest"));
+        assertThat(state().analysis().worst(Stage.LAYOUT)).isEmpty();
+        robot.clickOn("Take back");
+        assertThat(state().project().design().accepted()).isEmpty();
+    }
+
+    @Test
+    void theKeyboardSelectsNudgesTurnsDuplicatesAndDeletes() {
+        robot.clickOn(inPlan("cells"));
+        double x = thing("cells").place().x();
+        robot.type(KeyCode.RIGHT).press(KeyCode.SHIFT).type(KeyCode.RIGHT).release(KeyCode.SHIFT).press(KeyCode.ALT)
+                .type(KeyCode.RIGHT).release(KeyCode.ALT);
+        assertThat(thing("cells").place().x() - x).isCloseTo(0.01 + 0.1 + 0.001, within(1e-9));
+
+        robot.type(KeyCode.R);
+        assertThat(thing("cells").place().yaw()).isCloseTo(Math.PI / 2, within(1e-9));
+        robot.press(KeyCode.CONTROL).type(KeyCode.D).release(KeyCode.CONTROL);
+        assertThat(state().selection()).containsExactly("cells-2");
+        robot.type(KeyCode.DELETE);
+        assertThat(state().project().design().thing("cells-2")).isEmpty();
+        robot.clickOn(inPlan("cells")).type(KeyCode.TAB);
+        assertThat(state().selection()).hasSize(1).doesNotContain("cells");
+    }
+
+    @Test
+    void undoingAllOfManyEditsBringsBackTheBeginning() {
+        Project before = state().project();
+        robot.clickOn(inPlan("cells"));
+        robot.type(KeyCode.RIGHT).type(KeyCode.DOWN).type(KeyCode.R);
+        robot.press(KeyCode.CONTROL).type(KeyCode.D).release(KeyCode.CONTROL);
+        robot.clickOn("#stage-balance");
+        enter("#case-departure-fresh", "40");
+        robot.clickOn("#stage-brief");
+        enter("#field-nights-per-trip", "6");
+        assertThat(state().project()).isNotEqualTo(before);
+
+        while (state().history().undoName().isPresent()) {
+            robot.clickOn("#undo");
+        }
+
+        assertThat(state().project()).isEqualTo(before);
+        assertThat(state().history().redoName()).isPresent();
+    }
+
+    @Test
+    void bothUnitSystemsShowTheSameCamper() {
+        assertThat(text("#tally-loaded")).isEqualTo("1 107");
+        robot.clickOn("#units-us");
+        WaitForAsyncUtils.waitForFxEvents();
+        /// 1107.4 kg / 0.45359237 = 2441 lb
+        assertThat(text("#tally-loaded")).isEqualTo("2 441");
+        robot.clickOn(inPlan("cells"));
+        assertThat(text("#field-length")).isEqualTo("1' 8 1/2\"");
+        enter("#field-length", "20 1/4");
+        assertThat(thing("cells").size().length()).isCloseTo(20.25 * 0.0254, within(1e-9));
+        robot.clickOn("#units-metric");
+        assertThat(text("#field-length")).isEqualTo("514.4 mm");
+    }
+
+    @Test
+    void aClickOnTheTallyOpensItsWorking() {
+        robot.clickOn("#tally-tongue");
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(robot.lookup(".formula").queryLabeled().getText()).isEqualTo("T = M·(a − c)/a");
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#working").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void theLoadCaseChangesTheTallyAndItsFillsCanBeEdited() {
+        robot.interact(() -> {
+            ComboBox<lectulum.design.LoadCase> box = robot.lookup("#load-case").queryComboBox();
+            box.setValue(box.getItems().getLast());
+        });
+        assertThat(state().chosenCase().id()).isEqualTo("homeward");
+        assertThat(text("#tally-loaded")).isEqualTo("1 086");
+        robot.clickOn("#stage-balance");
+        enter("#case-homeward-waste", "0");
+        /// Without 40 L of grey water and the 18 L of the toilet.
+        assertThat(text("#tally-loaded")).isEqualTo("1 028");
+    }
+
+    @Test
+    void thingsAreAddedFromTheTrayWithTheKeyboard() {
+        int before = state().design().things().size();
+        robot.clickOn("#add-things");
+        robot.clickOn("#tray-search").write("tool box").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().design().things()).hasSize(before + 1);
+        assertThat(state().selection()).containsExactly("tool-box-2");
+        robot.clickOn("#tray-search").type(KeyCode.A);
+        assertThat(state().design().things()).hasSize(before + 1);
+    }
+
+    @Test
+    void savingWritesAFileThatOpensAgainEqual() throws IOException {
+        Path file = folder.resolve("nightjar" + System.nanoTime() + ProjectFile.ENDING);
+        answer = Optional.of(file);
+        robot.clickOn(inPlan("cells")).type(KeyCode.RIGHT);
+        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        Project saved = state().project();
+
+        assertThat(ProjectFile.open(file).project()).isEqualTo(saved);
+        assertThat(window().title()).doesNotStartWith("•").contains(file.getFileName().toString());
+        robot.press(KeyCode.CONTROL).type(KeyCode.O).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().project()).isEqualTo(saved);
+        assertThat(state().history().undoName()).isEmpty();
+        assertThat(home.recent()).containsExactly(file);
+    }
+
+    @Test
+    void exportsAreWrittenWhereTheUserSays() throws IOException {
+        for (String command : List.of("Export things as CSV…", "Export figures as CSV…", "Export sheet as PNG…")) {
+            Path file = folder.resolve("export" + System.nanoTime());
+            answer = Optional.of(file);
+            robot.type(KeyCode.F2);
+            WaitForAsyncUtils.waitForFxEvents();
+            robot.clickOn("#palette-search").write(command.replace("…", "")).type(KeyCode.ENTER);
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(Files.size(file)).as(command).isGreaterThan(1000);
+        }
+    }
+
+    @Test
+    void aVariantIsCopiedChangedAndCompared() {
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#ask").press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).write("cells aft")
+                .type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().project().variant().name()).isEqualTo("cells aft");
+
+        robot.clickOn(inPlan("cells")).type(KeyCode.DELETE);
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.C).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertShown("#comparison");
+        assertThat(state().project().variants().getFirst().design().thing("cells")).isPresent();
+        assertThat(state().project().design().thing("cells")).isEmpty();
+    }
+
+    @Test
+    void pinningMeasuresFromHere() {
+        robot.clickOn(inPlan("cells")).type(KeyCode.DELETE);
+        assertThat(text("#tally-loaded-change")).isEqualTo("−23");
+        robot.clickOn("#pin");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text("#tally-loaded-change")).isEqualTo("0");
+    }
+
+    @Test
+    void everyStageOpensAndModesShowTheirPlaces() {
+        for (Stage stage : Stage.values()) {
+            robot.clickOn("#stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
+            assertThat(state().stage()).isEqualTo(stage);
+        }
+        robot.clickOn("#stage-layout").clickOn("#mode-night");
+        Point2D night = inPlan("telescope");
+        robot.clickOn("#mode-road");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(inPlan("telescope").getX()).isGreaterThan(night.getX());
+    }
+
+    @Test
+    void aRubberBandSelectsAndAGroupMovesTogether() {
+        var sheet = window().sheet();
+        var p = sheet.projection();
+        Point2D from = sheet.localToScreen(p.sx(1.35), p.py(1.02));
+        Point2D to = sheet.localToScreen(p.sx(5.35), p.py(-1.0));
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(to).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().selection()).contains("telescope", "optics-chest", "cells")
+                .doesNotContain("tongue-box", "floor-board");
+        int count = state().selection().size();
+        double gap = thing("telescope").place().x() - thing("optics-chest").place().x();
+        robot.type(KeyCode.LEFT);
+
+        assertThat(thing("telescope").place().x() - thing("optics-chest").place().x()).isCloseTo(gap, within(1e-12));
+        assertThat(state().history().undoName()).contains("Move " + count + " things");
+    }
+}

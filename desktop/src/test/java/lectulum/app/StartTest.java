@@ -1,0 +1,111 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import lectulum.demo.Campers;
+import lectulum.design.CamperType;
+import lectulum.files.Journal;
+import lectulum.files.ProjectFile;
+import lectulum.figures.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// What a newcomer does from the start page.
+class StartTest extends WindowTest {
+
+    @Override
+    String start() {
+        return "";
+    }
+
+    @Test
+    void aNewTeardropIsDrawnAndWeighed() {
+        robot.clickOn("#new-teardrop");
+
+        assertThat(state().design().brief().type()).isEqualTo(CamperType.TEARDROP);
+        assertThat(state().design().things()).isNotEmpty();
+        assertThat(text("#tally-loaded")).isNotEqualTo("–");
+        assertThat(window().title()).startsWith("•").contains("not saved yet");
+    }
+
+    @Test
+    void aNewCamperIsFittedToItsBuilder() {
+        robot.clickOn("#new-cargo");
+        robot.clickOn("#stage-base");
+        enter("#field-outer-length", "12' 6\"");
+        enter("#field-ball-to-axle", "3.3 m");
+        enter("#field-gross-plate", "1200");
+        robot.clickOn("#stage-brief");
+        enter("#field-payload", "450");
+
+        assertThat(state().design().base().shell().length()).isCloseTo(3.81, within(1e-9));
+        assertThat(state().design().base().ballToAxle()).isCloseTo(3.3, within(1e-9));
+        assertThat(text("#tally-payload")).isNotEqualTo("–");
+        robot.clickOn("#add-person");
+        assertThat(state().design().brief().people()).hasSize(3);
+        assertThat(state().stage()).isEqualTo(Stage.BRIEF);
+    }
+
+    @Test
+    void anEmptiedCamperStillAnswers() {
+        robot.clickOn("#demo-dunlin");
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).type(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().design().things()).isEmpty();
+        for (Stage stage : Stage.values()) {
+            robot.clickOn("#stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        assertThat(text("#tally-loaded")).isEqualTo("152");
+    }
+
+    @Test
+    void aBadFileIsSaidInASentenceAndStaysAsItWas() throws IOException {
+        Path file = folder.resolve("bad" + ProjectFile.ENDING);
+        Files.writeString(file, "{\"format\":\"lectulum\",\"formatVersion\":1,\"variants\":[");
+        answer = Optional.of(file);
+
+        robot.clickOn("#open-file");
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(text("#said")).contains("cut off");
+        assertThat(desk.window()).isEmpty();
+        assertThat(file).hasContent("{\"format\":\"lectulum\",\"formatVersion\":1,\"variants\":[");
+    }
+
+    @Test
+    void aSecondWindowOnAFileIsReadOnly() throws IOException {
+        Path file = folder.resolve("shared" + System.nanoTime() + ProjectFile.ENDING);
+        ProjectFile.save(file, Campers.demo("dunlin").orElseThrow(), null);
+        try (var lock = lectulum.files.ProjectLock.take(home.locks(), file).orElseThrow()) {
+            answer = Optional.of(file);
+            robot.clickOn("#open-file");
+            WaitForAsyncUtils.waitForFxEvents();
+
+            assertThat(lock).isNotNull();
+            assertThat(window().title()).contains("read only");
+        }
+    }
+
+    @Test
+    void whatACrashLeftIsOfferedAndRecovered() throws IOException {
+        var project = Campers.demo("chamois").orElseThrow().named("Lost and found");
+        new Journal(home.journals(), 999_999_999L, 1).keep(project, null, Optional.empty());
+        robot.clickOn("#demo-dunlin");
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.N).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        robot.clickOn("#recover");
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().project()).isEqualTo(project);
+        assertThat(window().title()).startsWith("•");
+        assertThat(Journal.leftBehind(home.journals())).isEmpty();
+    }
+}

@@ -1,0 +1,158 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import lectulum.design.Thing;
+import lectulum.files.Home;
+import lectulum.layout.Solid;
+import lectulum.sheet.Projection;
+import lectulum.sheet.SheetView;
+import lectulum.window.MainWindow;
+import lectulum.workbench.State;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// A real window, driven by mouse and keys, without a display.
+abstract class WindowTest {
+    @TempDir
+    static Path folder;
+
+    Desk desk;
+    private Stage stage;
+    Home home;
+    Optional<Path> answer = Optional.empty();
+    final FxRobot robot = new FxRobot();
+
+    /// What the window starts on.
+    String start() {
+        return "demo:nightjar";
+    }
+
+    @BeforeEach
+    void open() throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+        stage = FxToolkit.registerStage(Stage::new);
+        robot.interact(this::show);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void show() {
+        home = new Home(folder.resolve("home-" + System.nanoTime()));
+        desk = new Desk(stage, home, Optional.of(new Desk.Chooser() {
+            @Override
+            public Optional<Path> open() {
+                return answer;
+            }
+
+            @Override
+            public Optional<Path> save(String name, String ending) {
+                return answer;
+            }
+        }));
+        desk.start(start());
+    }
+
+    @AfterEach
+    void leave() {
+        robot.interact(() -> {
+            desk.leave();
+            stage.close();
+        });
+        robot.release(new KeyCode[]{});
+        robot.release(new javafx.scene.input.MouseButton[]{});
+    }
+
+    MainWindow window() {
+        return desk.window().orElseThrow();
+    }
+
+    State state() {
+        return window().bench().state();
+    }
+
+    Thing thing(String id) {
+        return state().project().design().thing(id).orElseThrow();
+    }
+
+    String text(String query) {
+        Node node = robot.lookup(query).query();
+        return (node instanceof TextField field ? field.getText() : ((Labeled) node).getText()).replace('\u00a0', ' ');
+    }
+
+    /// Clicks a control where it is, scrolling the card to it first.
+    void click(String query) {
+        Node node = robot.lookup(query).query();
+        robot.interact(() -> reveal(node));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn(node);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void reveal(Node node) {
+        for (Node up = node.getParent(); up != null; up = up.getParent()) {
+            if (up instanceof javafx.scene.control.ScrollPane pane && pane.getContent() != null) {
+                Bounds in = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                double free = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
+                pane.setVvalue(free <= 0
+                        ? 0
+                        : Math.clamp((in.getCenterY() - pane.getViewportBounds().getHeight() / 2) / free, 0, 1));
+                pane.layout();
+                return;
+            }
+        }
+    }
+
+    /// Types into a field and presses Enter.
+    void enter(String query, String typed) {
+        click(query);
+        TextField field = robot.lookup(query).query();
+        robot.interact(field::selectAll);
+        robot.write(typed);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /// Where the middle of a thing is on the screen, in the plan.
+    Point2D inPlan(String id) {
+        SheetView sheet = window().sheet();
+        Projection p = sheet.projection();
+        Thing t = thing(id);
+        Solid s = Solid.of(t.size(), t.at(state().mode()));
+        double tongue = state().design().base().tongueLength();
+        return sheet.localToScreen(p.sx(tongue + s.x()), p.py(s.y()));
+    }
+
+    /// Waits until the remedies of the stage are computed.
+    void settle() {
+        until(() -> window().settled());
+    }
+
+    void until(BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition::getAsBoolean);
+        } catch (TimeoutException e) {
+            throw new AssertionError("it did not come to that", e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void assertShown(String query) {
+        assertThat(robot.lookup(query).tryQuery()).isPresent();
+    }
+}
