@@ -22,6 +22,7 @@ import lectulum.design.Design;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Project;
+import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.files.ProjectFile;
 import lectulum.sheet.SheetView;
@@ -44,7 +45,7 @@ public final class Bench {
         Platform.startup(started::countDown);
         started.await();
         System.out.printf("%-34s %8s %10s %10s %10s%n", "", "things", "median ms", "95 % ms", "worst ms");
-        for (int size : SIZES) {
+        for (int size : args.length > 0 ? new int[]{Integer.parseInt(args[0])} : SIZES) {
             Project project = generated(size);
             int runs = size > 1000 ? RUNS / 3 : RUNS;
             print("drag step to figures", size, dragToFigures(project, runs));
@@ -55,22 +56,26 @@ public final class Bench {
         System.exit(0);
     }
 
-    /// A cargo body filled from the catalogue at random places: many things overlap, which is the hard case.
+    /// A cargo body filled from the catalogue on shelves, cell by cell; every twentieth thing is too large for its cell
+    /// and overlaps its neighbours.
     private static Project generated(int size) {
         SplittableRandom random = new SplittableRandom(size);
         Design design = Campers.start(CamperType.CARGO, "Bench").design();
         List<Thing> kinds = Catalogue.shipped().things().stream().filter(t -> t.mount() == Mount.INSIDE).toList();
-        double length = design.base().shell().length();
-        double width = design.base().shell().width();
+        double length = design.base().shell().length() - 0.1;
+        double width = design.base().shell().width() - 0.1;
+        double height = 1.8;
+        double cell = Math.cbrt(length * width * height / size) * 0.98;
+        int along = (int) (length / cell);
+        int across = (int) (width / cell);
         List<Thing> things = new ArrayList<>();
         for (int i = 0; i < size; i++) {
             Thing kind = kinds.get(random.nextInt(kinds.size()));
-            double shrink = Math.min(1, Math.sqrt(60.0 / size));
-            var s = kind.size();
-            things.add(kind.withId("t" + i)
-                    .with(new lectulum.design.Size(s.length() * shrink, s.width() * shrink, s.height() * shrink))
-                    .with(new Placement(length * (0.1 + 0.8 * random.nextDouble()),
-                            width * (random.nextDouble() - 0.5) * 0.8, 1.2 * random.nextDouble(), 0)));
+            double side = cell * (i % 20 == 19 ? 1.15 : 0.55 + 0.4 * random.nextDouble());
+            double x = 0.05 + cell * (0.5 + i % along);
+            double y = -width / 2 + cell * (0.5 + i / along % across);
+            double z = Math.min(height - side, cell * (i / along / across));
+            things.add(kind.withId("t" + i).with(new Size(side, side, side)).with(new Placement(x, y, z, 0)));
         }
         return Project.of("Bench", design.withThings(things));
     }

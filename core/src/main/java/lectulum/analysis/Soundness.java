@@ -215,11 +215,32 @@ final class Soundness {
     private List<Thing> things(List<Thing> things) {
         List<Thing> sound = new ArrayList<>(things.size());
         for (Thing thing : things) {
-            int before = findings.size();
-            Thing checked = thing(thing);
-            sound.add(findings.size() == before ? thing : checked);
+            sound.add(plain(thing) ? thing : thing(thing));
         }
         return sound;
+    }
+
+    /// Whether a thing is so plainly in order that its numbers need no look one by one. Most are, and a drag checks them
+    /// all.
+    private static boolean plain(Thing t) {
+        Size s = t.size();
+        double least = t.solid() ? Double.MIN_NORMAL : 0;
+        return within(s.length(), least, FAR) && within(s.width(), least, FAR) && within(s.height(), least, FAR)
+                && near(t.place()) && t.elsewhere().values().stream().allMatch(Soundness::near)
+                && within(t.mass().value(), 0, 5000) && within(t.mass().uncertainty().orElse(0), 0, 5000)
+                && within(t.cost().planned(), 0, 1e8) && within(t.cost().paid().orElse(0), 0, 1e8)
+                && t.load().stream().allMatch(l -> within(l.power(), 0, 20_000) && within(l.dailyRunning(), 0, 86_400))
+                && t.battery().stream().allMatch(b -> within(b.energy(), 0, 1e9))
+                && t.tank().stream().allMatch(k -> within(k.capacity(), 0, 5)) && within(t.solar(), 0, 20_000);
+    }
+
+    private static boolean near(Placement p) {
+        return within(p.x(), -FAR, FAR) && within(p.y(), -FAR, FAR) && within(p.z(), -FAR, FAR)
+                && within(p.yaw(), -7, 7);
+    }
+
+    private static boolean within(double value, double low, double high) {
+        return value >= low && value <= high;
     }
 
     private Thing thing(Thing t) {

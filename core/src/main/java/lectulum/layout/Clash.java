@@ -1,6 +1,7 @@
 package lectulum.layout;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +20,11 @@ final class Clash {
     private Clash() {
     }
 
-    private record Placed(Thing thing, Solid solid) {
+    /// A thing with its bounds, which are asked for many times.
+    private record Placed(Thing thing, Solid solid, double x1, double x2, double y1, double y2) {
+        Placed(Thing thing, Solid solid) {
+            this(thing, solid, solid.minX(), solid.maxX(), solid.minY(), solid.maxY());
+        }
     }
 
     static List<Fault> in(Mode mode, List<Thing> things, Base base, Body body) {
@@ -61,14 +66,17 @@ final class Clash {
     }
 
     private static void overlaps(Mode mode, List<Placed> solids, List<Fault> faults) {
-        solids.sort(Comparator.comparingDouble(p -> p.solid.minX()));
-        for (int i = 0; i < solids.size(); i++) {
-            Placed a = solids.get(i);
-            double end = a.solid.maxX() - CONTACT;
-            for (int j = i + 1; j < solids.size() && solids.get(j).solid.minX() < end; j++) {
-                Placed b = solids.get(j);
-                if (a.solid.z1() < b.solid.z2() - CONTACT && b.solid.z1() < a.solid.z2() - CONTACT
-                        && a.solid.minY() < b.solid.maxY() - CONTACT && b.solid.minY() < a.solid.maxY() - CONTACT) {
+        Placed[] sorted = solids.toArray(Placed[]::new);
+        Arrays.sort(sorted, Comparator.comparingDouble(Placed::x1));
+        for (int i = 0; i < sorted.length; i++) {
+            Placed a = sorted[i];
+            double end = a.x2 - CONTACT;
+            double top = a.solid.z2() - CONTACT;
+            double right = a.y2 - CONTACT;
+            for (int j = i + 1; j < sorted.length && sorted[j].x1 < end; j++) {
+                Placed b = sorted[j];
+                if (b.y1 < right && a.y1 < b.y2 - CONTACT && b.solid.z1() < top
+                        && a.solid.z1() < b.solid.z2() - CONTACT) {
                     overlap(mode, a, b).ifPresent(faults::add);
                 }
             }

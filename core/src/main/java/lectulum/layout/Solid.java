@@ -19,8 +19,9 @@ import lectulum.design.Size;
 public record Solid(double x, double y, double z1, double z2, double hl, double hw, double c, double s) {
 
     public static Solid of(Size size, Placement at) {
+        boolean straight = at.yaw() == 0;
         return new Solid(at.x(), at.y(), at.z(), at.z() + size.height(), size.length() / 2, size.width() / 2,
-                clean(Math.cos(at.yaw())), clean(Math.sin(at.yaw())));
+                straight ? 1 : clean(Math.cos(at.yaw())), straight ? 0 : clean(Math.sin(at.yaw())));
     }
 
     /// A quarter turn gives exactly 0 and 1, so that a turned box is as wide as it was long.

@@ -18,7 +18,7 @@ public final class LectulumApp extends Application {
         }
     }
 
-    /// Prints how long it took from the start of the process to a window that answers.
+    /// Prints how long it took from the start of the process to a window that answers, and ends.
     private static void reportStart() {
         ProcessHandle.current().info().startInstant().ifPresent(began -> System.out
                 .println("usable after " + java.time.Duration.between(began, java.time.Instant.now()).toMillis()

@@ -55,14 +55,12 @@ final class BalanceLayer {
             double w = COLUMN * p.scale() - 4;
             for (Map.Entry<SystemGroup, Double> part : masses.entrySet()) {
                 double h = part.getValue() * perKg;
-                pen.g.setFill(pen.theme.colour(part.getKey()).deriveColor(0, 1, 1, 0.30));
-                pen.g.fillRect(x, y, w, h);
-                pen.g.setFill(hatches.of(part.getKey()));
-                pen.g.fillRect(x, y, w, h);
+                double[][] block = {{x, y}, {x + w, y}, {x + w, y + h}, {x, y + h}};
+                pen.fill(block, pen.theme.colour(part.getKey()).deriveColor(0, 1, 1, 0.30));
+                pen.hatch(block, hatches.of(part.getKey()));
                 pen.g.setStroke(pen.theme.colour(part.getKey()));
                 pen.g.setLineWidth(1);
-                pen.g.setLineDashes();
-                pen.g.strokeRect(x, y, w, h);
+                pen.outline(block, false);
                 y += h;
             }
         });

@@ -2,6 +2,7 @@ package lectulum.sheet;
 
 import java.util.EnumMap;
 import java.util.Map;
+import javafx.scene.image.Image;
 import javafx.scene.image.PixelWriter;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
@@ -13,10 +14,12 @@ import lectulum.theme.Theme;
 /// A hatch for each system, so that nothing is told by colour alone.
 final class Hatches {
     private static final int TILE = 8;
+    /// A picture this large is copied from in pieces: far quicker than filling with a pattern.
+    private static final int SIZE = 256;
     private static final double STRENGTH = 0.42;
 
-    private final Map<SystemGroup, Paint> bySystem = new EnumMap<>(SystemGroup.class);
-    private final Paint fault;
+    private final Map<SystemGroup, Image> bySystem = new EnumMap<>(SystemGroup.class);
+    private final Image fault;
 
     Hatches(Theme theme) {
         for (SystemGroup system : SystemGroup.values()) {
@@ -25,12 +28,17 @@ final class Hatches {
         fault = tile(theme.colour("accent"), 0.85, (x, y) -> (x + y) % 4 == 0);
     }
 
-    Paint of(SystemGroup system) {
+    Image of(SystemGroup system) {
         return bySystem.get(system);
     }
 
-    Paint fault() {
+    Image fault() {
         return fault;
+    }
+
+    /// The hatch as a paint, for outlines that are not upright rectangles.
+    static Paint paint(Image hatch) {
+        return new ImagePattern(hatch, 0, 0, SIZE, SIZE, false);
     }
 
     private interface Ink {
@@ -53,17 +61,17 @@ final class Hatches {
         };
     }
 
-    private static Paint tile(Color colour, double strength, Ink ink) {
-        WritableImage image = new WritableImage(TILE, TILE);
+    private static Image tile(Color colour, double strength, Ink ink) {
+        WritableImage image = new WritableImage(SIZE, SIZE);
         PixelWriter pixels = image.getPixelWriter();
         Color inked = colour.deriveColor(0, 1, 1, strength);
-        for (int x = 0; x < TILE; x++) {
-            for (int y = 0; y < TILE; y++) {
-                if (ink.at(x, y)) {
+        for (int x = 0; x < SIZE; x++) {
+            for (int y = 0; y < SIZE; y++) {
+                if (ink.at(x % TILE, y % TILE)) {
                     pixels.setColor(x, y, inked);
                 }
             }
         }
-        return new ImagePattern(image, 0, 0, TILE, TILE, false);
+        return image;
     }
 }

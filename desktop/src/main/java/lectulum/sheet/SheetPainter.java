@@ -54,54 +54,82 @@ public final class SheetPainter {
     public record Measure(double x1, double y1, double x2, double y2, String text) {
     }
 
-    public void paint(GraphicsContext g, double width, double height, State state, Projection p, Hand hand) {
+    /// Everything on one canvas, for pictures.
+    public void paint(GraphicsContext g, double width, double height, State state, Projection p) {
+        paintStill(g, width, height, state, p);
+        paintHand(g, width, height, state, p, Hand.IDLE);
+    }
+
+    /// What stays while something is dragged: scenery and the things that are not selected.
+    void paintStill(GraphicsContext g, double width, double height, State state, Projection p) {
         Pen pen = new Pen(g, theme);
-        Design design = state.design();
-        Body body = state.analysis().layout().body();
-        Scenery scenery = new Scenery(pen, p, design, body, state.units());
+        Scenery scenery = scenery(pen, state, p);
         scenery.paint(width, height);
-        List<Fault> faults = state.analysis().layout().faults().get(state.mode());
-        Set<String> selected = Set.copyOf(state.selection());
-        boolean balance = state.stage() == Stage.BALANCE;
-        things(pen, p, state, selected, true, false);
+        List<Thing> still = still(state);
+        things(pen, p, state, still, true);
         if (p.sideShown()) {
-            things(pen, p, state, selected, false, balance);
+            things(pen, p, state, still, false);
             scenery.wheelsSide();
         }
-        if (balance && p.sideShown()) {
-            new BalanceLayer(pen, p, state, hatches).paint();
+        names(pen, p, state, still, true);
+        if (p.sideShown() && state.stage() != Stage.BALANCE) {
+            names(pen, p, state, still, false);
+        }
+    }
+
+    /// What a drag changes: the selected things, faults, the layer of the stage, and what the hand is doing. On a clear
+    /// canvas above the still one.
+    void paintHand(GraphicsContext g, double width, double height, State state, Projection p, Hand hand) {
+        Pen pen = new Pen(g, theme);
+        List<Thing> selected = state.selected();
+        things(pen, p, state, selected, true);
+        if (p.sideShown()) {
+            things(pen, p, state, selected, false);
+            if (state.stage() == Stage.BALANCE) {
+                new BalanceLayer(pen, p, state, hatches).paint();
+            }
         }
         ghosts(pen, p, state);
-        faults(pen, p, state, faults);
+        faults(pen, p, state, state.analysis().layout().faults().get(state.mode()));
         selection(pen, p, state);
         names(pen, p, state, selected, true);
-        if (p.sideShown() && !balance) {
+        if (p.sideShown() && state.stage() != Stage.BALANCE) {
             names(pen, p, state, selected, false);
         }
         hand(pen, p, state, hand, width, height);
     }
 
-    private void things(Pen pen, Projection p, State state, Set<String> selected, boolean plan,
-            boolean outlines) {
-        Design design = state.design();
+    /// The things that are not selected, in the order of the design.
+    static List<Thing> still(State state) {
+        Set<String> selected = Set.copyOf(state.selection());
+        return state.design().things().stream().filter(t -> !selected.contains(t.id())).toList();
+    }
+
+    private static Scenery scenery(Pen pen, State state, Projection p) {
+        return new Scenery(pen, p, state.design(), state.analysis().layout().body(), state.units());
+    }
+
+    private void things(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
+        boolean outlines = !plan && state.stage() == Stage.BALANCE;
         Comparator<Thing> order = plan
                 ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.size().height())
                 : Comparator.comparingDouble(t -> -t.at(state.mode()).y());
         Set<SystemGroup> lit = lit(state.stage());
-        List<Thing> sorted = design.things().stream().filter(t -> t.mount() != Mount.SPREAD).sorted(order).toList();
-        for (Thing thing : sorted) {
+        Set<String> selected = Set.copyOf(state.selection());
+        things.stream().filter(t -> t.mount() != Mount.SPREAD).sorted(order).forEach(thing -> {
             boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system())
                     || plan && overhead(state, thing);
             thing(pen, p, state, thing, plan, quiet, selected.contains(thing.id()));
-        }
+        });
     }
 
-    private void names(Pen pen, Projection p, State state, Set<String> selected, boolean plan) {
+    private void names(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
         Set<SystemGroup> lit = lit(state.stage());
+        Set<String> selected = Set.copyOf(state.selection());
         Comparator<Thing> order = plan
                 ? Comparator.comparingDouble(t -> -t.at(state.mode()).z() - t.size().height())
                 : Comparator.comparingDouble(t -> t.at(state.mode()).y());
-        state.design().things().stream().filter(t -> t.mount() != Mount.SPREAD)
+        things.stream().filter(t -> t.mount() != Mount.SPREAD)
                 .filter(t -> t.solid() && lit.contains(t.system()) && !(plan && overhead(state, t))
                         || selected.contains(t.id()))
                 .sorted(order).forEach(t -> name(pen, p, state, t, plan));
@@ -129,26 +157,21 @@ public final class SheetPainter {
         Color colour = theme.colour(thing.system());
         boolean detailed = pixels(outline) > DETAIL;
         if (!quiet && detailed) {
-            fill(g, outline, theme.colour("inside").deriveColor(0, 1, 1, plan ? 0.9 : 0.55));
-            fill(g, outline, colour.deriveColor(0, 1, 1, 0.10));
-            fill(g, outline, hatches.of(thing.system()));
+            pen.fill(outline, theme.colour("inside").deriveColor(0, 1, 1, plan ? 0.9 : 0.55));
+            pen.fill(outline, colour.deriveColor(0, 1, 1, 0.10));
+            pen.hatch(outline, hatches.of(thing.system()));
         }
         g.setStroke(selected ? theme.colour("select") : quiet ? colour.deriveColor(0, 1, 1, 0.55) : colour);
         g.setLineWidth(selected ? 2.5 : quiet ? 0.8 : 1.5);
-        if (thing.mount() == Mount.STOWED && !selected) {
-            g.setLineDashes(3, 3);
-        } else {
-            g.setLineDashes();
-        }
-        strokePolygon(g, outline);
+        pen.outline(outline, thing.mount() == Mount.STOWED && !selected);
     }
 
     private void name(Pen pen, Projection p, State state, Thing thing, boolean plan) {
         double[][] o = outline(p, state, thing, plan);
-        double minX = min(o, 0);
-        double maxX = max(o, 0);
-        double minY = min(o, 1);
-        double maxY = max(o, 1);
+        double minX = Pen.min(o, 0);
+        double maxX = Pen.max(o, 0);
+        double minY = Pen.min(o, 1);
+        double maxY = Pen.max(o, 1);
         if (maxY - minY > 13) {
             pen.label(thing.name(), (minX + maxX) / 2, (minY + maxY) / 2, maxX - minX, 12, false);
         }
@@ -185,9 +208,9 @@ public final class SheetPainter {
         pen.dashed("accent", 1.5);
         for (Thing thing : before.things()) {
             if (thing.mount() != Mount.SPREAD && !thing.equals(now.get(thing.id()))) {
-                strokePolygon(pen.g, outline(p, state, thing, true));
+                pen.outline(outline(p, state, thing, true), true);
                 if (p.sideShown()) {
-                    strokePolygon(pen.g, outline(p, state, thing, false));
+                    pen.outline(outline(p, state, thing, false), true);
                 }
             }
         }
@@ -219,10 +242,11 @@ public final class SheetPainter {
                             outline(p, state, things.get(o.other()), plan));
                     case Fault.Outside o -> bounds(outline(p, state, thing, plan));
                 };
-                pen.g.setFill(hatches.fault());
-                pen.g.fillRect(box[0], box[1], box[2], box[3]);
+                double[][] place = {{box[0], box[1]}, {box[0] + box[2], box[1]},
+                        {box[0] + box[2], box[1] + box[3]}, {box[0], box[1] + box[3]}};
+                pen.hatch(place, hatches.fault());
                 pen.stroke("accent", 1.5);
-                pen.g.strokeRect(box[0], box[1], box[2], box[3]);
+                pen.outline(place, false);
                 if (name && plan) {
                     pen.label(Units.text(fault.amount(), Quantity.LENGTH, state.style()), box[0] + box[2] / 2,
                             box[1] + box[3] / 2, 0, 11, true);
@@ -238,9 +262,9 @@ public final class SheetPainter {
                 continue;
             }
             pen.stroke("select", 2.5);
-            strokePolygon(pen.g, outline(p, state, thing, true));
+            pen.outline(outline(p, state, thing, true), false);
             if (p.sideShown()) {
-                strokePolygon(pen.g, outline(p, state, thing, false));
+                pen.outline(outline(p, state, thing, false), false);
             }
         }
         if (selected.size() == 1 && selected.getFirst().mount() != Mount.SPREAD
@@ -304,59 +328,26 @@ public final class SheetPainter {
         hand.hover().flatMap(id -> state.design().thing(id)).ifPresent(thing -> {
             double[][] o = outline(p, state, thing, true);
             pen.stroke("select", 1);
-            strokePolygon(pen.g, o);
+            pen.outline(o, false);
             if (p.sideShown()) {
-                strokePolygon(pen.g, outline(p, state, thing, false));
+                pen.outline(outline(p, state, thing, false), false);
             }
         });
     }
 
-    private static void fill(GraphicsContext g, double[][] o, javafx.scene.paint.Paint paint) {
-        g.setFill(paint);
-        g.fillPolygon(axis(o, 0), axis(o, 1), o.length);
-    }
-
-    private static void strokePolygon(GraphicsContext g, double[][] o) {
-        g.strokePolygon(axis(o, 0), axis(o, 1), o.length);
-    }
-
-    private static double[] axis(double[][] o, int axis) {
-        double[] values = new double[o.length];
-        for (int i = 0; i < o.length; i++) {
-            values[i] = o[i][axis];
-        }
-        return values;
-    }
-
     private static double pixels(double[][] o) {
-        return Math.min(max(o, 0) - min(o, 0), max(o, 1) - min(o, 1));
+        return Math.min(Pen.max(o, 0) - Pen.min(o, 0), Pen.max(o, 1) - Pen.min(o, 1));
     }
 
     private static double[] bounds(double[][] o) {
-        return new double[]{min(o, 0), min(o, 1), max(o, 0) - min(o, 0), max(o, 1) - min(o, 1)};
+        return new double[]{Pen.min(o, 0), Pen.min(o, 1), Pen.max(o, 0) - Pen.min(o, 0), Pen.max(o, 1) - Pen.min(o, 1)};
     }
 
     private static double[] common(double[][] a, double[][] b) {
-        double x1 = Math.max(min(a, 0), min(b, 0));
-        double y1 = Math.max(min(a, 1), min(b, 1));
-        double x2 = Math.min(max(a, 0), max(b, 0));
-        double y2 = Math.min(max(a, 1), max(b, 1));
+        double x1 = Math.max(Pen.min(a, 0), Pen.min(b, 0));
+        double y1 = Math.max(Pen.min(a, 1), Pen.min(b, 1));
+        double x2 = Math.min(Pen.max(a, 0), Pen.max(b, 0));
+        double y2 = Math.min(Pen.max(a, 1), Pen.max(b, 1));
         return new double[]{x1, y1, Math.max(2, x2 - x1), Math.max(2, y2 - y1)};
-    }
-
-    private static double min(double[][] o, int axis) {
-        double low = o[0][axis];
-        for (double[] q : o) {
-            low = Math.min(low, q[axis]);
-        }
-        return low;
-    }
-
-    private static double max(double[][] o, int axis) {
-        double high = o[0][axis];
-        for (double[] q : o) {
-            high = Math.max(high, q[axis]);
-        }
-        return high;
     }
 }

@@ -24,8 +24,7 @@ public final class SheetPicture {
         double bottom = state.stage() == Stage.BALANCE ? 60 : 24;
         boolean side = state.stage() != Stage.POWER && state.stage() != Stage.WATER;
         Projection projection = Projection.fit(state.design(), width, height, side, bottom);
-        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), width, height, state, projection,
-                SheetPainter.Hand.IDLE);
+        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), width, height, state, projection);
         return encode(canvas.snapshot(null, null));
     }
 

@@ -17,9 +17,12 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
 import lectulum.catalogue.Catalogue;
+import lectulum.design.Base;
+import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Thing;
+import lectulum.design.Vehicle;
 import lectulum.figures.Stage;
 import lectulum.layout.FreePlace;
 import lectulum.layout.Pick;
@@ -42,7 +45,9 @@ public final class SheetView extends Region {
 
     private final Workbench bench;
     private final Supplier<Catalogue> catalogue;
-    private final Canvas canvas = new Canvas();
+    private final Canvas still = new Canvas();
+    private final Canvas moving = new Canvas();
+    private Backdrop painted;
     private final Tooltip tip = new Tooltip();
     private SheetPainter painter;
     private Projection projection;
@@ -60,7 +65,7 @@ public final class SheetView extends Region {
         this.painter = new SheetPainter(theme);
         getStyleClass().add("sheet");
         setId("sheet");
-        getChildren().add(canvas);
+        getChildren().addAll(still, moving);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         setMinSize(200, 150);
@@ -145,15 +150,52 @@ public final class SheetView extends Region {
         if (w < 1 || h < 1) {
             return;
         }
-        canvas.setWidth(w);
-        canvas.setHeight(h);
         State s = bench.state();
         boolean busy = !(gesture instanceof Gesture.None);
         if (projection == null || fitted && !busy) {
             double bottom = s.stage() == Stage.BALANCE ? REACTION_ROOM : TOOLS_ROOM;
             projection = Projection.fit(s.design(), w, h, sideShown, bottom);
         }
-        painter.paint(canvas.getGraphicsContext2D(), w, h, s, projection, hand(s));
+        Backdrop backdrop = new Backdrop(painter, projection, w, h, s);
+        if (painted == null || !painted.same(backdrop)) {
+            still.setWidth(w);
+            still.setHeight(h);
+            painter.paintStill(still.getGraphicsContext2D(), w, h, s, projection);
+            painted = backdrop;
+        }
+        moving.setWidth(w);
+        moving.setHeight(h);
+        moving.getGraphicsContext2D().clearRect(0, 0, w, h);
+        painter.paintHand(moving.getGraphicsContext2D(), w, h, s, projection, hand(s));
+    }
+
+    /// All that the still part of the drawing depends on, so that a drag does not paint it again.
+    private record Backdrop(SheetPainter painter, Projection projection, double width, double height, Stage stage,
+            Mode mode, UnitSystem units, Base base, Vehicle vehicle, List<String> selection, List<Thing> things) {
+
+        Backdrop(SheetPainter painter, Projection projection, double width, double height, State s) {
+            this(painter, projection, width, height, s.stage(), s.mode(), s.units(), s.design().base(),
+                    s.design().vehicle(), s.selection(), SheetPainter.still(s));
+        }
+
+        boolean same(Backdrop o) {
+            return painter == o.painter && projection.equals(o.projection) && width == o.width && height == o.height
+                    && stage == o.stage && mode == o.mode && units == o.units && base == o.base && vehicle == o.vehicle
+                    && selection.equals(o.selection) && sameThings(o.things);
+        }
+
+        /// Things that did not change are the same objects.
+        private boolean sameThings(List<Thing> others) {
+            if (things.size() != others.size()) {
+                return false;
+            }
+            for (int i = 0; i < things.size(); i++) {
+                if (things.get(i) != others.get(i)) {
+                    return false;
+                }
+            }
+            return true;
+        }
     }
 
     private SheetPainter.Hand hand(State s) {

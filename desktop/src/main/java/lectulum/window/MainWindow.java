@@ -94,7 +94,6 @@ public final class MainWindow implements AutoCloseable {
         this.tally = new Tally(this::openWorking);
         this.findings = new FindingsPanel(bench);
         this.bar = new TopBar(bench, actions::command, Actions.FILE_MENU);
-        stages();
         trialBanner();
         frame.setTop(top);
         top.getChildren().addAll(bar, banner, trial);
@@ -219,15 +218,18 @@ public final class MainWindow implements AutoCloseable {
         }
     }
 
-    private void stages() {
-        stages.put(Stage.BRIEF, new BriefStage(bench));
-        stages.put(Stage.BASE, new BaseStage(bench));
-        stages.put(Stage.LAYOUT, new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn)));
-        stages.put(Stage.BALANCE, new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn)));
-        stages.put(Stage.POWER, new PowerStage(bench, new ThingCard(bench, this::keepAsOwn)));
-        stages.put(Stage.WATER, new WaterStage(bench, new ThingCard(bench, this::keepAsOwn)));
-        stages.put(Stage.MATERIALS, new MaterialsStage(bench));
-        stages.put(Stage.MONEY, new MoneyStage(bench));
+    /// The view of a stage, made when it is first opened.
+    private StageView stage(Stage stage) {
+        return stages.computeIfAbsent(stage, s -> switch (s) {
+            case BRIEF -> new BriefStage(bench);
+            case BASE -> new BaseStage(bench);
+            case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case POWER -> new PowerStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case WATER -> new WaterStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case MATERIALS -> new MaterialsStage(bench);
+            case MONEY -> new MoneyStage(bench);
+        });
     }
 
     private StackPane sheetStack() {
@@ -299,14 +301,14 @@ public final class MainWindow implements AutoCloseable {
         tally.show(state);
         bar.show(state);
         tray.show(state);
-        stages.get(state.stage()).show(state);
+        stage(state.stage()).show(state);
         findings.show(state);
         titleChanged.run();
     }
 
     private void arrange(State state) {
         shownStage = state.stage();
-        StageView view = stages.get(shownStage);
+        StageView view = stage(shownStage);
         view.show(state);
         cardBody.getChildren().setAll(view.card(), findings);
         sheet.setSideShown(view.side());

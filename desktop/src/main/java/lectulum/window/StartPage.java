@@ -149,7 +149,6 @@ public final class StartPage {
     private static void draw(Canvas picture, Project project) {
         var state = new Workbench(project).state();
         Projection fit = Projection.fit(state.design(), 350, 132, false, 4);
-        new SheetPainter(Theme.PAPER).paint(picture.getGraphicsContext2D(), 350, 132, state, fit,
-                SheetPainter.Hand.IDLE);
+        new SheetPainter(Theme.PAPER).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
     }
 }
