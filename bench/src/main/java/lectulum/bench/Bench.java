@@ -114,7 +114,7 @@ public final class Bench {
     private static double[] dragToSheet(Project project, int runs) throws Exception {
         FutureTask<double[]> task = new FutureTask<>(() -> {
             Workbench bench = new Workbench(project);
-            SheetView sheet = new SheetView(bench, Theme.PAPER, Catalogue::shipped);
+            SheetView sheet = new SheetView(bench, Theme.PAPER);
             StackPane root = new StackPane(sheet);
             Theme.PAPER.dress(root);
             Scene scene = new Scene(root, 846, 676);

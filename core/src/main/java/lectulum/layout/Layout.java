@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.Mount;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Figure;
@@ -57,11 +58,14 @@ public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, 
                 new Working("∫ clear width × clear height dx",
                         Sentence.of("over {0} of inside length", Amount.m(body.insideRear() - body.insideFront())),
                         List.of(), "plane geometry")));
-        all.add(Figure.of("shell.maxHeight", "Height over all", body.heightAboveGround(), Quantity.LENGTH,
-                new Working("floor height + roof",
-                        Sentence.of("{0} + {1}", Amount.m(design.base().floorHeight()),
-                                Amount.m(body.roofOutside().highest())),
-                        List.of(Sentence.of("Things on the roof are not in it.")), "sum")));
+        double top = highest(design, body);
+        all.add(Figure.of("shell.maxHeight", "Height over all", top, Quantity.LENGTH,
+                new Working("floor height + the highest of roof and things on it",
+                        Sentence.of("{0} + {1} = {2}", Amount.m(design.base().floorHeight()),
+                                Amount.m(top - design.base().floorHeight()), Amount.m(top)),
+                        List.of(Sentence.of("On the road; the bare roof is at {0}.",
+                                Amount.m(body.heightAboveGround()))),
+                        "sum")));
         faults.forEach((mode, list) -> {
             String name = mode.name().toLowerCase(java.util.Locale.ROOT);
             long overlaps = list.stream().filter(Fault.Overlap.class::isInstance).count();
@@ -71,6 +75,13 @@ public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, 
                     "things that pass the clear outline by more than 1 mm"));
         });
         return Figures.of(all);
+    }
+
+    /// Top of the camper on the road above the ground, things on the roof included \[m\].
+    private static double highest(Design design, Body body) {
+        double things = design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE || t.mount() == Mount.SET_IN)
+                .mapToDouble(t -> t.place().z() + t.size().height()).max().orElse(0);
+        return Math.max(body.heightAboveGround(), design.base().floorHeight() + things);
     }
 
     private static Figure count(String id, String label, long value, String rule) {

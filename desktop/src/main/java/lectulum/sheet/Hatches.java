@@ -23,9 +23,10 @@ final class Hatches {
 
     Hatches(Theme theme) {
         for (SystemGroup system : SystemGroup.values()) {
-            bySystem.put(system, tile(theme.colour(system), STRENGTH, pattern(system)));
+            bySystem.put(system,
+                    tile(theme.colour("inside").interpolate(theme.colour(system), STRENGTH), pattern(system)));
         }
-        fault = tile(theme.colour("accent"), 0.85, (x, y) -> (x + y) % 4 == 0);
+        fault = tile(theme.colour("accent"), (x, y) -> (x + y) % 4 == 0);
     }
 
     Image of(SystemGroup system) {
@@ -61,14 +62,13 @@ final class Hatches {
         };
     }
 
-    private static Image tile(Color colour, double strength, Ink ink) {
+    private static Image tile(Color colour, Ink ink) {
         WritableImage image = new WritableImage(SIZE, SIZE);
         PixelWriter pixels = image.getPixelWriter();
-        Color inked = colour.deriveColor(0, 1, 1, strength);
         for (int x = 0; x < SIZE; x++) {
             for (int y = 0; y < SIZE; y++) {
                 if (ink.at(x % TILE, y % TILE)) {
-                    pixels.setColor(x, y, inked);
+                    pixels.setColor(x, y, colour);
                 }
             }
         }

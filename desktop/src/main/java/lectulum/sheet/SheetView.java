@@ -4,19 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
+import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
-import lectulum.catalogue.Catalogue;
 import lectulum.design.Base;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
@@ -37,14 +34,11 @@ import lectulum.workbench.Workbench;
 /// The sheet: shows the camper to scale and lets the hand drag, turn, measure, zoom and pan. Painting happens once for
 /// each frame at most.
 public final class SheetView extends Region {
-    /// Text of a drag from the tray: this, then the id of the catalogue thing.
-    public static final String TRAY = "lectulum-thing:";
     private static final double SNAP_PIXELS = 9;
     private static final double REACTION_ROOM = 56;
     private static final double TOOLS_ROOM = 38;
 
     private final Workbench bench;
-    private final Supplier<Catalogue> catalogue;
     private final Canvas still = new Canvas();
     private final Canvas moving = new Canvas();
     private Backdrop painted;
@@ -59,9 +53,8 @@ public final class SheetView extends Region {
     private Optional<Snapping> snap = Optional.empty();
     private double[] measure;
 
-    public SheetView(Workbench bench, Theme theme, Supplier<Catalogue> catalogue) {
+    public SheetView(Workbench bench, Theme theme) {
         this.bench = bench;
-        this.catalogue = catalogue;
         this.painter = new SheetPainter(theme);
         getStyleClass().add("sheet");
         setId("sheet");
@@ -76,8 +69,6 @@ public final class SheetView extends Region {
         setOnMouseExited(e -> hover(Optional.empty()));
         setOnScroll(this::scrolled);
         setOnKeyPressed(this::key);
-        setOnDragOver(this::over);
-        setOnDragDropped(this::dropped);
         bench.stateProperty().addListener((o, was, now) -> {
             describe(now);
             requestLayout();
@@ -454,28 +445,18 @@ public final class SheetView extends Region {
         }
     }
 
-    private void over(DragEvent e) {
-        if (e.getDragboard().hasString() && e.getDragboard().getString().startsWith(TRAY)) {
-            e.acceptTransferModes(TransferMode.COPY);
-            e.consume();
+    /// Puts a catalogue thing where it was dropped, in pixels of the window; nothing where that is beside the sheet. The
+    /// coordinate that the view does not show is the usual one.
+    public void drop(Thing template, double sceneX, double sceneY) {
+        Point2D at = sceneToLocal(sceneX, sceneY);
+        if (projection == null || !getLayoutBounds().contains(at)) {
+            return;
         }
-    }
-
-    private void dropped(DragEvent e) {
-        String text = e.getDragboard().getString();
-        Optional<Thing> thing = catalogue.get().find(text.substring(TRAY.length()));
-        thing.ifPresent(t -> drop(t, e.getX(), e.getY()));
-        e.setDropCompleted(thing.isPresent());
-        e.consume();
-        requestFocus();
-    }
-
-    /// Puts a catalogue thing where it was dropped; the coordinate the view does not show is the usual one.
-    public void drop(Thing template, double px, double py) {
         Placement usual = FreePlace.of(bench.state().design(), template);
-        bench.add(template, inPlan(py)
-                ? new Placement(localX(px), projection.y(py), usual.z(), usual.yaw())
-                : new Placement(localX(px), usual.y(), localZ(py), usual.yaw()));
+        bench.add(template, inPlan(at.getY())
+                ? new Placement(localX(at.getX()), projection.y(at.getY()), usual.z(), usual.yaw())
+                : new Placement(localX(at.getX()), usual.y(), localZ(at.getY()), usual.yaw()));
+        requestFocus();
     }
 
     @Override

@@ -47,6 +47,7 @@ public final class BalanceStage implements StageView {
         Label head = new Label("Load cases");
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
+        below.setMinWidth(0);
         below.getChildren().addAll(head, table);
         table.setHgap(6);
         table.setVgap(0);
@@ -91,7 +92,7 @@ public final class BalanceStage implements StageView {
         table.getChildren().clear();
         refreshers.clear();
         String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle",
-                "left to first limit", ""};
+                "tightest limit", ""};
         for (int i = 0; i < heads.length; i++) {
             Label head = new Label(heads[i]);
             head.getStyleClass().add("grid-head");
@@ -101,7 +102,7 @@ public final class BalanceStage implements StageView {
             GridPane.setHalignment(head, i >= 1 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 84 : i <= 5 ? 62 : i <= 9 ? 58 : 60);
+            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 54 : i <= 9 ? 54 : 0);
             column.setHalignment(i >= 6 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
@@ -131,15 +132,16 @@ public final class BalanceStage implements StageView {
         }
         Label tightest = new Label();
         refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
-                .map(l -> Units.text(l.left(), Quantity.MASS, state.style()) + ", " + l.rating().label())
+                .map(l -> Units.text(l.left(), Quantity.MASS, state.style()) + " to " + l.rating().label())
                 .orElse("none known")));
         tightest.getStyleClass().add("apart");
-        tightest.setMinWidth(150);
+        tightest.setMinWidth(130);
         table.add(tightest, 10, row);
         LoadCase.standard().stream().filter(c -> c.id().equals(id)).findFirst().ifPresent(usual -> {
             Button reset = new Button("as derived");
             reset.getStyleClass().addAll("link", "quiet");
             reset.setOnAction(e -> bench.edit("Derived " + usual.name(), d -> d.mappingCase(id, c -> usual)));
+            reset.managedProperty().bind(reset.visibleProperty());
             refreshers.add(() -> reset.setVisible(!usual.equals(state.analysis().given().loadCase(id))));
             reset.setMinWidth(Region.USE_PREF_SIZE);
             table.add(reset, 11, row);

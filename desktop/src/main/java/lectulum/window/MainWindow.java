@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.geometry.Bounds;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -87,9 +88,9 @@ public final class MainWindow implements AutoCloseable {
         this.session = session;
         this.catalogue = Catalogue.shipped();
         this.actions = new Actions(this, bench, session, files);
-        this.sheet = new SheetView(bench, Theme.PAPER, () -> catalogue);
+        this.sheet = new SheetView(bench, Theme.PAPER);
         this.sheetStack = sheetStack();
-        this.tray = new Tray(bench, catalogue);
+        this.tray = new Tray(bench, catalogue, sheet);
         this.rail = new Rail(bench);
         this.tally = new Tally(this::openWorking);
         this.findings = new FindingsPanel(bench);
@@ -246,8 +247,9 @@ public final class MainWindow implements AutoCloseable {
         tools.getStyleClass().add("sheet-tools");
         tools.setPickOnBounds(false);
         tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        tools.setId("sheet-tools");
         StackPane stack = new StackPane(sheet, tools);
-        StackPane.setAlignment(tools, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(tools, new Insets(24, 0, 0, 0));
         return stack;
     }
 
@@ -316,6 +318,8 @@ public final class MainWindow implements AutoCloseable {
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
+        Node tools = sheetStack.getChildren().getLast();
+        StackPane.setAlignment(tools, shownStage == Stage.BALANCE ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
         view.page().ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
             view.below().ifPresent(centre::setBottom);

@@ -2,15 +2,17 @@ package lectulum.window;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.event.EventHandler;
+import javafx.scene.Cursor;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.TransferMode;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,11 +32,16 @@ final class Tray extends VBox {
     private final Workbench bench;
     private final TextField search = new TextField();
     private final ListView<Object> list = new ListView<>();
+    private final SheetView sheet;
     private Catalogue catalogue;
     private State state;
+    private final EventHandler<MouseEvent> letGo = this::letGo;
+    private Optional<Thing> held = Optional.empty();
 
-    Tray(Workbench bench, Catalogue catalogue) {
+    /// @param sheet where a thing can be dropped
+    Tray(Workbench bench, Catalogue catalogue, SheetView sheet) {
         this.bench = bench;
+        this.sheet = sheet;
         this.catalogue = catalogue;
         this.state = bench.state();
         getStyleClass().add("tray");
@@ -124,6 +131,21 @@ final class Tray extends VBox {
         }
     }
 
+    /// Carries a thing until the button is let go, wherever that is.
+    private void hold(Thing thing) {
+        held = Optional.of(thing);
+        Scene scene = getScene();
+        scene.setCursor(Cursor.CLOSED_HAND);
+        scene.addEventFilter(MouseEvent.MOUSE_RELEASED, letGo);
+    }
+
+    private void letGo(MouseEvent e) {
+        getScene().setCursor(Cursor.DEFAULT);
+        getScene().removeEventFilter(MouseEvent.MOUSE_RELEASED, letGo);
+        held.ifPresent(thing -> sheet.drop(thing, e.getSceneX(), e.getSceneY()));
+        held = Optional.empty();
+    }
+
     private final class Row extends ListCell<Object> {
         Row() {
             setOnMouseClicked(e -> {
@@ -131,13 +153,9 @@ final class Tray extends VBox {
                     place(getItem());
                 }
             });
-            setOnDragDetected(e -> {
-                if (getItem() instanceof Thing thing) {
-                    Dragboard board = startDragAndDrop(TransferMode.COPY);
-                    ClipboardContent content = new ClipboardContent();
-                    content.putString(SheetView.TRAY + thing.id());
-                    board.setContent(content);
-                    e.consume();
+            setOnMouseDragged(e -> {
+                if (held.isEmpty() && getItem() instanceof Thing thing) {
+                    hold(thing);
                 }
             });
         }
@@ -159,6 +177,7 @@ final class Tray extends VBox {
                 HBox row = new HBox(6, name, gap, mass);
                 row.setAlignment(Pos.CENTER_LEFT);
                 row.setMaxWidth(190);
+                row.setMouseTransparent(true);
                 row.setPrefWidth(190);
                 setGraphic(row);
             } else {

@@ -212,6 +212,22 @@ class NightjarTest extends WindowTest {
     }
 
     @Test
+    void thingsAreDraggedFromTheTrayOntoTheSheet() {
+        robot.clickOn("#add-things");
+        robot.clickOn("#tray-search").write("wardrobe");
+        WaitForAsyncUtils.waitForFxEvents();
+        var sheet = window().sheet();
+        Point2D to = sheet.localToScreen(sheet.projection().sx(2.2), sheet.projection().py(0.1));
+
+        robot.moveTo("Wardrobe").press(MouseButton.PRIMARY).moveBy(12, 4).moveTo(to).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().selection()).containsExactly("wardrobe");
+        assertThat(thing("wardrobe").place().x() + 1.25).isCloseTo(2.2, within(0.02));
+        assertThat(thing("wardrobe").place().y()).isCloseTo(0.1, within(0.02));
+    }
+
+    @Test
     void savingWritesAFileThatOpensAgainEqual() throws IOException {
         Path file = folder.resolve("nightjar" + System.nanoTime() + ProjectFile.ENDING);
         answer = Optional.of(file);
