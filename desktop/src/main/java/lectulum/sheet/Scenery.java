@@ -136,10 +136,10 @@ final class Scenery {
         pen.line(p.sx(0), p.py(0), p.sx(reach), p.py(-spread));
         pen.line(p.sx(0), p.py(0), p.sx(reach), p.py(spread));
         ball(p.sx(0), p.py(0));
-        pen.g.setFill(pen.theme.colour("faint"));
         pen.stroke("ink", 1);
         for (double x : axleLines(base)) {
             pen.line(p.sx(x), p.py(-axle.track() / 2), p.sx(x), p.py(axle.track() / 2));
+            pen.g.setFill(pen.theme.colour("faint"));
             for (int side = -1; side <= 1; side += 2) {
                 double w = axle.wheelDiameter() * p.scale();
                 double h = axle.tyreWidth() * p.scale();
