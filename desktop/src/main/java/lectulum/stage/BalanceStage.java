@@ -6,9 +6,11 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.HPos;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -48,9 +50,13 @@ public final class BalanceStage implements StageView {
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
         below.setMinWidth(0);
-        below.getChildren().addAll(head, table);
-        table.setHgap(6);
+        ScrollPane wide = new ScrollPane(table);
+        wide.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        wide.setFocusTraversable(false);
+        below.getChildren().addAll(head, wide);
+        table.setHgap(4);
         table.setVgap(0);
+        table.setPadding(new Insets(0, 0, 11, 0));
         limits.setHgap(8);
         limits.setVgap(3);
         Label title = new Label("Limits");
@@ -102,7 +108,7 @@ public final class BalanceStage implements StageView {
             GridPane.setHalignment(head, i >= 1 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 54 : i <= 9 ? 54 : 0);
+            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 56 : i <= 9 ? 54 : 0);
             column.setHalignment(i >= 6 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
