@@ -53,11 +53,6 @@ final class BalanceRemedies {
         return analysis.balance().states().stream().filter(LoadedState::trip).toList();
     }
 
-    private static double tongueMax(Design design) {
-        return Math.min(design.base().rating(Rating.TONGUE_COUPLER).orElse(Double.POSITIVE_INFINITY),
-                design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY));
-    }
-
     /// The axle where every trip keeps the band; where there is no such place, the one between the binding cases.
     private static Stream<Remedy> axle(Analysis analysis) {
         Design d = analysis.design();
@@ -69,7 +64,7 @@ final class BalanceRemedies {
                 .toList();
         double low = d.brief().tongueLow();
         double high = d.brief().tongueHigh();
-        var wanted = new AxlePlace.Wanted(low, high, tongueMax(d),
+        var wanted = new AxlePlace.Wanted(low, high, Balance.tongueMax(d),
                 d.base().rating(Rating.AXLE).orElse(Double.POSITIVE_INFINITY));
         return AxlePlace.of(fixed, moving, 0, wanted, (low + high) / 2).stream()
                 .flatMap(p -> DoubleStream.of(p.rounded(STEP), nearest(p, a))
@@ -113,7 +108,7 @@ final class BalanceRemedies {
                 return Optional.empty();
             }
             double least = d.brief().tongueLow() * s.mass();
-            double most = Math.min(d.brief().tongueHigh() * s.mass(), tongueMax(d));
+            double most = Math.min(d.brief().tongueHigh() * s.mass(), Balance.tongueMax(d));
             from = Math.max(from, (s.tongue() - most) * a / m);
             to = Math.min(to, (s.tongue() - least) * a / m);
         }

@@ -116,7 +116,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     }
 
     /// Smallest of the known tongue limits \[kg\]; infinite where none is known.
-    static double tongueMax(Design design) {
+    public static double tongueMax(Design design) {
         return Math.min(design.base().rating(Rating.TONGUE_COUPLER).orElse(Double.POSITIVE_INFINITY),
                 design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY));
     }
