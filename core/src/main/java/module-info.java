@@ -4,16 +4,30 @@ module lectulum.core {
     requires transitive tools.jackson.databind;
 
     exports lectulum.analysis;
+    exports lectulum.assumed;
     exports lectulum.balance;
+    exports lectulum.carry;
     exports lectulum.catalogue;
+    exports lectulum.change;
     exports lectulum.demo;
     exports lectulum.design;
     exports lectulum.figures;
     exports lectulum.files;
+    exports lectulum.fit;
     exports lectulum.layout;
+    exports lectulum.living;
     exports lectulum.materials;
+    exports lectulum.mechanism;
     exports lectulum.money;
+    exports lectulum.outside;
+    exports lectulum.people;
+    exports lectulum.picture;
+    exports lectulum.place;
     exports lectulum.power;
+    exports lectulum.shell;
+    exports lectulum.storage;
+    exports lectulum.structure;
+    exports lectulum.survey;
     exports lectulum.units;
     exports lectulum.water;
 

@@ -103,7 +103,7 @@ public final class Bench {
 
     private static double[] dragToFigures(Project project, int runs) throws Exception {
         Analysis first = Analysis.of(project.design());
-        return time(runs, i -> first.next(moved(project.design(), i)));
+        return time(runs, i -> first.sketch(moved(project.design(), i)));
     }
 
     private static double[] cold(Design design, int runs) throws Exception {

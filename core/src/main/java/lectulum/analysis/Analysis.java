@@ -13,6 +13,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.layout.Layout;
+import lectulum.living.Living;
 import lectulum.materials.Materials;
 import lectulum.money.Money;
 import lectulum.power.Power;
@@ -23,8 +24,10 @@ import lectulum.water.Water;
 /// @param given    the design as the user has it
 /// @param design   the same with impossible numbers replaced, fit to be drawn
 /// @param findings worst first, accepted ones marked
-public record Analysis(Design given, Design design, Layout layout, Balance balance, Power power, Water water,
-        Materials materials, Money money, Figures figures, List<Finding> findings) {
+/// @param sketched whether `living` is that of an earlier design
+public record Analysis(Design given, Design design, Layout layout, Living living, Balance balance, Power power,
+        Water water,
+        Materials materials, Money money, Figures figures, List<Finding> findings, boolean sketched) {
 
     public static Analysis of(Design given) {
         return of(given, Optional.empty());
@@ -32,7 +35,7 @@ public record Analysis(Design given, Design design, Layout layout, Balance balan
 
     /// The analysis of a design that came from this one's by an edit: what reads only unchanged parts is kept.
     public Analysis next(Design edited) {
-        return edited == given ? this : of(edited, Optional.of(this));
+        return edited == given && !sketched ? this : of(edited, Optional.of(this));
     }
 
     /// Findings of one stage.
@@ -46,28 +49,43 @@ public record Analysis(Design given, Design design, Layout layout, Balance balan
                 .max(java.util.Comparator.naturalOrder());
     }
 
+    /// The same while something is being dragged: how people live in it is looked at again when the hand lets go.
+    public Analysis sketch(Design edited) {
+        return edited == given ? this : of(edited, Optional.of(this), true);
+    }
+
     private static Analysis of(Design given, Optional<Analysis> before) {
+        return of(given, before, false);
+    }
+
+    private static Analysis of(Design given, Optional<Analysis> before, boolean sketched) {
         Soundness.Checked checked = Soundness.of(given);
         Design d = checked.design();
         Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
         Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
         Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
                 .orElseGet(() -> Layout.of(d));
+        boolean lived = sketched && before.isPresent()
+                || sameBrief.filter(b -> b.layout == layout && !b.sketched && b.design.settings() == d.settings())
+                        .isPresent();
+        Living living = lived ? before.orElseThrow().living : Living.of(d, layout.body());
         Balance balance = Balance.of(d);
         Power power = sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d));
         Water water = sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d));
         Materials materials = sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d));
         Money money = Money.of(d);
-        Figures figures = Figures.join(List.of(layout.figures(), balance.figures(), power.figures(), water.figures(),
-                materials.figures(), money.figures()));
+        Figures figures = Figures
+                .join(List.of(layout.figures(), living.figures(), balance.figures(), power.figures(), water.figures(),
+                        materials.figures(), money.figures()));
         List<Finding> findings = new ArrayList<>(checked.findings());
         findings.addAll(layout.findings());
+        findings.addAll(living.findings());
         findings.addAll(balance.findings());
         findings.addAll(power.findings());
         findings.addAll(water.findings());
         findings.addAll(money.findings());
-        return new Analysis(given, d, layout, balance, power, water, materials, money, figures,
-                marked(findings, given.accepted()));
+        return new Analysis(given, d, layout, living, balance, power, water, materials, money, figures,
+                marked(findings, given.accepted()), sketched);
     }
 
     private static List<Finding> marked(List<Finding> findings, List<Acceptance> accepted) {

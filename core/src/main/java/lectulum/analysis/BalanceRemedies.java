@@ -129,7 +129,7 @@ final class BalanceRemedies {
 
     /// Whether a move raises no fault of fit; whether it mends anything is judged later.
     private static boolean clean(Analysis analysis, Remedy remedy) {
-        Analysis after = analysis.next(remedy.edit().apply(analysis.given()));
+        Analysis after = analysis.sketch(remedy.edit().apply(analysis.given()));
         return after.layout().findings().size() <= analysis.layout().findings().size();
     }
 

@@ -1,10 +1,10 @@
 package lectulum.analysis;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
-import lectulum.design.Placement;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
@@ -12,6 +12,7 @@ import lectulum.figures.Sentence;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
 import lectulum.layout.Solid;
+import lectulum.living.Keeping;
 
 /// Moves that free what overlaps or passes through the shell.
 final class LayoutRemedies {
@@ -70,8 +71,7 @@ final class LayoutRemedies {
                 ? dz > 0 ? "up" : "down"
                 : Math.abs(dx) >= Math.abs(dy) ? dx > 0 ? "back" : "forward" : dy > 0 ? "right" : "left";
         Sentence says = Sentence.of("Move {0} {1} {2}", thing.name(), Amount.m(amount), direction);
-        Placement to = thing.at(mode).moved(dx * amount, dy * amount, dz * amount);
         return new Remedy(says, new Edit("Move " + thing.name() + " " + direction,
-                d -> d.mapping(thing.id(), t -> t.placed(mode, to))));
+                d -> Keeping.moved(d, Set.of(thing.id()), mode, dx * amount, dy * amount, dz * amount)));
     }
 }

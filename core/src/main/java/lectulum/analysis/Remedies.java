@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lectulum.design.Design;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
@@ -32,14 +33,24 @@ public final class Remedies {
         if (id.startsWith("balance.")) {
             return BalanceRemedies.of(analysis, id);
         }
+        if (LivingRemedies.knows(id)) {
+            return LivingRemedies.of(analysis, finding);
+        }
         if (id.startsWith("power.") || id.startsWith("water.")) {
             return SupplyRemedies.of(analysis, id);
         }
         return Stream.empty();
     }
 
+    /// First by a quick look that leaves out how people live in it, then by a whole one.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
-        Analysis after = before.next(remedy.edit().apply(before.given()));
+        Design edited = remedy.edit().apply(before.given());
+        boolean lived = before.living().findings().stream().anyMatch(f -> f.id().equals(finding.id()));
+        return (lived || helps(before, finding, before.sketch(edited)))
+                && helps(before, finding, before.next(edited));
+    }
+
+    private static boolean helps(Analysis before, Finding finding, Analysis after) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
         for (Finding f : after.findings()) {

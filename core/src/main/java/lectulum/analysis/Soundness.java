@@ -13,6 +13,7 @@ import lectulum.design.Brief;
 import lectulum.design.Cost;
 import lectulum.design.Design;
 import lectulum.design.EmptyMass;
+import lectulum.design.Feature;
 import lectulum.design.LoadCase;
 import lectulum.design.Load;
 import lectulum.design.Mass;
@@ -50,7 +51,7 @@ final class Soundness {
         Soundness check = new Soundness();
         Design sound = new Design(check.brief(design.brief()), check.vehicle(design.vehicle()),
                 check.base(design.base()), check.things(design.things()), check.cases(design.cases()),
-                design.accepted());
+                design.accepted(), design.settings());
         return new Checked(check.findings.isEmpty() ? design : sound, List.copyOf(check.findings));
     }
 
@@ -80,7 +81,11 @@ final class Soundness {
                     number(p.height(), 0.3, 2.5, Quantity.LENGTH, Stage.BRIEF, id + ".height",
                             "The height of " + p.name(), List.of()),
                     number(p.mass(), 1, 300, Quantity.MASS, Stage.BRIEF, id + ".mass", "The weight of " + p.name(),
-                            List.of())));
+                            List.of()),
+                    p.age().isEmpty()
+                            ? p.age()
+                            : OptionalDouble.of(number(p.age().getAsDouble(), 0, 120, Quantity.COUNT, Stage.BRIEF,
+                                    id + ".age", "The age of " + p.name(), List.of()))));
         }
         double low = number(b.ownLow(), 0, 0.5, Quantity.SHARE, Stage.BRIEF, "brief.ownLow", "The lower band edge",
                 List.of());
@@ -231,7 +236,8 @@ final class Soundness {
                 && within(t.cost().planned(), 0, 1e8) && within(t.cost().paid().orElse(0), 0, 1e8)
                 && t.load().stream().allMatch(l -> within(l.power(), 0, 20_000) && within(l.dailyRunning(), 0, 86_400))
                 && t.battery().stream().allMatch(b -> within(b.energy(), 0, 1e9))
-                && t.tank().stream().allMatch(k -> within(k.capacity(), 0, 5)) && within(t.solar(), 0, 20_000);
+                && t.tank().stream().allMatch(k -> within(k.capacity(), 0, 5)) && within(t.solar(), 0, 20_000)
+                && t.features().stream().allMatch(Soundness::sound);
     }
 
     private static boolean near(Placement p) {
@@ -278,7 +284,51 @@ final class Soundness {
                 "The peak power of " + t.name(), self);
         return new Thing(t.id(), t.name(), t.system(), t.role(), t.mount(), t.fix(), size, road, elsewhere, mass,
                 cost(t.cost(), Stage.MONEY, id + "cost", "The price of " + t.name(), self), load, battery, tank, solar,
-                t.note());
+                t.note(), features(t));
+    }
+
+    /// What cannot be is left out, whole: half a bed is no bed.
+    private List<Feature> features(Thing t) {
+        t.features().stream().filter(f -> !sound(f)).forEach(f -> {
+            String kind = f.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT);
+            findings.add(Finding.of("sound.things." + t.id() + "." + kind, Stage.LAYOUT, Severity.STOP,
+                    Sentence.of("The {0} of {1} cannot be right", kind, t.name()),
+                    Sentence.of("A number in it is out of range. Until it is mended, it is left out."),
+                    List.of(t.id())));
+        });
+        return t.features().stream().filter(Soundness::sound).toList();
+    }
+
+    private static boolean sound(Feature feature) {
+        return switch (feature) {
+            case Feature.Bed b -> length(b.length()) && length(b.width()) && within(b.carries(), 0, 2000);
+            case Feature.Seat s -> within(s.places(), 0, 20);
+            case Feature.Opening o -> length(o.width()) && length(o.height()) && angle(o.angle());
+            case Feature.Door d -> angle(d.angle()) && within(d.leaves(), 1, 12);
+            case Feature.Drawer d -> within(d.travel(), 0, 3);
+            case Feature.Store s -> length(s.length()) && length(s.width()) && length(s.height())
+                    && within(s.carries(), 0, 2000) && within(s.fill(), 0, 1);
+            case Feature.Packed p -> within(p.uses(), 0, 100);
+            case Feature.Service s -> s.face() != null;
+            case Feature.Flame f -> true;
+            case Feature.Timed t -> within(t.minutes(), 0, 600);
+            case Feature.Lid l -> within(l.mass(), 0, 200) && angle(l.open()) && within(l.force(), 0, 5000)
+                    && within(l.ratio(), 1.01, 3) && length(l.stroke()) && length(l.extended())
+                    && within(l.struts(), 0, 4) && near(l.centreX(), l.centreZ()) && near(l.handleX(), l.handleZ())
+                    && near(l.bodyX(), l.bodyZ()) && near(l.leafX(), l.leafZ());
+        };
+    }
+
+    private static boolean length(double value) {
+        return within(value, 0.01, 4);
+    }
+
+    private static boolean angle(double value) {
+        return within(value, 0, 3.2);
+    }
+
+    private static boolean near(double x, double z) {
+        return within(x, -4, 4) && within(z, -4, 4);
     }
 
     private double side(Thing t, double value, String which) {
@@ -290,7 +340,8 @@ final class Soundness {
         return new Placement(coordinate(t, p.x(), key + ".x"), coordinate(t, p.y(), key + ".y"),
                 coordinate(t, p.z(), key + ".z"),
                 number(p.yaw(), -7, 7, Quantity.ANGLE, Stage.LAYOUT, "things." + t.id() + "." + key + ".yaw",
-                        "The turn of " + t.name(), List.of(t.id())));
+                        "The turn of " + t.name(), List.of(t.id())),
+                p.away());
     }
 
     private double coordinate(Thing t, double value, String key) {

@@ -49,7 +49,8 @@ public final class Catalogue {
 
         private static Catalogue read() {
             try (InputStream in = Catalogue.class.getResourceAsStream("/lectulum/catalogue/things.csv")) {
-                return new Catalogue(Catalogue.read(new InputStreamReader(in, StandardCharsets.UTF_8)));
+                return new Catalogue(
+                        FeatureList.on(Catalogue.read(new InputStreamReader(in, StandardCharsets.UTF_8))));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -120,7 +121,7 @@ public final class Catalogue {
         if (!row.get("tank").isEmpty()) {
             thing = thing.with(new Tank(Tank.Use.valueOf(row.get("tank")), number(row, "litres") * Units.LITRE));
         }
-        return thing;
+        return row.isMapped("features") ? thing.withFeatures(FeatureList.parse(row.get("features"))) : thing;
     }
 
     private static double number(CSVRecord row, String column) {

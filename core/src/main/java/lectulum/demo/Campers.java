@@ -128,7 +128,8 @@ public final class Campers {
     private static Design chamois() {
         Brief brief = new Brief(CamperType.OVERLAND,
                 List.of(new Person("tess", "Tess", 1.70, 66), new Person("oyvin", "Oyvin", 1.83, 84),
-                        new Person("lark", "Lark", 1.38, 32), new Person("fenn", "Fenn", 1.12, 21)),
+                        new Person("lark", "Lark", 1.38, 32, OptionalDouble.of(10)),
+                        new Person("fenn", "Fenn", 1.12, 21, OptionalDouble.of(6))),
                 5, 11_000, "€", true, UnitSystem.METRIC, 42.8, 7, Climate.DRY_HIGHLAND, WaterStyle.FRUGAL,
                 Toilet.NONE, TongueSchool.AUSTRALIA, 0.08, 0.15);
         Vehicle vehicle = new Vehicle("Four-wheel drive", 2120, 1010, 2.85, 1.20, 0.52, 60,

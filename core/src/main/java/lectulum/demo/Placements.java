@@ -80,6 +80,9 @@ final class Placements {
         if (place.isEmpty()) {
             return thing;
         }
+        if (place.equals("away")) {
+            return thing.placed(mode, thing.place().away(true));
+        }
         String[] p = place.split(" ");
         return thing.placed(mode, new Placement(metres(p[0]), metres(p[1]), metres(p[2]),
                 Math.toRadians(Double.parseDouble(p[3]))));

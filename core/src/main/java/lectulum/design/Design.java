@@ -10,12 +10,23 @@ import java.util.function.UnaryOperator;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
-        List<Acceptance> accepted) {
+        List<Acceptance> accepted, Settings settings) {
 
     public Design {
         things = things == null ? List.of() : List.copyOf(things);
         cases = cases == null || cases.isEmpty() ? LoadCase.standard() : List.copyOf(cases);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
+        settings = settings == null ? Settings.NONE : settings;
+    }
+
+    /// A design in which nothing is set otherwise than assumed.
+    public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
+            List<Acceptance> accepted) {
+        this(brief, vehicle, base, things, cases, accepted, Settings.NONE);
+    }
+
+    public Design with(Settings newSettings) {
+        return new Design(brief, vehicle, base, things, cases, accepted, newSettings);
     }
 
     public Optional<Thing> thing(String id) {
@@ -42,23 +53,23 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design with(Brief newBrief) {
-        return new Design(newBrief, vehicle, base, things, cases, accepted);
+        return new Design(newBrief, vehicle, base, things, cases, accepted, settings);
     }
 
     public Design with(Vehicle newVehicle) {
-        return new Design(brief, newVehicle, base, things, cases, accepted);
+        return new Design(brief, newVehicle, base, things, cases, accepted, settings);
     }
 
     public Design with(Base newBase) {
-        return new Design(brief, vehicle, newBase, things, cases, accepted);
+        return new Design(brief, vehicle, newBase, things, cases, accepted, settings);
     }
 
     public Design withThings(List<Thing> newThings) {
-        return new Design(brief, vehicle, base, newThings, cases, accepted);
+        return new Design(brief, vehicle, base, newThings, cases, accepted, settings);
     }
 
     public Design withCases(List<LoadCase> newCases) {
-        return new Design(brief, vehicle, base, things, newCases, accepted);
+        return new Design(brief, vehicle, base, things, newCases, accepted, settings);
     }
 
     public Design plus(Thing thing) {
@@ -93,11 +104,11 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Acceptance> all = new ArrayList<>(accepted);
         all.removeIf(a -> a.finding().equals(why.finding()));
         all.add(why);
-        return new Design(brief, vehicle, base, things, cases, all);
+        return new Design(brief, vehicle, base, things, cases, all, settings);
     }
 
     public Design notAccepting(String finding) {
         return new Design(brief, vehicle, base, things, cases,
-                accepted.stream().filter(a -> !a.finding().equals(finding)).toList());
+                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.design.Design;
 import lectulum.design.EmptyMass;
+import lectulum.design.Feature;
 import lectulum.design.LoadCase;
 import lectulum.design.Project;
 import lectulum.design.Shell;
@@ -35,7 +36,8 @@ public final class ProjectJson {
     private static final String FORMAT = "lectulum";
 
     private static final JsonMapper MAPPER = JsonMapper.builder().addMixIn(Shell.class, ShellKinds.class)
-            .addMixIn(EmptyMass.class, EmptyMassKinds.class).disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .addMixIn(EmptyMass.class, EmptyMassKinds.class).addMixIn(Feature.class, FeatureKinds.class)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).enable(SerializationFeature.INDENT_OUTPUT)
             .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS).build();
@@ -54,6 +56,21 @@ public final class ProjectJson {
     @JsonSubTypes({@JsonSubTypes.Type(value = EmptyMass.Entered.class, name = "entered"),
             @JsonSubTypes.Type(value = EmptyMass.Weighed.class, name = "weighed")})
     private interface EmptyMassKinds {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@JsonSubTypes.Type(value = Feature.Bed.class, name = "bed"),
+            @JsonSubTypes.Type(value = Feature.Seat.class, name = "seat"),
+            @JsonSubTypes.Type(value = Feature.Opening.class, name = "opening"),
+            @JsonSubTypes.Type(value = Feature.Door.class, name = "door"),
+            @JsonSubTypes.Type(value = Feature.Drawer.class, name = "drawer"),
+            @JsonSubTypes.Type(value = Feature.Store.class, name = "store"),
+            @JsonSubTypes.Type(value = Feature.Packed.class, name = "packed"),
+            @JsonSubTypes.Type(value = Feature.Service.class, name = "service"),
+            @JsonSubTypes.Type(value = Feature.Flame.class, name = "flame"),
+            @JsonSubTypes.Type(value = Feature.Timed.class, name = "timed"),
+            @JsonSubTypes.Type(value = Feature.Lid.class, name = "lid")})
+    private interface FeatureKinds {
     }
 
     /// A project as read, with the tree it came from.

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import lectulum.catalogue.FeatureList;
 import lectulum.design.Battery;
 import lectulum.design.Design;
 import lectulum.design.Load;
@@ -17,7 +18,7 @@ import org.apache.commons.csv.CSVPrinter;
 public final class ThingsCsv {
     private static final List<String> CATALOGUE = List.of("id", "name", "system", "role", "mount", "fix", "length_mm",
             "width_mm", "height_mm", "mass_kg", "price", "power_W", "hours_per_day", "feed", "battery_Wh", "chemistry",
-            "tank", "litres", "solar_W");
+            "tank", "litres", "solar_W", "features");
     private static final List<String> PLACED = List.of("x_mm_behind_body_front", "y_mm_right", "z_mm_above_floor",
             "yaw_deg", "mass_source", "mass_u_kg", "paid", "note");
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get();
@@ -65,7 +66,7 @@ public final class ThingsCsv {
                 t.battery().map(Battery::chemistry).map(Enum::name).orElse(""),
                 t.tank().map(Tank::use).map(Enum::name).orElse(""),
                 t.tank().map(k -> number(k.capacity() / Units.LITRE)).orElse(""),
-                t.solar() > 0 ? number(t.solar()) : "");
+                t.solar() > 0 ? number(t.solar()) : "", FeatureList.text(t.features()));
     }
 
     /// A name that a spreadsheet would run as a formula is kept as text.

@@ -31,9 +31,12 @@ final class Clash {
         List<Placed> solids = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         List<Solid> arches = arches(base, body);
-        List<Solid> outside = things.stream().filter(t -> t.mount() == Mount.OUTSIDE)
+        List<Solid> outside = things.stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(mode).away())
                 .map(t -> Solid.of(t.size(), t.at(mode))).toList();
         for (Thing thing : things) {
+            if (thing.at(mode).away()) {
+                continue;
+            }
             Solid solid = Solid.of(thing.size(), thing.at(mode));
             if (thing.solid()) {
                 solids.add(new Placed(thing, solid));

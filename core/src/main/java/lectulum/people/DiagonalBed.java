@@ -18,14 +18,17 @@ public record DiagonalBed(double length, double turn) {
     /// @param shoulders breadth \[m\]
     public static DiagonalBed of(double bedLength, double bedWidth, double shoulders) {
         double best = 0;
+        double most = 0;
         for (double a = 0; a <= Math.PI / 2; a += STEP) {
-            if (longest(bedLength, bedWidth, shoulders, a) > longest(bedLength, bedWidth, shoulders, best)) {
+            double l = longest(bedLength, bedWidth, shoulders, a);
+            if (l > most) {
+                most = l;
                 best = a;
             }
         }
         double low = Math.max(0, best - STEP);
         double high = Math.min(Math.PI / 2, best + STEP);
-        for (int i = 0; i < 80; i++) {
+        for (int i = 0; i < 40; i++) {
             double a = low + (high - low) / 3;
             double b = high - (high - low) / 3;
             if (longest(bedLength, bedWidth, shoulders, a) < longest(bedLength, bedWidth, shoulders, b)) {
@@ -41,7 +44,7 @@ public record DiagonalBed(double length, double turn) {
     private static double longest(double bedLength, double bedWidth, double shoulders, double turn) {
         double low = 0;
         double high = Math.hypot(bedLength, bedWidth);
-        for (int i = 0; i < 50; i++) {
+        for (int i = 0; i < 32; i++) {
             double m = (low + high) / 2;
             if (fits(m, bedLength, bedWidth, shoulders, turn)) {
                 low = m;

@@ -36,7 +36,8 @@ public record WaysOut(List<Way> usable, List<Way> independent) {
             return largeEnough(rule) && fromInside && !trap;
         }
 
-        boolean largeEnough(Rule rule) {
+        /// Whether somebody fits through.
+        public boolean largeEnough(Rule rule) {
             return Math.max(width, height) >= rule.large - 1e-9 && Math.min(width, height) >= rule.small - 1e-9;
         }
     }

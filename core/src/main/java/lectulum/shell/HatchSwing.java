@@ -78,7 +78,8 @@ public record HatchSwing(double[] hinge, List<double[]> outline, double open) {
             return List.of();
         }
         double s = Math.sqrt(root);
-        return java.util.stream.DoubleStream.of((-qb - s) / (2 * qa), (-qb + s) / (2 * qa)).filter(t -> t >= 0 && t <= 1)
+        return java.util.stream.DoubleStream.of((-qb - s) / (2 * qa), (-qb + s) / (2 * qa))
+                .filter(t -> t >= 0 && t <= 1)
                 .mapToObj(t -> new double[]{a[0] + t * dx, a[1] + t * dz}).toList();
     }
 

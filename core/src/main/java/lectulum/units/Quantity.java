@@ -19,6 +19,10 @@ public enum Quantity {
     POWER("W"),
     /// Duration \[s\], shown in hours.
     DURATION("s"),
+    /// Force \[N\].
+    FORCE("N"),
+    /// Temperature \[°C\].
+    TEMPERATURE("°C"),
     /// Plane angle \[rad\], shown in degrees.
     ANGLE("rad"),
     /// A part of a whole \[1\], shown in percent.

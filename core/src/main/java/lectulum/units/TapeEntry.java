@@ -32,6 +32,9 @@ public final class TapeEntry {
             "j", 1.0);
     private static final Map<String, Double> POWERS = Map.of("w", 1.0, "kw", 1000.0);
     private static final Map<String, Double> DURATIONS = Map.of("h", Units.HOUR, "min", 60.0, "s", 1.0);
+    private static final Map<String, Double> FORCES = Map.of("n", 1.0, "kn", 1000.0, "lbf",
+            Units.POUND_FORCE);
+    private static final Pattern DEGREES = Pattern.compile("([+-]?\\d+(?:\\.\\d+)?)\\s*°?\\s*([cfCF])?");
     private static final Map<String, Double> ANGLES = Map.of("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0);
     private static final Map<String, Double> SHARES = Map.of("%", 0.01);
     private static final Map<String, Double> COUNTS = Map.of("nights", 1.0, "night", 1.0, "days", 1.0, "day", 1.0);
@@ -73,6 +76,9 @@ public final class TapeEntry {
 
     private static OptionalDouble value(String typed, Quantity quantity, Style style) {
         String line = tidy(typed);
+        if (quantity == Quantity.TEMPERATURE) {
+            return temperature(line, style);
+        }
         if (line.isEmpty() || line.length() > 80 || AMBIGUOUS_COMMA.matcher(line).find()) {
             return OptionalDouble.empty();
         }
@@ -90,6 +96,19 @@ public final class TapeEntry {
             sum += term.sign * term.number * (Double.isNaN(term.factor) ? bare : term.factor);
         }
         return Double.isFinite(sum) ? OptionalDouble.of(sum) : OptionalDouble.empty();
+    }
+
+    /// The only scale with another zero: `-5`, `-5 °C`, `23 °F`.
+    private static OptionalDouble temperature(String line, Style style) {
+        Matcher m = DEGREES.matcher(line.replace(',', '.'));
+        if (!m.matches()) {
+            return OptionalDouble.empty();
+        }
+        double number = Double.parseDouble(m.group(1));
+        boolean fahrenheit = m.group(2) == null
+                ? style.system() == UnitSystem.US
+                : m.group(2).equalsIgnoreCase("f");
+        return OptionalDouble.of(fahrenheit ? (number - 32) / 1.8 : number);
     }
 
     /// One number with its sign; the factor is NaN where no unit was typed.
@@ -178,7 +197,8 @@ public final class TapeEntry {
             case DURATION -> Units.HOUR;
             case ANGLE -> Math.PI / 180;
             case SHARE -> 0.01;
-            case POWER, NIGHTS, DAYS, COUNT, MONEY -> 1;
+            case FORCE -> us ? Units.POUND_FORCE : 1;
+            case POWER, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE -> 1;
         };
     }
 
@@ -192,6 +212,8 @@ public final class TapeEntry {
             case ENERGY -> ENERGIES;
             case POWER -> POWERS;
             case DURATION -> DURATIONS;
+            case FORCE -> FORCES;
+            case TEMPERATURE -> Map.of();
             case ANGLE -> ANGLES;
             case SHARE -> SHARES;
             case NIGHTS, DAYS, COUNT -> COUNTS;
@@ -218,6 +240,8 @@ public final class TapeEntry {
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
             case POWER -> "Try 45 W.";
             case DURATION -> "Try 1.5, 90 min or 1:30.";
+            case FORCE -> us ? "Try 45 lbf or 200 N." : "Try 200 N.";
+            case TEMPERATURE -> us ? "Try 23 °F." : "Try -5 °C.";
             case ANGLE -> "Try 90.";
             case SHARE -> "Try 30 or 30 %.";
             case NIGHTS, DAYS, COUNT -> "Try a number such as 3.";

@@ -13,12 +13,16 @@ public final class Units {
     public static final double FOOT = 12 * INCH;
     /// Mass of a pound \[kg\].
     public static final double POUND = 0.45359237;
+    /// Weight of a pound \[N\].
+    public static final double POUND_FORCE = POUND * 9.80665;
     /// Volume of a US gallon \[m³\].
     public static final double GALLON = 3.785411784e-3;
     /// Volume of a litre \[m³\].
     public static final double LITRE = 1e-3;
     /// Energy of a watt-hour \[J\].
     public static final double WATT_HOUR = 3600;
+    /// Length of a minute \[s\].
+    public static final double MINUTE = 60;
     /// Length of an hour \[s\].
     public static final double HOUR = 3600;
 
@@ -48,7 +52,13 @@ public final class Units {
                     : new Shown(decimals(value, 1), "m³");
             case ENERGY -> energy(value / WATT_HOUR);
             case POWER -> new Shown(rounded(value), "W");
-            case DURATION -> new Shown(trimmed(value / HOUR, 2), "h");
+            case DURATION -> Math.abs(value) < HOUR && value != 0
+                    ? new Shown(trimmed(value / MINUTE, 1), "min")
+                    : new Shown(trimmed(value / HOUR, 2), "h");
+            case FORCE -> us ? new Shown(rounded(value / POUND_FORCE), "lbf") : new Shown(rounded(value), "N");
+            case TEMPERATURE -> us
+                    ? new Shown(decimals(value * 1.8 + 32, 0), "°F")
+                    : new Shown(decimals(value, 0), "°C");
             case ANGLE -> new Shown(decimals(Math.toDegrees(value), 1), "°");
             case SHARE -> new Shown(trimmed(value * 100, 1), "%");
             case NIGHTS -> new Shown(trimmed(value, 1), value == 1 ? "night" : "nights");
@@ -81,7 +91,11 @@ public final class Units {
             case SPACE -> us ? plain(value / (FOOT * FOOT * FOOT), 2) + " ft³" : plain(value, 3) + " m³";
             case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
             case POWER -> plain(value, 1) + " W";
-            case DURATION -> plain(value / HOUR, 3) + " h";
+            case DURATION -> Math.abs(value) < HOUR && value != 0
+                    ? plain(value / MINUTE, 2) + " min"
+                    : plain(value / HOUR, 3) + " h";
+            case FORCE -> us ? plain(value / POUND_FORCE, 2) + " lbf" : plain(value, 1) + " N";
+            case TEMPERATURE -> us ? plain(value * 1.8 + 32, 1) + " °F" : plain(value, 1) + " °C";
             case ANGLE -> plain(Math.toDegrees(value), 2) + "°";
             case SHARE -> plain(value * 100, 2) + " %";
             case NIGHTS, DAYS, COUNT -> plain(value, 2);

@@ -68,7 +68,8 @@ class FitTest {
 
     @Test
     void aWallRightAcrossLeavesNoWay() {
-        Passage floor = Passage.of(rectangle(0, 0, 4, 2), List.of(), List.<double[][]>of(rectangle(1, 0, 1.2, 2)), 0.02);
+        Passage floor = Passage.of(rectangle(0, 0, 4, 2), List.of(), List.<double[][]>of(rectangle(1, 0, 1.2, 2)),
+                0.02);
 
         assertThat(floor.between(new double[]{0.5, 1}, new double[]{3, 1})).isZero();
     }

@@ -102,11 +102,14 @@ public final class BriefStage implements StageView {
         for (int i = 0; i < brief.people().size(); i++) {
             int n = i;
             travellers.text("Person " + (n + 1), d -> person(d, n).name(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass())));
+                    (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass(), p.age())));
             travellers.quantity("Height " + (n + 1), Quantity.LENGTH, 0.4, 2.4, d -> person(d, n).height(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), v, p.mass())));
+                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), v, p.mass(), p.age())));
             travellers.quantity("Weight " + (n + 1), Quantity.MASS, 2, 250, d -> person(d, n).mass(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), v)));
+                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), v, p.age())));
+            travellers.optional("Age " + (n + 1), Quantity.COUNT, 0, 120, d -> person(d, n).age().orElse(Double.NaN),
+                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), p.mass(),
+                            Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
             Button out = new Button("Take out " + brief.people().get(n).name());
             out.getStyleClass().addAll("link", "quiet");
             out.setOnAction(e -> bench.edit("Take out a traveller", d -> {

@@ -21,6 +21,7 @@ import lectulum.design.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Stage;
+import lectulum.living.Keeping;
 import lectulum.units.UnitSystem;
 
 /// The bench on which one project is worked: every change of what is shown goes through here and ends in a new
@@ -57,7 +58,7 @@ public final class Workbench {
     public void preview(Edit edit) {
         State s = state();
         Design design = edit.apply(s.project().design());
-        show(s.analysis().next(design), s.baseline(), s.trial());
+        show(s.analysis().sketch(design), s.baseline(), s.trial());
     }
 
     /// Back to the current design after a preview.
@@ -172,32 +173,27 @@ public final class Workbench {
         select(copies);
     }
 
-    /// Turns every selected thing on its own middle.
+    /// Turns every selected thing on its own middle, with what is kept in it.
     public void turnSelected(double by) {
-        place("Turn " + names(), p -> p.turned(by));
+        List<String> ids = state().selection();
+        Mode mode = state().mode();
+        if (!ids.isEmpty()) {
+            edit("Turn " + names(), d -> Keeping.turned(d, ids, mode, by));
+        }
     }
 
     /// Moves the selected things in the mode that is shown \[m\].
     public void moveSelected(double dx, double dy, double dz) {
-        place("Move " + names(), p -> p.moved(dx, dy, dz));
-    }
-
-    /// The edit that moves the selected things; for previews and drops.
-    public Edit moving(double dx, double dy, double dz) {
-        return placing("Move " + names(), p -> p.moved(dx, dy, dz));
-    }
-
-    private void place(String name, UnaryOperator<Placement> where) {
         if (!state().selection().isEmpty()) {
-            edit(placing(name, where));
+            edit(moving(dx, dy, dz));
         }
     }
 
-    private Edit placing(String name, UnaryOperator<Placement> where) {
+    /// The edit that moves the selected things and what is kept in them; for previews and drops.
+    public Edit moving(double dx, double dy, double dz) {
         List<String> ids = state().selection();
         Mode mode = state().mode();
-        return new Edit(name,
-                d -> d.mapping(Set.copyOf(ids), t -> t.placed(mode, where.apply(t.at(mode)))));
+        return new Edit("Move " + names(), d -> Keeping.moved(d, ids, mode, dx, dy, dz));
     }
 
     /// What the selection is called in the name of an edit.

@@ -1,0 +1,69 @@
+package lectulum.assumed;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import lectulum.design.Design;
+import lectulum.units.Quantity;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/// Values that nobody can compute: limits, minutes, weights. They ship as a table and every project can replace them.
+public final class Assumed {
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true)
+            .setCommentMarker('#').setTrim(true).get();
+    private static final Map<String, Entry> TABLE = read();
+
+    private Assumed() {
+    }
+
+    /// One assumed value.
+    ///
+    /// @param value SI, unless the project has its own
+    /// @param low   least that is sensible
+    /// @param high  most that is sensible
+    public record Entry(String id, String label, Quantity quantity, double value, double low, double high,
+            String source) {
+    }
+
+    /// The value that holds for a design: its own, if it has a sensible one, else the shipped.
+    ///
+    /// @throws IllegalArgumentException for an id that is not in the table
+    public static double value(Design design, String id) {
+        Entry entry = entry(id);
+        Double own = design.settings().assumed().get(id);
+        return own != null && own >= entry.low && own <= entry.high ? own : entry.value;
+    }
+
+    public static Entry entry(String id) {
+        Entry entry = TABLE.get(id);
+        if (entry == null) {
+            throw new IllegalArgumentException("nothing is assumed about " + id);
+        }
+        return entry;
+    }
+
+    /// All, in the order of the table.
+    public static Iterable<Entry> entries() {
+        return TABLE.values();
+    }
+
+    private static Map<String, Entry> read() {
+        try (InputStream in = Assumed.class.getResourceAsStream("/lectulum/assumed/layout.csv")) {
+            Map<String, Entry> table = new LinkedHashMap<>();
+            for (CSVRecord row : FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                table.put(row.get("id"),
+                        new Entry(row.get("id"), row.get("label"), Quantity.valueOf(row.get("quantity")),
+                                Double.parseDouble(row.get("value")), Double.parseDouble(row.get("low")),
+                                Double.parseDouble(row.get("high")), row.get("source")));
+            }
+            return table;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

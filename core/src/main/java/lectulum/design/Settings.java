@@ -1,0 +1,49 @@
+package lectulum.design;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/// What the user set for this design instead of what the program assumes.
+///
+/// @param assumed own values by the id of the assumed one, SI
+/// @param order   own order of the things to move, by change-over such as `road-camp`
+public record Settings(Map<String, Double> assumed, Map<String, List<String>> order) {
+    /// Nothing set.
+    public static final Settings NONE = new Settings(Map.of(), Map.of());
+
+    public Settings {
+        Map<String, Double> values = new TreeMap<>();
+        if (assumed != null) {
+            assumed.forEach((id, value) -> {
+                if (value != null) {
+                    values.put(id, value);
+                }
+            });
+        }
+        assumed = Collections.unmodifiableMap(values);
+        Map<String, List<String>> orders = new TreeMap<>();
+        if (order != null) {
+            order.forEach((change, ids) -> orders.put(change, ids == null ? List.of() : List.copyOf(ids)));
+        }
+        order = Collections.unmodifiableMap(orders);
+    }
+
+    /// @param value NaN goes back to what is assumed
+    public Settings with(String id, double value) {
+        Map<String, Double> next = new TreeMap<>(assumed);
+        if (Double.isNaN(value)) {
+            next.remove(id);
+        } else {
+            next.put(id, value);
+        }
+        return new Settings(next, order);
+    }
+
+    public Settings ordering(String change, List<String> ids) {
+        Map<String, List<String>> next = new TreeMap<>(order);
+        next.put(change, ids);
+        return new Settings(assumed, next);
+    }
+}

@@ -1,0 +1,158 @@
+package lectulum.living;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.design.Feature;
+import lectulum.design.Mode;
+import lectulum.design.SystemGroup;
+import lectulum.design.Thing;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.fit.Passage;
+import lectulum.layout.Body;
+import lectulum.people.WaysOut;
+
+/// How people live in a layout: sleep, ways out, doors and drawers, the way through, storage, reach, and the change from
+/// mode to mode.
+///
+/// A camper in which nobody can stand has no way through; one without beds gives nobody a place to sleep.
+///
+/// @param passages the narrowest way from the door to what is used, by mode; absent where nobody walks in it
+/// @param standing floor on which somebody can stand, by mode \[m²\]
+/// @param motions  doors and drawers, by mode
+public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> openings, Map<Mode, List<Motion>> motions,
+        Map<Mode, Way> passages, Map<Mode, Double> standing, Keeping keeping, Access access, List<Setup> setups,
+        Figures figures, List<Finding> findings) {
+
+    /// The narrowest of the ways that are walked.
+    ///
+    /// @param width \[m\]
+    /// @param to    id of the thing it leads to
+    public record Way(double width, String to) {
+    }
+
+    public static Living of(Design design, Body body) {
+        Map<Mode, Room> rooms = new EnumMap<>(Mode.class);
+        Map<Mode, List<Motion>> motions = new EnumMap<>(Mode.class);
+        Map<Mode, Way> passages = new EnumMap<>(Mode.class);
+        Map<Mode, Double> standing = new EnumMap<>(Mode.class);
+        Map<Mode, Passage> floors = new EnumMap<>(Mode.class);
+        for (Mode mode : Mode.values()) {
+            Room room = Room.of(design, body, mode);
+            rooms.put(mode, room);
+            motions.put(mode, Motion.of(room));
+            if (room.walkable()) {
+                Passage floor = same(rooms, floors, room).orElseGet(room::floor);
+                floors.put(mode, floor);
+                standing.put(mode, floor.standing());
+                narrowest(room, floor).ifPresent(w -> passages.put(mode, w));
+            }
+        }
+        Room night = rooms.get(Mode.NIGHT);
+        Sleeping sleeping = Sleeping.of(night);
+        List<WaysOut.Way> openings = openings(night);
+        WaysOut exits = WaysOut.of(openings, new WaysOut.Rule(Assumed.value(design, "exit.large"),
+                Assumed.value(design, "exit.small"), Assumed.value(design, "exit.apart")));
+        Keeping keeping = Keeping.of(design);
+        Access access = Access.of(design, rooms.get(Mode.ROAD), keeping, Optional.ofNullable(floors.get(Mode.ROAD)));
+        Living bare = new Living(sleeping, exits, openings, motions, passages, standing, keeping, access,
+                Setup.all(design), Figures.of(List.of()), List.of());
+        return new Living(sleeping, exits, openings, motions, passages, standing, keeping, access, bare.setups,
+                LivingFigures.of(design, bare), LivingFindings.of(design, bare));
+    }
+
+    /// The floor of an earlier mode in which everything stands as in this one.
+    private static Optional<Passage> same(Map<Mode, Room> rooms, Map<Mode, Passage> floors, Room room) {
+        return floors.entrySet().stream().filter(e -> rooms.get(e.getKey()).inside().equals(room.inside()))
+                .map(Map.Entry::getValue).findFirst();
+    }
+
+    /// Ways from the door to every bed at night, to seats and galleys by day.
+    private static Optional<Way> narrowest(Room room, Passage floor) {
+        Optional<Room.Gate> door = room.door();
+        if (door.isEmpty()) {
+            return Optional.empty();
+        }
+        double[] j = door.get().jambs();
+        double[] start = step((j[0] + j[2]) / 2, (j[1] + j[3]) / 2, door.get().wall());
+        List<Room.Standing> wanted = room.inside().stream().filter(s -> goal(room.mode(), s.thing())).toList();
+        List<double[]> beside = new ArrayList<>();
+        for (Room.Standing s : wanted) {
+            for (Feature.Face face : SIDES) {
+                double[][] edge = Motion.edge(s.solid(), face);
+                double[] out = Motion.outward(s.solid(), face);
+                for (double off : BESIDE) {
+                    beside.add(new double[]{(edge[0][0] + edge[1][0]) / 2 + off * out[0],
+                            (edge[0][1] + edge[1][1]) / 2 + off * out[1]});
+                }
+            }
+        }
+        double[] widths = floor.toEach(start, beside);
+        Way narrowest = null;
+        for (int i = 0; i < wanted.size(); i++) {
+            double widest = 0;
+            int each = SIDES.size() * BESIDE.length;
+            for (int k = 0; k < each; k++) {
+                widest = Math.max(widest, widths[i * each + k]);
+            }
+            if (narrowest == null || widest < narrowest.width) {
+                narrowest = new Way(widest, wanted.get(i).thing().id());
+            }
+        }
+        return Optional.ofNullable(narrowest);
+    }
+
+    private static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
+            Feature.Face.RIGHT);
+    /// How far from a face somebody stands to use it \[m\]; the best of these counts.
+    private static final double[] BESIDE = {0.15, 0.20, 0.25, 0.30};
+
+    private static boolean goal(Mode mode, Thing t) {
+        boolean bed = t.has(Feature.Bed.class);
+        return mode == Mode.NIGHT
+                ? bed
+                : !bed && (t.has(Feature.Seat.class) || t.system() == SystemGroup.GALLEY && t.at(mode).z() < 0.3);
+    }
+
+    private static double[] step(double x, double y, Room.Wall wall) {
+        double in = 0.25;
+        return switch (wall) {
+            case LEFT -> new double[]{x, y + in};
+            case RIGHT -> new double[]{x, y - in};
+            case FRONT -> new double[]{x + in, y};
+            default -> new double[]{x - in, y};
+        };
+    }
+
+    /// Openings as ways out at night; past the flame where the straight line from a bed leads close by one.
+    private static List<WaysOut.Way> openings(Room night) {
+        List<WaysOut.Way> ways = new ArrayList<>();
+        for (Room.Gate g : night.gates()) {
+            var o = g.opening();
+            ways.add(new WaysOut.Way(g.thing().id(), g.wall().name(), g.x(), g.y(), o.width(), o.height(),
+                    g.opens() && o.inside(), o.barred(), pastFlame(night, g)));
+        }
+        return ways;
+    }
+
+    private static boolean pastFlame(Room night, Room.Gate g) {
+        List<double[]> flames = night.design().things().stream().filter(t -> t.has(Feature.Flame.class))
+                .map(t -> new double[]{t.at(night.mode()).x(), t.at(night.mode()).y()}).toList();
+        List<Room.Standing> beds = night.inside().stream().filter(s -> s.thing().has(Feature.Bed.class)).toList();
+        return !beds.isEmpty() && beds.stream().allMatch(b -> flames.stream()
+                .anyMatch(f -> distance(f, b.solid().x(), b.solid().y(), g.x(), g.y()) < 0.35));
+    }
+
+    private static double distance(double[] p, double x1, double y1, double x2, double y2) {
+        double dx = x2 - x1;
+        double dy = y2 - y1;
+        double l2 = dx * dx + dy * dy;
+        double t = l2 == 0 ? 0 : Math.clamp(((p[0] - x1) * dx + (p[1] - y1) * dy) / l2, 0, 1);
+        return Math.hypot(x1 + t * dx - p[0], y1 + t * dy - p[1]);
+    }
+}

@@ -1,0 +1,80 @@
+package lectulum.living;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.change.Changeover;
+import lectulum.design.Design;
+import lectulum.design.Feature;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Thing;
+import lectulum.layout.Solid;
+
+/// The change from one mode to another: what has to move, in which order, in how many minutes.
+///
+/// @param key   such as `road-camp`
+/// @param moves what moves, in the order the user likes
+public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves, Changeover order) {
+
+    /// The four changes of a day, in their order.
+    static List<Setup> all(Design design) {
+        return List.of(of(design, Mode.ROAD, Mode.CAMP), of(design, Mode.CAMP, Mode.NIGHT),
+                of(design, Mode.NIGHT, Mode.CAMP), of(design, Mode.CAMP, Mode.ROAD));
+    }
+
+    private static Setup of(Design design, Mode from, Mode to) {
+        String key = key(from) + "-" + key(to);
+        List<String> liked = design.settings().order().getOrDefault(key, List.of());
+        List<Changeover.Move> moves = new ArrayList<>();
+        for (Thing t : design.things()) {
+            if (t.solid() && !t.at(from).equals(t.at(to))) {
+                moves.add(new Changeover.Move(t.id(), volume(t, from), volume(t, to), minutes(design, t),
+                        t.mass().value()));
+            }
+        }
+        moves.sort(Comparator.comparingInt(m -> {
+            int at = liked.indexOf(m.id());
+            return at < 0 ? liked.size() : at;
+        }));
+        return new Setup(key, from, to, moves, Changeover.of(moves));
+    }
+
+    private static String key(Mode mode) {
+        return mode.name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    private record Taken(Solid solid) implements Changeover.Volume {
+        @Override
+        public boolean meets(Changeover.Volume other) {
+            return other instanceof Taken(Solid theirs) && solid.apartFrom(theirs).depth() > 0.001;
+        }
+    }
+
+    private static Optional<Changeover.Volume> volume(Thing t, Mode mode) {
+        return t.at(mode).away()
+                ? Optional.empty()
+                : Optional.of(new Taken(Solid.of(t.size(), t.at(mode))));
+    }
+
+    /// Minutes to move a thing: the user's own, else by what it is and how heavy.
+    static double minutes(Design design, Thing t) {
+        Optional<Feature.Timed> own = t.feature(Feature.Timed.class);
+        if (own.isPresent()) {
+            return own.get().minutes();
+        }
+        return Assumed.value(design, kind(design, t)) / 60;
+    }
+
+    private static String kind(Design design, Thing t) {
+        if (t.has(Feature.Bed.class)) {
+            return t.mount() == Mount.OUTSIDE ? "minutes.tent" : "minutes.bed";
+        }
+        double mass = t.mass().value();
+        return mass <= Assumed.value(design, "carry.light")
+                ? "minutes.light"
+                : mass <= Assumed.value(design, "carry.one") ? "minutes.one" : "minutes.two";
+    }
+}
