@@ -25,9 +25,10 @@ import lectulum.people.WaysOut;
 /// @param passages the narrowest way from the door to what is used, by mode; absent where nobody walks in it
 /// @param standing floor on which somebody can stand, by mode \[m²\]
 /// @param motions  doors and drawers, by mode
+/// @param poses    where people lie, sit and stand, by mode
 public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> openings, Map<Mode, List<Motion>> motions,
         Map<Mode, Way> passages, Map<Mode, Double> standing, Keeping keeping, Access access, List<Setup> setups,
-        Figures figures, List<Finding> findings) {
+        Map<Mode, List<Pose>> poses, Figures figures, List<Finding> findings) {
 
     /// The narrowest of the ways that are walked.
     ///
@@ -61,9 +62,20 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         Keeping keeping = Keeping.of(design);
         Access access = Access.of(design, rooms.get(Mode.ROAD), keeping, Optional.ofNullable(floors.get(Mode.ROAD)));
         Living bare = new Living(sleeping, exits, openings, motions, passages, standing, keeping, access,
-                Setup.all(design), Figures.of(List.of()), List.of());
+                Setup.all(design), poses(design, rooms, sleeping), Figures.of(List.of()), List.of());
         return new Living(sleeping, exits, openings, motions, passages, standing, keeping, access, bare.setups,
-                LivingFigures.of(design, bare), LivingFindings.of(design, bare));
+                bare.poses, LivingFigures.of(design, bare), LivingFindings.of(design, bare));
+    }
+
+    private static Map<Mode, List<Pose>> poses(Design design, Map<Mode, Room> rooms, Sleeping sleeping) {
+        Map<Mode, List<Pose>> poses = new EnumMap<>(Mode.class);
+        rooms.forEach((mode, room) -> poses.put(mode, Pose.in(design, room, sleeping)));
+        return poses;
+    }
+
+    /// Whether the person of that index has a bed that is long enough and high enough above.
+    public boolean sleepsWell(Design design, int person) {
+        return sleeping.well(design.brief().people().get(person), person);
     }
 
     /// The floor of an earlier mode in which everything stands as in this one.
