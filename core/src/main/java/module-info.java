@@ -1,6 +1,7 @@
 /// Everything Lectulum computes, reads and writes; nothing of the window.
 module lectulum.core {
     requires org.apache.commons.csv;
+    requires org.apache.pdfbox;
     requires transitive tools.jackson.databind;
 
     exports lectulum.analysis;
@@ -28,8 +29,10 @@ module lectulum.core {
     exports lectulum.storage;
     exports lectulum.structure;
     exports lectulum.survey;
+    exports lectulum.template;
     exports lectulum.units;
     exports lectulum.water;
+    exports lectulum.workshop;
 
     opens lectulum.design to tools.jackson.databind;
 }

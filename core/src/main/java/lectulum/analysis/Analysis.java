@@ -18,15 +18,16 @@ import lectulum.materials.Materials;
 import lectulum.money.Money;
 import lectulum.power.Power;
 import lectulum.water.Water;
+import lectulum.workshop.Workshop;
 
 /// Everything that follows from a design: the results of all disciplines, their figures and findings.
 ///
 /// @param given    the design as the user has it
 /// @param design   the same with impossible numbers replaced, fit to be drawn
 /// @param findings worst first, accepted ones marked
-/// @param sketched whether `living` is that of an earlier design
-public record Analysis(Design given, Design design, Layout layout, Living living, Balance balance, Power power,
-        Water water,
+/// @param sketched whether `living` and `workshop` are those of an earlier design
+public record Analysis(Design given, Design design, Layout layout, Living living, Workshop workshop, Balance balance,
+        Power power, Water water,
         Materials materials, Money money, Figures figures, List<Finding> findings, boolean sketched) {
 
     public static Analysis of(Design given) {
@@ -64,27 +65,37 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
         Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
         Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
-                .orElseGet(() -> Layout.of(d));
+                .orElseGet(() -> before.filter(b -> b.design.base() == d.base())
+                        .map(b -> Layout.of(d, b.layout.bodies())).orElseGet(() -> Layout.of(d)));
         boolean lived = sketched && before.isPresent()
                 || sameBrief.filter(b -> b.layout == layout && !b.sketched && b.design.settings() == d.settings())
                         .isPresent();
-        Living living = lived ? before.orElseThrow().living : Living.of(d, layout.body());
+        Living living = lived ? before.orElseThrow().living : Living.of(d, layout.bodies());
         Balance balance = Balance.of(d);
+        Workshop workshop = sketched && before.isPresent()
+                ? before.orElseThrow().workshop
+                : Workshop.of(d, layout, balance);
         Power power = sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d));
         Water water = sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d));
         Materials materials = sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d));
         Money money = Money.of(d);
         Figures figures = Figures
-                .join(List.of(layout.figures(), living.figures(), balance.figures(), power.figures(), water.figures(),
+                .join(List.of(layout.figures(), living.figures(), workshop.figures(), balance.figures(),
+                        power.figures(), water.figures(),
                         materials.figures(), money.figures()));
         List<Finding> findings = new ArrayList<>(checked.findings());
         findings.addAll(layout.findings());
         findings.addAll(living.findings());
+        findings.addAll(workshop.findings());
         findings.addAll(balance.findings());
         findings.addAll(power.findings());
         findings.addAll(water.findings());
         findings.addAll(money.findings());
-        return new Analysis(given, d, layout, living, balance, power, water, materials, money, figures,
+        boolean stop = findings.stream().anyMatch(
+                f -> f.severity() == Severity.STOP
+                        && given.accepted().stream().noneMatch(a -> a.finding().equals(f.id())));
+        figures = Figures.join(List.of(figures, LayoutScore.of(d, layout, living, balance, stop)));
+        return new Analysis(given, d, layout, living, workshop, balance, power, water, materials, money, figures,
                 marked(findings, given.accepted()), sketched);
     }
 

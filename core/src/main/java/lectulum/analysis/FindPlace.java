@@ -89,8 +89,9 @@ public final class FindPlace {
         double tongue = d.base().tongueLength();
         double x1 = box.x1() - tongue;
         double x2 = box.x2() - tongue;
-        double clear = Math.min(body.halfWidthInside(x1), body.halfWidthInside(x2)) + 0.001;
-        return box.y1() >= -clear && box.y2() <= clear && box.z2() <= body.roofInside().lowest(x1, x2) + 0.001;
+        double left = Math.min(body.clearLeft(x1, box.z1()), body.clearLeft(x2, box.z2())) + 0.001;
+        double right = Math.min(body.clearRight(x1, box.z1()), body.clearRight(x2, box.z2())) + 0.001;
+        return box.y1() >= -left && box.y2() <= right && box.z2() <= body.clearHeight(x1, x2) + 0.001;
     }
 
     private static Remedy remedy(Design d, Thing t, PlaceSearch.Place p) {

@@ -15,6 +15,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
 import lectulum.figures.Working;
 import lectulum.layout.Body;
 import lectulum.layout.Layout;
@@ -24,8 +25,14 @@ import lectulum.place.Score;
 import lectulum.units.Quantity;
 
 /// Scores a layout from its sleep, ways out, balance, headroom, access, storage, setting up, height of mass and floor.
-final class LayoutScore {
+public final class LayoutScore {
     private LayoutScore() {
+    }
+
+    /// The score of an analysed design with all its parts.
+    public static Score of(Analysis a) {
+        boolean stop = a.findings().stream().anyMatch(f -> f.open() && f.severity() == Severity.STOP);
+        return score(a.design(), a.layout().body(), a.living(), a.balance(), stop);
     }
 
     static Figures of(Design design, Layout layout, Living living, Balance balance, boolean stop) {

@@ -33,6 +33,9 @@ public final class Remedies {
         if (id.startsWith("balance.")) {
             return BalanceRemedies.of(analysis, id);
         }
+        if (WorkshopRemedies.knows(id)) {
+            return WorkshopRemedies.of(analysis, finding);
+        }
         if (LivingRemedies.knows(id)) {
             return LivingRemedies.of(analysis, finding);
         }
@@ -42,11 +45,12 @@ public final class Remedies {
         return Stream.empty();
     }
 
-    /// First by a quick look that leaves out how people live in it, then by a whole one.
+    /// First by a quick look that leaves out living and workshop, then by a whole one.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Design edited = remedy.edit().apply(before.given());
-        boolean lived = before.living().findings().stream().anyMatch(f -> f.id().equals(finding.id()));
-        return (lived || helps(before, finding, before.sketch(edited)))
+        boolean slow = Stream.concat(before.living().findings().stream(), before.workshop().findings().stream())
+                .anyMatch(f -> f.id().equals(finding.id()));
+        return (slow || helps(before, finding, before.sketch(edited)))
                 && helps(before, finding, before.next(edited));
     }
 

@@ -14,6 +14,7 @@ import lectulum.design.Cost;
 import lectulum.design.Design;
 import lectulum.design.EmptyMass;
 import lectulum.design.Feature;
+import lectulum.design.FeatureKind;
 import lectulum.design.LoadCase;
 import lectulum.design.Load;
 import lectulum.design.Mass;
@@ -39,6 +40,7 @@ import lectulum.units.Quantity;
 final class Soundness {
     private static final double FAR = 20;
     private final List<Finding> findings = new ArrayList<>();
+    private final BaseSoundness body = new BaseSoundness(findings);
 
     private Soundness() {
     }
@@ -152,7 +154,8 @@ final class Soundness {
                         baseLength(a.tyreWidth(), 0.05, 0.6, "axle.tyreWidth", "The tyre width"), a.braked(),
                         baseMass(a.mass(), "axle.mass", "The mass of the axle group")),
                 empty(b.empty()), ratings(b.ratings(), Stage.BASE, "base"),
-                cost(b.cost(), Stage.BASE, "base.cost", "The price of the base", List.of()));
+                cost(b.cost(), Stage.BASE, "base.cost", "The price of the base", List.of()),
+                body.carcass(b.carcass()), body.survey(b.survey()));
     }
 
     private EmptyMass empty(EmptyMass empty) {
@@ -172,13 +175,14 @@ final class Soundness {
         double width = baseLength(shell.width(), 0.3, 3, "shell.width", "The width of the body");
         return switch (shell) {
             case Shell.Box s -> new Shell.Box(bodyLength(s.length()), width, bodyHeight(s.height()));
-            case Shell.VNose s -> {
+            case Shell.Tray s -> new Shell.Tray(bodyLength(s.length()), width, bodyHeight(s.height()));
+            case Shell.Nosed s -> {
                 double length = bodyLength(s.length());
-                yield new Shell.VNose(length, width, bodyHeight(s.height()),
+                yield new Shell.Nosed(length, width, bodyHeight(s.height()),
                         baseLength(s.noseDepth(), 0, length * 0.9, "shell.noseDepth", "The depth of the nose"),
-                        baseLength(s.noseFlat(), 0, width, "shell.noseFlat", "The flat of the nose"));
+                        baseLength(s.noseFlat(), 0, width, "shell.noseFlat", "The flat of the nose"), s.form());
             }
-            case Shell.Profile s -> new Shell.Profile(width, points(s.points()));
+            case Shell.Profile s -> new Shell.Profile(width, body.profile(s.points()));
         };
     }
 
@@ -188,25 +192,6 @@ final class Soundness {
 
     private double bodyHeight(double value) {
         return baseLength(value, 0.2, 4, "shell.height", "The height of the body");
-    }
-
-    private List<Shell.Profile.Point> points(List<Shell.Profile.Point> points) {
-        List<Shell.Profile.Point> sound = new ArrayList<>();
-        for (int i = 0; i < points.size(); i++) {
-            Shell.Profile.Point p = points.get(i);
-            String which = "Point " + (i + 1) + " of the roof line";
-            double x = baseLength(p.x(), sound.isEmpty() ? 0 : sound.getLast().x(), 12, "shell.points." + i + ".x",
-                    which);
-            sound.add(new Shell.Profile.Point(x, baseLength(p.z(), 0, 4, "shell.points." + i + ".z", which)));
-        }
-        if (sound.size() < 2 || sound.getLast().x() - sound.getFirst().x() < 0.5) {
-            findings.add(Finding.of("sound.base.shell.points", Stage.BASE, Severity.STOP,
-                    Sentence.of("The roof line is too short to be a body"),
-                    Sentence.of("It needs two points at least {0} apart. Until then a low box is used.", Amount.m(0.5)),
-                    List.of()));
-            return List.of(new Shell.Profile.Point(0, 0.5), new Shell.Profile.Point(0.5, 0.5));
-        }
-        return sound;
     }
 
     private Cost cost(Cost c, Stage stage, String id, String whose, List<String> things) {
@@ -237,11 +222,13 @@ final class Soundness {
                 && t.load().stream().allMatch(l -> within(l.power(), 0, 20_000) && within(l.dailyRunning(), 0, 86_400))
                 && t.battery().stream().allMatch(b -> within(b.energy(), 0, 1e9))
                 && t.tank().stream().allMatch(k -> within(k.capacity(), 0, 5)) && within(t.solar(), 0, 20_000)
-                && t.features().stream().allMatch(Soundness::sound);
+                && t.features().stream().allMatch(FeatureKind::sound);
     }
 
     private static boolean near(Placement p) {
-        return within(p.x(), -FAR, FAR) && within(p.y(), -FAR, FAR) && within(p.z(), -FAR, FAR)
+        return p.shape().stream().allMatch(
+                s -> within(s.length(), 0, FAR) && within(s.width(), 0, FAR) && within(s.height(), 0, FAR))
+                && within(p.x(), -FAR, FAR) && within(p.y(), -FAR, FAR) && within(p.z(), -FAR, FAR)
                 && within(p.yaw(), -7, 7);
     }
 
@@ -289,46 +276,14 @@ final class Soundness {
 
     /// What cannot be is left out, whole: half a bed is no bed.
     private List<Feature> features(Thing t) {
-        t.features().stream().filter(f -> !sound(f)).forEach(f -> {
-            String kind = f.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT);
+        t.features().stream().filter(f -> !FeatureKind.sound(f)).forEach(f -> {
+            String kind = FeatureKind.of(f).word();
             findings.add(Finding.of("sound.things." + t.id() + "." + kind, Stage.LAYOUT, Severity.STOP,
                     Sentence.of("The {0} of {1} cannot be right", kind, t.name()),
                     Sentence.of("A number in it is out of range. Until it is mended, it is left out."),
                     List.of(t.id())));
         });
-        return t.features().stream().filter(Soundness::sound).toList();
-    }
-
-    private static boolean sound(Feature feature) {
-        return switch (feature) {
-            case Feature.Bed b -> length(b.length()) && length(b.width()) && within(b.carries(), 0, 2000);
-            case Feature.Seat s -> within(s.places(), 0, 20);
-            case Feature.Opening o -> length(o.width()) && length(o.height()) && angle(o.angle());
-            case Feature.Door d -> angle(d.angle()) && within(d.leaves(), 1, 12);
-            case Feature.Drawer d -> within(d.travel(), 0, 3);
-            case Feature.Store s -> length(s.length()) && length(s.width()) && length(s.height())
-                    && within(s.carries(), 0, 2000) && within(s.fill(), 0, 1);
-            case Feature.Packed p -> within(p.uses(), 0, 100);
-            case Feature.Service s -> s.face() != null;
-            case Feature.Flame f -> true;
-            case Feature.Timed t -> within(t.minutes(), 0, 600);
-            case Feature.Lid l -> within(l.mass(), 0, 200) && angle(l.open()) && within(l.force(), 0, 5000)
-                    && within(l.ratio(), 1.01, 3) && length(l.stroke()) && length(l.extended())
-                    && within(l.struts(), 0, 4) && near(l.centreX(), l.centreZ()) && near(l.handleX(), l.handleZ())
-                    && near(l.bodyX(), l.bodyZ()) && near(l.leafX(), l.leafZ());
-        };
-    }
-
-    private static boolean length(double value) {
-        return within(value, 0.01, 4);
-    }
-
-    private static boolean angle(double value) {
-        return within(value, 0, 3.2);
-    }
-
-    private static boolean near(double x, double z) {
-        return within(x, -4, 4) && within(z, -4, 4);
+        return t.features().stream().filter(FeatureKind::sound).toList();
     }
 
     private double side(Thing t, double value, String which) {
@@ -341,7 +296,8 @@ final class Soundness {
                 coordinate(t, p.z(), key + ".z"),
                 number(p.yaw(), -7, 7, Quantity.ANGLE, Stage.LAYOUT, "things." + t.id() + "." + key + ".yaw",
                         "The turn of " + t.name(), List.of(t.id())),
-                p.away());
+                p.away(), p.shape().map(s -> new Size(side(t, s.length(), key + ".length"),
+                        side(t, s.width(), key + ".width"), side(t, s.height(), key + ".height"))));
     }
 
     private double coordinate(Thing t, double value, String key) {

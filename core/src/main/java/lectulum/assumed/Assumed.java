@@ -1,21 +1,13 @@
 package lectulum.assumed;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.units.Quantity;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// Values that nobody can compute: limits, minutes, weights. They ship as a table and every project can replace them.
 public final class Assumed {
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true)
-            .setCommentMarker('#').setTrim(true).get();
     private static final Map<String, Entry> TABLE = read();
 
     private Assumed() {
@@ -53,17 +45,13 @@ public final class Assumed {
     }
 
     private static Map<String, Entry> read() {
-        try (InputStream in = Assumed.class.getResourceAsStream("/lectulum/assumed/layout.csv")) {
-            Map<String, Entry> table = new LinkedHashMap<>();
-            for (CSVRecord row : FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                table.put(row.get("id"),
-                        new Entry(row.get("id"), row.get("label"), Quantity.valueOf(row.get("quantity")),
-                                Double.parseDouble(row.get("value")), Double.parseDouble(row.get("low")),
-                                Double.parseDouble(row.get("high")), row.get("source")));
-            }
-            return table;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        Map<String, Entry> table = new LinkedHashMap<>();
+        for (CSVRecord row : Table.rows("layout")) {
+            table.put(row.get("id"),
+                    new Entry(row.get("id"), row.get("label"), Quantity.valueOf(row.get("quantity")),
+                            Table.number(row, "value"), Table.number(row, "low"), Table.number(row, "high"),
+                            row.get("source")));
         }
+        return table;
     }
 }

@@ -11,6 +11,7 @@ import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Mass;
 import lectulum.design.MassSource;
+import lectulum.design.Mode;
 import lectulum.design.Person;
 import lectulum.design.Placement;
 import lectulum.design.Rating;
@@ -109,15 +110,18 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
             double bottom = base.floorHeight() + at.z();
             if (share > 0 && thing.mass().value() > 0) {
                 Mass mass = thing.mass();
-                parts.add(new Part(thing.id(), share * mass.value(), x, at.y(), bottom + thing.size().height() / 2,
-                        thing.size().length(), thing.size().width(), share * mass.standardUncertainty(), ux,
+                parts.add(new Part(thing.id(), share * mass.value(), x, at.y(),
+                        bottom + thing.sizeIn(Mode.ROAD).height() / 2,
+                        thing.sizeIn(Mode.ROAD).length(), thing.sizeIn(Mode.ROAD).width(),
+                        share * mass.standardUncertainty(), ux,
                         mass.source() == MassSource.GUESS));
             }
             double contents = loadCase.contents(thing);
             if (contents > 0) {
                 double full = thing.tank().map(t -> contents / t.fullMass()).orElse(1.0);
-                parts.add(new Part(thing.id(), contents, x, at.y(), bottom + full * thing.size().height() / 2,
-                        thing.size().length(), thing.size().width(), FILL * contents, ux, false));
+                parts.add(new Part(thing.id(), contents, x, at.y(),
+                        bottom + full * thing.sizeIn(Mode.ROAD).height() / 2,
+                        thing.sizeIn(Mode.ROAD).length(), thing.sizeIn(Mode.ROAD).width(), FILL * contents, ux, false));
             }
         }
         return parts;

@@ -56,6 +56,27 @@ public record RampLoading(double ramp, double rise, double wheelbase, double bel
         return Math.max(roof, roofAt((low + high) / 2));
     }
 
+    /// Gap between the belly and the edge of the floor with the front wheels at s beyond it \[m\]; the whole belly where
+    /// the edge is not between the wheels.
+    public double gapUnder(double s) {
+        return s <= 0 || s >= wheelbase ? belly : belly - edgeAboveChord(s);
+    }
+
+    /// The load as a box on its wheels with the front ones at s beyond the edge, as corners \[x, z\].
+    public double[][] outline(double s) {
+        double[] front = wheel(s);
+        double[] rear = rearWheel(s);
+        double ex = (front[0] - rear[0]) / wheelbase;
+        double ez = (front[1] - rear[1]) / wheelbase;
+        double[][] box = {{-roofBack, belly}, {roofAhead, belly}, {roofAhead, roof}, {-roofBack, roof}};
+        double[][] corners = new double[4][];
+        for (int i = 0; i < 4; i++) {
+            corners[i] = new double[]{front[0] + box[i][0] * ex - box[i][1] * ez,
+                    front[1] + box[i][0] * ez + box[i][1] * ex};
+        }
+        return corners;
+    }
+
     /// Gap on each side \[m\].
     public static double sideGap(double opening, double width) {
         return (opening - width) / 2;

@@ -6,11 +6,15 @@ import java.io.InputStreamReader;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lectulum.design.Feature;
+import lectulum.design.FeatureKind;
 import lectulum.design.Thing;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -44,7 +48,7 @@ public final class FeatureList {
     /// Reads `bed 1950 700 150; seat 2`.
     ///
     /// @throws IllegalArgumentException where a part is not understood
-    static List<Feature> parse(String text) {
+    public static List<Feature> parse(String text) {
         return Arrays.stream(text.split(";")).map(String::strip).filter(t -> !t.isEmpty()).map(t -> {
             String[] words = t.split("\\s+");
             return feature(words[0], Arrays.copyOfRange(words, 1, words.length));
@@ -57,80 +61,56 @@ public final class FeatureList {
     }
 
     private static String text(Feature feature) {
-        return switch (feature) {
-            case Feature.Bed b -> join("bed", mm(b.length()), mm(b.width()), plain(b.carries()));
-            case Feature.Seat s -> join("seat", s.places());
-            case Feature.Opening o -> join("opening", mm(o.width()), mm(o.height()), o.leaf(), degrees(o.angle()),
-                    yes(o.inside()), yes(o.barred()));
-            case Feature.Door d -> join("door", d.face(), d.first() ? "first" : "last", degrees(d.angle()),
-                    d.leaves());
-            case Feature.Drawer d -> join("drawer", d.face(), mm(d.travel()));
-            case Feature.Store s -> join("store", mm(s.length()), mm(s.width()), mm(s.height()), plain(s.carries()),
-                    plain(s.fill()));
-            case Feature.Packed p -> join("packed", p.way(), plain(p.uses()), yes(p.onRoad()));
-            case Feature.Service s -> join("service", s.face());
-            case Feature.Flame f -> "flame";
-            case Feature.Timed t -> join("timed", plain(t.minutes()));
-            case Feature.Lid l -> join("lid", plain(l.mass()), mm(l.centreX()), mm(l.centreZ()), mm(l.handleX()),
-                    mm(l.handleZ()), degrees(l.open()), mm(l.bodyX()), mm(l.bodyZ()), mm(l.leafX()), mm(l.leafZ()),
-                    l.struts(), plain(l.force()), plain(l.ratio()), mm(l.stroke()), mm(l.extended()));
+        FeatureKind kind = FeatureKind.of(feature);
+        return Stream.concat(Stream.of(kind.word()), kind.slots().stream().map(s -> text(s, s.get(feature))))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String text(FeatureKind.Slot slot, Object value) {
+        return switch (value) {
+            case Boolean yes -> yes ? "yes" : "no";
+            case Double number -> plain(number / unit(slot));
+            default -> String.valueOf(value);
         };
     }
 
-    private static String join(Object... parts) {
-        return String.join(" ", Arrays.stream(parts).map(String::valueOf).toList());
-    }
-
-    private static String yes(boolean value) {
-        return value ? "yes" : "no";
-    }
-
-    private static String mm(double metres) {
-        return plain(metres * 1000);
-    }
-
-    private static String degrees(double radians) {
-        return plain(Math.toDegrees(radians));
+    /// Lengths in mm and angles in degrees, all else as it is.
+    private static double unit(FeatureKind.Slot slot) {
+        return switch (slot.quantity()) {
+            case LENGTH -> 0.001;
+            case ANGLE -> Math.PI / 180;
+            default -> 1;
+        };
     }
 
     private static String plain(double value) {
         return new BigDecimal(value).setScale(6, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
     }
 
-    private static Feature feature(String kind, String[] v) {
-        try {
-            return known(kind, v);
-        } catch (ArrayIndexOutOfBoundsException e) {
-            throw new IllegalArgumentException("too few numbers for " + kind, e);
+    private static Feature feature(String word, String[] values) {
+        FeatureKind kind = FeatureKind.all().stream().filter(k -> k.word().equals(word)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no feature " + word));
+        List<Object> read = new ArrayList<>();
+        for (FeatureKind.Slot slot : kind.slots()) {
+            if (read.size() >= values.length) {
+                throw new IllegalArgumentException("too few values for " + word);
+            }
+            read.add(value(slot, values[read.size()]));
         }
+        return kind.make(read);
     }
 
-    private static Feature known(String kind, String[] v) {
-        return switch (kind) {
-            case "bed" -> new Feature.Bed(metres(v[0]), metres(v[1]), number(v[2]));
-            case "seat" -> new Feature.Seat(Integer.parseInt(v[0]));
-            case "opening" -> new Feature.Opening(metres(v[0]), metres(v[1]), Feature.Opening.Leaf.valueOf(v[2]),
-                    Math.toRadians(number(v[3])), v[4].equals("yes"), v[5].equals("yes"));
-            case "door" -> new Feature.Door(Feature.Face.valueOf(v[0]), v[1].equals("first"),
-                    Math.toRadians(number(v[2])), Integer.parseInt(v[3]));
-            case "drawer" -> new Feature.Drawer(Feature.Face.valueOf(v[0]), metres(v[1]));
-            case "store" -> new Feature.Store(metres(v[0]), metres(v[1]), metres(v[2]), number(v[3]), number(v[4]));
-            case "packed" -> new Feature.Packed(Feature.WayUp.valueOf(v[0]), number(v[1]), v[2].equals("yes"));
-            case "service" -> new Feature.Service(Feature.Face.valueOf(v[0]));
-            case "flame" -> new Feature.Flame();
-            case "timed" -> new Feature.Timed(number(v[0]));
-            case "lid" -> new Feature.Lid(number(v[0]), metres(v[1]), metres(v[2]), metres(v[3]), metres(v[4]),
-                    Math.toRadians(number(v[5])), metres(v[6]), metres(v[7]), metres(v[8]), metres(v[9]),
-                    Integer.parseInt(v[10]), number(v[11]), number(v[12]), metres(v[13]), metres(v[14]));
-            default -> throw new IllegalArgumentException("no feature " + kind);
-        };
-    }
-
-    private static double metres(String text) {
-        return number(text) / 1000;
-    }
-
-    private static double number(String text) {
-        return Double.parseDouble(text);
+    private static Object value(FeatureKind.Slot slot, String text) {
+        if (slot.type() == boolean.class) {
+            return text.equals("yes");
+        }
+        if (slot.type() == int.class) {
+            return Integer.parseInt(text);
+        }
+        if (slot.type() == double.class) {
+            return Double.parseDouble(text) * unit(slot);
+        }
+        return Arrays.stream(slot.type().getEnumConstants()).filter(c -> ((Enum<?>) c).name().equals(text)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no " + slot.label() + " " + text));
     }
 }

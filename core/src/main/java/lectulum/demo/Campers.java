@@ -9,6 +9,7 @@ import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Brief;
 import lectulum.design.CamperType;
+import lectulum.design.Carcass;
 import lectulum.design.Climate;
 import lectulum.design.Cost;
 import lectulum.design.Design;
@@ -19,12 +20,14 @@ import lectulum.design.Person;
 import lectulum.design.Project;
 import lectulum.design.Rating;
 import lectulum.design.Shell;
+import lectulum.design.Survey;
 import lectulum.design.Toilet;
 import lectulum.design.TongueSchool;
 import lectulum.design.Variant;
 import lectulum.design.Vehicle;
 import lectulum.design.WaterStyle;
 import lectulum.design.WheelArches;
+import lectulum.shell.Nose;
 import lectulum.units.UnitSystem;
 
 /// The campers that ship with the program: three demonstrations and a sensible start for each type. All people, places
@@ -80,13 +83,35 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
                         Rating.COMBINED_GROSS, 3700.0));
-        Base base = new Base(new Shell.VNose(4.12, 1.85, 1.97, 0.62, 0.10), 0.035, 0.03, 0.04, 0.54,
+        Base base = new Base(new Shell.Nosed(4.12, 1.85, 1.97, 0.62, 0.10, Nose.Form.VEE), 0.035, 0.03, 0.04, 0.54,
                 WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
                 new EmptyMass.Weighed(52, 436, 0.42, 2.36),
                 Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.TONGUE_COUPLER, 150.0, Rating.AXLE,
                         1150.0, Rating.TYRE, 615.0),
                 new Cost(2150, OptionalDouble.of(2080)));
-        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "nightjar");
+        Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
+        return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar");
+    }
+
+    private static Carcass nightjarCarcass() {
+        return Carcass.UNKNOWN
+                .with(Carcass.Face.LEFT, Optional.of(Carcass.Framing.even(0.66, 4.10, 0.406, 0.025, 0.025)))
+                .with(Carcass.Face.RIGHT, Optional.of(Carcass.Framing.even(0.66, 4.10, 0.406, 0.025, 0.025)))
+                .with(Carcass.Face.ROOF, Optional.of(Carcass.Framing.even(0.66, 4.10, 0.610, 0.025, 0.025)))
+                .withFrame(Optional.of(new Carcass.Frame(new Carcass.Member(0.050, 0.100, 0.004, 2), 1.55,
+                        new Carcass.Member(0.050, 0.080, 0.003, 2), 0.33, 235e6)));
+    }
+
+    /// The box leans: its rear end stands 5 mm to the right of the front, and its rear right post leans out.
+    private static Survey nightjarSurvey() {
+        return Survey.NONE.with(Optional.of(new Survey.Tapes(1.780, 3.454, 3.453, 3.888, 3.883, 1.781)))
+                .withLean(Optional.of(new Survey.Lean(1.90, new Survey.Post(0, 0), new Survey.Post(0.001, 0),
+                        new Survey.Post(0, 0.004), new Survey.Post(-0.002, 0.009))))
+                .withFrame(Optional.of(new Survey.Rigid(1.90, 1.735, 2.45, 0.40, 1.55, 0.006)))
+                .withChain(Optional.of(new Survey.Chain(new Survey.Link("floor behind the nose", 3.454, 1, 0.002),
+                        List.of(new Survey.Link("galley", 1.200, 1, 0.005), new Survey.Link("lining", 0.003, 2, 0.001),
+                                new Survey.Link("toilet", 0.200, 1, 0.005), new Survey.Link("tuck", 0.012, 2, 0.002)),
+                        2.02)));
     }
 
     private static final Shell TEARDROP = new Shell.Profile(1.50,
@@ -112,7 +137,11 @@ public final class Campers {
         Vehicle vehicle = new Vehicle("Small hatchback", 1140, 450, 2.47, 0.72, 0.42, 30,
                 Map.of(Rating.TOW_UNBRAKED, 750.0, Rating.TOW_BRAKED, 1000.0, Rating.TONGUE_VEHICLE, 50.0,
                         Rating.PAYLOAD, 420.0, Rating.VEHICLE_GROSS, 1590.0, Rating.REAR_AXLE, 790.0));
-        Base base = teardropBase(1.52).with(new Cost(980, OptionalDouble.of(960)));
+        Base base = teardropBase(1.52).with(new Cost(980, OptionalDouble.of(960)))
+                .with(Carcass.UNKNOWN.withHatch(Optional.of(new Carcass.Hatch(2.10, Math.toRadians(75))))
+                        .withSkin(Optional.of(new Carcass.Skin("birch-ply-3", true, 1)))
+                        .with(Carcass.Face.ROOF,
+                                Optional.of(Carcass.Framing.even(0.40, 2.10, 0.300, 0.038, 0.038))));
         return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "dunlin");
     }
 
@@ -136,7 +165,12 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 2800.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 700.0, Rating.VEHICLE_GROSS, 2900.0, Rating.REAR_AXLE, 1650.0,
                         Rating.COMBINED_GROSS, 5500.0));
-        Base base = overlandBase(1.60).with(new Cost(1900, OptionalDouble.of(1850)));
+        Base base = overlandBase(1.60).with(new Cost(1900, OptionalDouble.of(1850)))
+                .with(Carcass.UNKNOWN
+                        .with(Carcass.Face.LEFT, Optional.of(Carcass.Framing.even(0.05, 2.65, 0.65, 0.040, 0.040)))
+                        .with(Carcass.Face.RIGHT, Optional.of(Carcass.Framing.even(0.05, 2.65, 0.65, 0.040, 0.040)))
+                        .withFrame(Optional.of(new Carcass.Frame(new Carcass.Member(0.060, 0.100, 0.005, 2), 1.70,
+                                new Carcass.Member(0.060, 0.100, 0.004, 2), 0.34, 315e6))));
         return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "chamois");
     }
 

@@ -5,16 +5,20 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.catalogue.Catalogue;
+import lectulum.catalogue.FeatureList;
 import lectulum.design.Cost;
 import lectulum.design.Design;
+import lectulum.design.Feature;
 import lectulum.design.Load;
 import lectulum.design.Mass;
 import lectulum.design.MassSource;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
+import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.units.Units;
 import org.apache.commons.csv.CSVFormat;
@@ -68,6 +72,11 @@ final class Placements {
             thing = thing.with(new Cost(thing.cost().planned(),
                     OptionalDouble.of(Double.parseDouble(row.get("paid")))));
         }
+        if (row.isSet("features") && !row.get("features").isEmpty()) {
+            for (Feature feature : FeatureList.parse(row.get("features"))) {
+                thing = thing.with(feature);
+            }
+        }
         if (!row.get("hours_per_day").isEmpty()) {
             Load load = thing.load().orElseThrow();
             thing = thing.with(new Load(load.power(), Double.parseDouble(row.get("hours_per_day")) * Units.HOUR,
@@ -84,8 +93,11 @@ final class Placements {
             return thing.placed(mode, thing.place().away(true));
         }
         String[] p = place.split(" ");
-        return thing.placed(mode, new Placement(metres(p[0]), metres(p[1]), metres(p[2]),
-                Math.toRadians(Double.parseDouble(p[3]))));
+        Placement at = new Placement(metres(p[0]), metres(p[1]), metres(p[2]),
+                Math.toRadians(Double.parseDouble(p[3])));
+        return thing.placed(mode, p.length > 4
+                ? at.shaped(Optional.of(new Size(metres(p[4]), metres(p[5]), metres(p[6]))))
+                : at);
     }
 
     private static double metres(String millimetres) {

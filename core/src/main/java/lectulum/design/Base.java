@@ -12,13 +12,25 @@ import java.util.OptionalDouble;
 /// @param tongueLength centre of the ball to the foremost point of the body \[m\]
 /// @param ratings      limits of the trailer; absent ones are unknown
 /// @param cost         of the base as bought
+/// @param carcass      what it is built of and how it opens
+/// @param survey       what was measured on it
 public record Base(Shell shell, double wall, double floor, double roof, double floorHeight, WheelArches arches,
-        double tongueLength, Axle axle, EmptyMass empty, Map<Rating, Double> ratings, Cost cost) {
+        double tongueLength, Axle axle, EmptyMass empty, Map<Rating, Double> ratings, Cost cost, Carcass carcass,
+        Survey survey) {
 
     public Base {
         arches = arches == null ? WheelArches.NONE : arches;
         ratings = Vehicle.Ratings.copy(ratings);
         cost = cost == null ? Cost.NONE : cost;
+        carcass = carcass == null ? Carcass.UNKNOWN : carcass;
+        survey = survey == null ? Survey.NONE : survey;
+    }
+
+    /// A base of which neither framing nor true shape is known.
+    public Base(Shell shell, double wall, double floor, double roof, double floorHeight, WheelArches arches,
+            double tongueLength, Axle axle, EmptyMass empty, Map<Rating, Double> ratings, Cost cost) {
+        this(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost, Carcass.UNKNOWN,
+                Survey.NONE);
     }
 
     /// Ball to axle line \[m\].
@@ -42,40 +54,65 @@ public record Base(Shell shell, double wall, double floor, double roof, double f
     }
 
     public Base with(Shell newShell) {
-        return new Base(newShell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost);
+        return new Base(newShell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
+                carcass,
+                survey);
     }
 
     public Base withBuildUp(double newWall, double newFloor, double newRoof) {
         return new Base(shell, newWall, newFloor, newRoof, floorHeight, arches, tongueLength, axle, empty, ratings,
-                cost);
+                cost, carcass,
+                survey);
     }
 
     public Base withFloorHeight(double height) {
-        return new Base(shell, wall, floor, roof, height, arches, tongueLength, axle, empty, ratings, cost);
+        return new Base(shell, wall, floor, roof, height, arches, tongueLength, axle, empty, ratings, cost, carcass,
+                survey);
     }
 
     public Base with(WheelArches newArches) {
-        return new Base(shell, wall, floor, roof, floorHeight, newArches, tongueLength, axle, empty, ratings, cost);
+        return new Base(shell, wall, floor, roof, floorHeight, newArches, tongueLength, axle, empty, ratings, cost,
+                carcass,
+                survey);
     }
 
     public Base withTongue(double length) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, length, axle, empty, ratings, cost);
+        return new Base(shell, wall, floor, roof, floorHeight, arches, length, axle, empty, ratings, cost, carcass,
+                survey);
     }
 
     public Base with(Axle newAxle) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, newAxle, empty, ratings, cost);
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, newAxle, empty, ratings, cost,
+                carcass,
+                survey);
     }
 
     public Base with(EmptyMass newEmpty) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, newEmpty, ratings, cost);
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, newEmpty, ratings, cost,
+                carcass,
+                survey);
     }
 
     public Base with(Rating which, OptionalDouble value) {
         return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty,
-                Vehicle.Ratings.with(ratings, which, value), cost);
+                Vehicle.Ratings.with(ratings, which, value), cost, carcass,
+                survey);
     }
 
     public Base with(Cost newCost) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, newCost);
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, newCost,
+                carcass,
+                survey);
+    }
+
+    public Base with(Carcass newCarcass) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
+                newCarcass, survey);
+    }
+
+    public Base with(Survey newSurvey) {
+        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
+                carcass,
+                newSurvey);
     }
 }

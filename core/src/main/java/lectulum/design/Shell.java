@@ -1,6 +1,7 @@
 package lectulum.design;
 
 import java.util.List;
+import lectulum.shell.Nose;
 
 /// Outer shape of the body; a new kind fails to compile until every place handles it.
 public sealed interface Shell {
@@ -25,20 +26,37 @@ public sealed interface Shell {
         }
     }
 
-    /// A box whose front comes together in a V.
+    /// A box whose front comes together.
     ///
-    /// @param noseDepth length of the V, part of `length` \[m\]
-    /// @param noseFlat  width of the flat at its tip \[m\]
-    record VNose(double length, double width, double height, double noseDepth, double noseFlat) implements Shell {
+    /// @param noseDepth length of the nose, part of `length` \[m\]
+    /// @param noseFlat  width of the flat at the tip of a V \[m\]; no meaning for rounded noses
+    /// @param form      V, arc or half ellipse
+    record Nosed(double length, double width, double height, double noseDepth, double noseFlat,
+            Nose.Form form) implements Shell {
+        public Nosed {
+            form = form == null ? Nose.Form.VEE : form;
+        }
+
         @Override
         public Shell resized(double l, double w, double h) {
-            return new VNose(l, w, h, Math.min(noseDepth, l / 2), Math.min(noseFlat, w));
+            return new Nosed(l, w, h, Math.min(noseDepth, l / 2), Math.min(noseFlat, w), form);
         }
     }
 
-    /// A teardrop: straight walls, a roof line that runs smoothly through control points.
+    /// A tray with low sides and no roof.
     ///
-    /// @param points roof line from front to rear, x ascending from 0 to the length, z above the top of the floor
+    /// @param height of the sides \[m\]
+    record Tray(double length, double width, double height) implements Shell {
+        @Override
+        public Shell resized(double l, double w, double h) {
+            return new Tray(l, w, h);
+        }
+    }
+
+    /// Straight walls of one side profile, mirrored: a line of points from the front foot over the roof to the rear foot,
+    /// closed by the floor.
+    ///
+    /// @param points corners, which an arc may round, and smooth points, through which a curve runs
     record Profile(double width, List<Point> points) implements Shell {
         public Profile {
             points = points == null ? List.of() : List.copyOf(points);
@@ -58,14 +76,21 @@ public sealed interface Shell {
         public Shell resized(double l, double w, double h) {
             double fx = length() > 0 ? l / length() : 1;
             double fz = height() > 0 ? h / height() : 1;
-            return new Profile(w, points.stream().map(p -> new Point(p.x() * fx, p.z() * fz)).toList());
+            return new Profile(w,
+                    points.stream().map(p -> new Point(p.x() * fx, p.z() * fz, p.corner(), p.radius())).toList());
         }
 
-        /// A control point of the roof line.
+        /// A point of the profile.
         ///
-        /// @param x behind the front of the body \[m\]
-        /// @param z above the top of the floor \[m\]
-        public record Point(double x, double z) {
+        /// @param x      behind the front of the body \[m\]
+        /// @param z      above the top of the floor \[m\]
+        /// @param corner whether straight edges meet here; otherwise a smooth curve runs through it
+        /// @param radius of the arc that rounds a corner \[m\]; no meaning for a smooth point
+        public record Point(double x, double z, boolean corner, double radius) {
+            /// A smooth point.
+            public Point(double x, double z) {
+                this(x, z, false, 0);
+            }
         }
     }
 }

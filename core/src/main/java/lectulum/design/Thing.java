@@ -91,6 +91,11 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         };
     }
 
+    /// Its size in a mode, before it is turned.
+    public Size sizeIn(Mode mode) {
+        return at(mode).shape().orElse(size);
+    }
+
     /// Whether it needs its volume to itself.
     public boolean solid() {
         return mount == Mount.INSIDE || mount == Mount.OUTSIDE;
@@ -106,6 +111,16 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         others.put(mode, where);
         return new Thing(id, name, system, role, mount, fix, size, place, others, mass, cost, load, battery, tank,
                 solar, note, features);
+    }
+
+    /// The same thing without a place of its own in a mode: it stays where it was in the mode before.
+    public Thing placedAsBefore(Mode mode) {
+        Map<Mode, Placement> others = new EnumMap<>(Mode.class);
+        others.putAll(elsewhere);
+        others.remove(mode);
+        return new Thing(id, name, system, role, mount, fix, size, place, others, mass, cost, load, battery, tank,
+                solar,
+                note, features);
     }
 
     /// The same thing without a place of its own in CAMP and NIGHT.

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import lectulum.design.Design;
 import lectulum.design.EmptyMass;
 import lectulum.design.Feature;
+import lectulum.design.FeatureKind;
 import lectulum.design.LoadCase;
 import lectulum.design.Project;
 import lectulum.design.Shell;
@@ -25,6 +26,7 @@ import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.DateTimeFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -37,6 +39,7 @@ public final class ProjectJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().addMixIn(Shell.class, ShellKinds.class)
             .addMixIn(EmptyMass.class, EmptyMassKinds.class).addMixIn(Feature.class, FeatureKinds.class)
+            .registerSubtypes(features())
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).enable(SerializationFeature.INDENT_OUTPUT)
@@ -47,7 +50,8 @@ public final class ProjectJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@JsonSubTypes.Type(value = Shell.Box.class, name = "box"),
-            @JsonSubTypes.Type(value = Shell.VNose.class, name = "v-nose"),
+            @JsonSubTypes.Type(value = Shell.Nosed.class, names = {"nosed", "v-nose"}),
+            @JsonSubTypes.Type(value = Shell.Tray.class, name = "tray"),
             @JsonSubTypes.Type(value = Shell.Profile.class, name = "profile")})
     private interface ShellKinds {
     }
@@ -59,18 +63,12 @@ public final class ProjectJson {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@JsonSubTypes.Type(value = Feature.Bed.class, name = "bed"),
-            @JsonSubTypes.Type(value = Feature.Seat.class, name = "seat"),
-            @JsonSubTypes.Type(value = Feature.Opening.class, name = "opening"),
-            @JsonSubTypes.Type(value = Feature.Door.class, name = "door"),
-            @JsonSubTypes.Type(value = Feature.Drawer.class, name = "drawer"),
-            @JsonSubTypes.Type(value = Feature.Store.class, name = "store"),
-            @JsonSubTypes.Type(value = Feature.Packed.class, name = "packed"),
-            @JsonSubTypes.Type(value = Feature.Service.class, name = "service"),
-            @JsonSubTypes.Type(value = Feature.Flame.class, name = "flame"),
-            @JsonSubTypes.Type(value = Feature.Timed.class, name = "timed"),
-            @JsonSubTypes.Type(value = Feature.Lid.class, name = "lid")})
     private interface FeatureKinds {
+    }
+
+    /// Every kind of feature by its word.
+    private static NamedType[] features() {
+        return FeatureKind.all().stream().map(k -> new NamedType(k.type(), k.word())).toArray(NamedType[]::new);
     }
 
     /// A project as read, with the tree it came from.

@@ -1,38 +1,80 @@
 package lectulum.layout;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import lectulum.design.Base;
+import lectulum.design.Carcass;
+import lectulum.design.Mode;
 import lectulum.design.Shell;
+import lectulum.shell.Nose;
+import lectulum.shell.ProfileLine;
+import lectulum.survey.TrueShape;
 
 /// The body as a solid: its outline in plan, its roof in the side view, outside and inside. Local coordinates: x behind
 /// the foremost point, y right of the middle, z above the top of the floor.
 ///
-/// A body without length or width has an empty inside: everything in it is outside.
+/// A body without length or width has an empty inside: everything in it is outside. An open tray has no roof. Where the
+/// inside was measured, its walls stand where they were found.
 public final class Body {
+    /// So high that it never matters \[m\].
+    private static final double SKY = 100;
+    private static final int NOSE_STEPS = 24;
+
     private final Base base;
     private final double length;
     private final double halfWidth;
     private final double noseDepth;
     private final double noseHalfFlat;
+    private final Nose.Form form;
     private final RoofLine roofOutside;
     private final RoofLine roofInside;
+    private final Optional<ProfileLine> profile;
+    private final TrueShape shape;
+    private final boolean open;
 
-    private Body(Base base, double noseDepth, double noseHalfFlat, RoofLine outside) {
+    private Body(Base base, Nosing nosing, RoofLine outside, Optional<ProfileLine> profile, double raised) {
         this.base = base;
         this.length = base.shell().length();
         this.halfWidth = base.shell().width() / 2;
-        this.noseDepth = noseDepth;
-        this.noseHalfFlat = noseHalfFlat;
-        this.roofOutside = outside;
-        this.roofInside = outside.inwards(base.roof());
+        this.noseDepth = nosing.depth;
+        this.noseHalfFlat = nosing.halfFlat;
+        this.form = nosing.form;
+        this.profile = profile;
+        this.open = base.shell() instanceof Shell.Tray;
+        this.roofOutside = outside.raised(raised);
+        this.roofInside = open ? RoofLine.flat(0, length, SKY) : outside.inwards(base.roof()).raised(raised);
+        this.shape = TrueShape.of(base.survey(), shoulder(), insideRear() - shoulder(), 2 * (halfWidth - base.wall()),
+                open ? base.shell().height() : roofInside.highest());
     }
 
+    private record Nosing(double depth, double halfFlat, Nose.Form form) {
+        private static final Nosing NONE = new Nosing(0, 0, Nose.Form.VEE);
+    }
+
+    /// The body as it rides.
     public static Body of(Base base) {
+        return of(base, Mode.ROAD);
+    }
+
+    /// The body in a mode: a lifting top stands up in camp and at night.
+    public static Body of(Base base, Mode mode) {
+        double raised = mode == Mode.ROAD ? 0 : base.carcass().lift().map(Carcass.Lift::rise).orElse(0.0);
         return switch (base.shell()) {
-            case Shell.Box box -> new Body(base, 0, 0, RoofLine.flat(0, box.length(), box.height()));
-            case Shell.VNose nose -> new Body(base, nose.noseDepth(), Math.min(nose.noseFlat(), nose.width()) / 2,
-                    RoofLine.flat(0, nose.length(), nose.height()));
-            case Shell.Profile profile -> new Body(base, 0, 0, RoofLine.smooth(profile.points()));
+            case Shell.Box box -> new Body(base, Nosing.NONE, RoofLine.flat(0, box.length(), box.height()),
+                    Optional.empty(), raised);
+            case Shell.Tray tray -> new Body(base, Nosing.NONE, RoofLine.flat(0, tray.length(), tray.height()),
+                    Optional.empty(), raised);
+            case Shell.Nosed nose -> new Body(base,
+                    new Nosing(nose.noseDepth(), Math.min(nose.noseFlat(), nose.width()) / 2, nose.form()),
+                    RoofLine.flat(0, nose.length(), nose.height()), Optional.empty(), raised);
+            case Shell.Profile profile -> {
+                Optional<ProfileLine> line = ProfileLine.of(profile.points());
+                yield new Body(base, Nosing.NONE,
+                        line.map(l -> RoofLine.over(l.overhead()))
+                                .orElseGet(() -> RoofLine.flat(0, profile.length(), profile.height())),
+                        line, raised);
+            }
         };
     }
 
@@ -52,10 +94,25 @@ public final class Body {
         return roofInside;
     }
 
+    /// The side profile of a profiled body.
+    public Optional<ProfileLine> profile() {
+        return profile;
+    }
+
+    /// How the inside was found to stand.
+    public TrueShape shape() {
+        return shape;
+    }
+
+    /// Whether there is no roof.
+    public boolean open() {
+        return open;
+    }
+
     /// Where the clear space begins on the middle line \[m\]: behind the front wall, or where the walls of a sharp
     /// nose leave room between them.
     public double insideFront() {
-        if (noseDepth <= 0) {
+        if (noseDepth <= 0 || form != Nose.Form.VEE) {
             return base.wall();
         }
         double slope = (halfWidth - noseHalfFlat) / noseDepth;
@@ -76,50 +133,111 @@ public final class Body {
         if (x >= noseDepth || noseDepth <= 0) {
             return halfWidth;
         }
-        return noseHalfFlat + (halfWidth - noseHalfFlat) * x / noseDepth;
+        return switch (form) {
+            case VEE -> noseHalfFlat + (halfWidth - noseHalfFlat) * x / noseDepth;
+            case ARC -> arc(x, arcRadius());
+            case ELLIPSE -> ellipse(x, noseDepth, halfWidth);
+        };
     }
 
     /// Half of the clear width at x \[m\]: the outer half less the wall, measured at right angles to the wall; not
-    /// positive where there is no room.
+    /// positive where there is no room. Inside an elliptic nose the clear outline is taken as the ellipse whose half axes
+    /// are a wall shorter, which differs from the true one by less than a millimetre for usual noses.
     public double halfWidthInside(double x) {
         double straight = halfWidth - base.wall();
         if (noseDepth <= 0) {
             return straight;
         }
-        double slope = (halfWidth - noseHalfFlat) / noseDepth;
-        double nose = noseHalfFlat + slope * x - base.wall() * Math.sqrt(1 + slope * slope);
-        return Math.min(straight, nose);
+        return Math.min(straight, switch (form) {
+            case VEE -> {
+                double slope = (halfWidth - noseHalfFlat) / noseDepth;
+                yield noseHalfFlat + slope * x - base.wall() * Math.sqrt(1 + slope * slope);
+            }
+            case ARC -> x >= noseDepth ? straight : arc(x, arcRadius() - base.wall());
+            case ELLIPSE -> x >= noseDepth
+                    ? straight
+                    : ellipse(x - base.wall(), noseDepth - base.wall(), straight);
+        });
+    }
+
+    private double arcRadius() {
+        return (halfWidth * halfWidth + noseDepth * noseDepth) / (2 * noseDepth);
+    }
+
+    private double arc(double x, double radius) {
+        double off = x - arcRadius();
+        return radius > Math.abs(off) ? Math.sqrt(radius * radius - off * off) : 0;
+    }
+
+    private static double ellipse(double x, double depth, double half) {
+        double t = (depth - x) / depth;
+        return Math.abs(t) < 1 ? half * Math.sqrt(1 - t * t) : 0;
+    }
+
+    /// How far a thing can reach to the left of the middle at a place and a height \[m\].
+    public double clearLeft(double x, double z) {
+        double nominal = halfWidthInside(x);
+        return shape.known() ? shape.left(x, z, nominal) : nominal;
+    }
+
+    /// How far a thing can reach to the right of the middle at a place and a height \[m\].
+    public double clearRight(double x, double z) {
+        double nominal = halfWidthInside(x);
+        return shape.known() ? shape.right(x, z, nominal) : nominal;
+    }
+
+    /// Where the rear wall stands at a place and a height \[m\].
+    public double clearRear(double y, double z) {
+        return shape.known() ? shape.rear(y, z, insideRear()) : insideRear();
+    }
+
+    /// Clear height over a stretch of the floor \[m\].
+    public double clearHeight(double from, double to) {
+        double roof = roofInside.lowest(from, to);
+        return shape.known() ? shape.ceiling(from, to, roof) : roof;
     }
 
     /// Outline in plan, clockwise from the front left \[x, y\].
     public List<double[]> planOutside() {
-        double front = halfWidthOutside(0);
-        return noseDepth > 0
-                ? List.of(new double[]{0, -front}, new double[]{0, front}, new double[]{noseDepth, halfWidth},
-                        new double[]{length, halfWidth}, new double[]{length, -halfWidth},
-                        new double[]{noseDepth, -halfWidth})
-                : List.of(new double[]{0, -halfWidth}, new double[]{0, halfWidth}, new double[]{length, halfWidth},
-                        new double[]{length, -halfWidth});
+        return mirrored(0, noseDepth, length, this::halfWidthOutside, halfWidth);
     }
 
     /// Clear outline in plan, clockwise from the front left \[x, y\].
     public List<double[]> planInside() {
         double front = insideFront();
-        double rear = insideRear();
-        double half = halfWidth - base.wall();
-        double shoulder = shoulder();
-        double tip = Math.max(0, halfWidthInside(front));
-        return shoulder > front
-                ? List.of(new double[]{front, -tip}, new double[]{front, tip}, new double[]{shoulder, half},
-                        new double[]{rear, half}, new double[]{rear, -half}, new double[]{shoulder, -half})
-                : List.of(new double[]{front, -half}, new double[]{front, half}, new double[]{rear, half},
-                        new double[]{rear, -half});
+        return mirrored(front, Math.max(front, shoulder()), insideRear(),
+                x -> Math.max(0, halfWidthInside(x)), halfWidth - base.wall());
+    }
+
+    /// The right side from front to rear, and the left one back.
+    private List<double[]> mirrored(double front, double shoulder, double rear,
+            java.util.function.DoubleUnaryOperator half, double straight) {
+        List<double[]> right = new ArrayList<>();
+        boolean nosed = noseDepth > 0 && shoulder > front;
+        int steps = !nosed ? 0 : form == Nose.Form.VEE ? 1 : NOSE_STEPS;
+        for (int i = 0; i < steps; i++) {
+            double t = (double) i / steps;
+            double x = front + (shoulder - front) * (form == Nose.Form.VEE ? t : t * t);
+            right.add(new double[]{x, half.applyAsDouble(x)});
+        }
+        right.add(new double[]{nosed ? shoulder : front, straight});
+        right.add(new double[]{rear, straight});
+        List<double[]> all = new ArrayList<>();
+        all.add(new double[]{right.getFirst()[0], -right.getFirst()[1]});
+        all.addAll(right);
+        for (int i = right.size() - 1; i > 0; i--) {
+            all.add(new double[]{right.get(i)[0], -right.get(i)[1]});
+        }
+        return all;
     }
 
     /// Where the clear width becomes full behind a nose; the inside of the front wall where there is none.
     public double shoulder() {
         if (noseDepth <= 0) {
             return insideFront();
+        }
+        if (form != Nose.Form.VEE) {
+            return noseDepth;
         }
         double slope = (halfWidth - noseHalfFlat) / noseDepth;
         double straight = halfWidth - base.wall();
@@ -133,7 +251,7 @@ public final class Body {
         return area - (arches.present() ? 2 * arches.length() * arches.width() : 0);
     }
 
-    /// Clear volume \[m³\]: the floor under the mean clear height.
+    /// Clear volume \[m³\]: the floor under the mean clear height; for a tray up to its sides.
     public double volume() {
         double front = insideFront();
         double rear = insideRear();
@@ -142,7 +260,8 @@ public final class Body {
         double volume = 0;
         for (int i = 0; i < steps; i++) {
             double x = front + (i + 0.5) * step;
-            volume += 2 * Math.max(0, halfWidthInside(x)) * Math.max(0, roofInside.at(x)) * step;
+            double high = open ? base.shell().height() : roofInside.at(x);
+            volume += 2 * Math.max(0, halfWidthInside(x)) * Math.max(0, high) * step;
         }
         var arches = base.arches();
         return volume - (arches.present() ? 2 * arches.length() * arches.width() * arches.height() : 0);

@@ -105,19 +105,28 @@ final class Clash {
     private static Optional<Fault> escape(Mode mode, Thing thing, Solid solid, Body body, List<Solid> arches) {
         Worst worst = new Worst(mode, thing.id());
         worst.see(body.insideFront() - solid.minX(), Fault.Boundary.FRONT, 1, 0, 0);
-        worst.see(solid.maxX() - body.insideRear(), Fault.Boundary.REAR, -1, 0, 0);
         worst.see(-solid.z1(), Fault.Boundary.FLOOR, 0, 0, 1);
-        worst.see(solid.z2() - body.roofInside().lowest(solid.minX(), solid.maxX()), Fault.Boundary.ROOF, 0, 0, -1);
+        worst.see(solid.z2() - body.clearHeight(solid.minX(), solid.maxX()), Fault.Boundary.ROOF, 0, 0, -1);
+        double[] heights = heights(body, solid);
         for (double[] corner : solid.corners()) {
-            double clear = Math.max(0, body.halfWidthInside(corner[0]));
-            worst.see(-clear - corner[1], Fault.Boundary.LEFT, 0, 1, 0);
-            worst.see(corner[1] - clear, Fault.Boundary.RIGHT, 0, -1, 0);
+            for (double z : heights) {
+                worst.see(corner[0] - body.clearRear(corner[1], z), Fault.Boundary.REAR, -1, 0, 0);
+                worst.see(-Math.max(0, body.clearLeft(corner[0], z)) - corner[1], Fault.Boundary.LEFT, 0, 1, 0);
+                worst.see(corner[1] - Math.max(0, body.clearRight(corner[0], z)), Fault.Boundary.RIGHT, 0, -1, 0);
+            }
         }
         for (Solid arch : arches) {
             Solid.Shift shift = solid.apartFrom(arch);
             worst.see(shift.depth(), Fault.Boundary.ARCH, shift.dx(), shift.dy(), shift.dz());
         }
         return worst.fault();
+    }
+
+    private static final double[] ONCE = {0};
+
+    /// Heights at which the walls have to be asked for: measured ones may lean or bow, drawn ones are upright.
+    private static double[] heights(Body body, Solid solid) {
+        return body.shape().known() ? new double[]{solid.z1(), (solid.z1() + solid.z2()) / 2, solid.z2()} : ONCE;
     }
 
     /// How far a thing outside cuts into the body.

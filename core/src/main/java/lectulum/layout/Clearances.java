@@ -15,8 +15,16 @@ public record Clearances(double front, double rear, double left, double right, d
             return new Clearances(base.tongueLength() + s.minX(), Double.NaN, Double.NaN, Double.NaN, s.z1(),
                     Double.NaN);
         }
-        double half = Math.min(body.halfWidthInside(s.minX()), body.halfWidthInside(s.maxX()));
-        return new Clearances(s.minX() - body.insideFront(), body.insideRear() - s.maxX(), s.minY() + half,
-                half - s.maxY(), s.z1(), body.roofInside().lowest(s.minX(), s.maxX()) - s.z2());
+        double left = least(s, body::clearLeft);
+        double right = least(s, body::clearRight);
+        return new Clearances(s.minX() - body.insideFront(),
+                Math.min(body.clearRear(s.y(), s.z1()), body.clearRear(s.y(), s.z2())) - s.maxX(), s.minY() + left,
+                right - s.maxY(), s.z1(), body.clearHeight(s.minX(), s.maxX()) - s.z2());
+    }
+
+    /// The least of a clear width over both ends, foot and top of a solid.
+    static double least(Solid s, java.util.function.DoubleBinaryOperator width) {
+        return Math.min(Math.min(width.applyAsDouble(s.minX(), s.z1()), width.applyAsDouble(s.maxX(), s.z1())),
+                Math.min(width.applyAsDouble(s.minX(), s.z2()), width.applyAsDouble(s.maxX(), s.z2())));
     }
 }

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
@@ -22,21 +23,43 @@ import lectulum.units.Quantity;
 /// Whether everything fits: overlaps and things through the shell, in each mode, with the amount.
 ///
 /// A camper without things has no faults; a thing without size touches nothing.
-public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, List<Finding> findings) {
+///
+/// @param bodies the body in each mode; one and the same where no top rises
+public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figures figures, List<Finding> findings) {
+
+    /// The body as it rides.
+    public Body body() {
+        return bodies.get(Mode.ROAD);
+    }
 
     public static Layout of(Design design) {
-        Body body = Body.of(design.base());
+        return of(design, bodies(design.base()));
+    }
+
+    /// @param bodies of this design's base, computed before
+    public static Layout of(Design design, Map<Mode, Body> bodies) {
         Map<Mode, List<Fault>> faults = new EnumMap<>(Mode.class);
-        List<Fault> road = Clash.in(Mode.ROAD, design.things(), design.base(), body);
+        Body road = bodies.get(Mode.ROAD);
+        List<Fault> riding = Clash.in(Mode.ROAD, design.things(), design.base(), road);
         boolean moves = design.things().stream().anyMatch(t -> !t.elsewhere().isEmpty());
         for (Mode mode : Mode.values()) {
             faults.put(mode, mode == Mode.ROAD
-                    ? road
-                    : moves
-                            ? Clash.in(mode, design.things(), design.base(), body)
-                            : road.stream().map(f -> inMode(f, mode)).toList());
+                    ? riding
+                    : moves || bodies.get(mode) != road
+                            ? Clash.in(mode, design.things(), design.base(), bodies.get(mode))
+                            : riding.stream().map(f -> inMode(f, mode)).toList());
         }
-        return new Layout(body, faults, figures(design, body, faults), findings(design, faults));
+        return new Layout(bodies, faults, figures(design, road, faults), findings(design, faults));
+    }
+
+    private static Map<Mode, Body> bodies(Base base) {
+        Map<Mode, Body> bodies = new EnumMap<>(Mode.class);
+        Body road = Body.of(base);
+        boolean rises = base.carcass().lift().isPresent();
+        for (Mode mode : Mode.values()) {
+            bodies.put(mode, mode == Mode.ROAD || !rises ? road : Body.of(base, mode));
+        }
+        return bodies;
     }
 
     private static Fault inMode(Fault fault, Mode mode) {
@@ -80,7 +103,7 @@ public record Layout(Body body, Map<Mode, List<Fault>> faults, Figures figures, 
     /// Top of the camper on the road above the ground, things on the roof included \[m\].
     private static double highest(Design design, Body body) {
         double things = design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE || t.mount() == Mount.SET_IN)
-                .mapToDouble(t -> t.place().z() + t.size().height()).max().orElse(0);
+                .mapToDouble(t -> t.place().z() + t.sizeIn(Mode.ROAD).height()).max().orElse(0);
         return Math.max(body.heightAboveGround(), design.base().floorHeight() + things);
     }
 

@@ -42,7 +42,7 @@ public final class Pick {
 
     private static Comparator<Thing> rank(Mode mode) {
         return Comparator.comparing((Thing t) -> !t.solid())
-                .thenComparingDouble(t -> -(t.at(mode).z() + t.size().height()))
+                .thenComparingDouble(t -> -(t.at(mode).z() + t.sizeIn(mode).height()))
                 .thenComparingDouble(t -> t.size().length() * t.size().width());
     }
 

@@ -2,15 +2,9 @@ package lectulum.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import lectulum.design.Shell;
 
 /// A line over x in the side view, as a polyline with ascending x: the outside or the inside of a roof.
-///
-/// A smooth profile is the monotone cubic of Fritsch and Carlson through its control points (SIAM J. Numer. Anal. 17,
-/// 1980): it never swings above or below its points. Points out of order or fewer than two give a flat line at zero.
 public final class RoofLine {
-    private static final int STEPS_PER_SPAN = 24;
-
     private final double[] x;
     private final double[] z;
 
@@ -23,27 +17,32 @@ public final class RoofLine {
         return new RoofLine(new double[]{from, to}, new double[]{height, height});
     }
 
-    static RoofLine smooth(List<Shell.Profile.Point> controls) {
-        List<Shell.Profile.Point> points = ascending(controls);
-        int n = points.size();
-        if (n < 2) {
-            return flat(0, 0, 0);
-        }
-        double[] slope = slopes(points);
-        double[] xs = new double[(n - 1) * STEPS_PER_SPAN + 1];
-        double[] zs = new double[xs.length];
-        for (int span = 0; span < n - 1; span++) {
-            Shell.Profile.Point a = points.get(span);
-            Shell.Profile.Point b = points.get(span + 1);
-            double h = b.x() - a.x();
-            for (int k = 0; k <= STEPS_PER_SPAN; k++) {
-                double t = (double) k / STEPS_PER_SPAN;
-                int at = span * STEPS_PER_SPAN + k;
-                xs[at] = a.x() + t * h;
-                zs[at] = hermite(t, a.z(), b.z(), slope[span] * h, slope[span + 1] * h);
+    /// The highest places of a line that runs from front to rear, over x; parts that lean over lie below it.
+    static RoofLine over(List<double[]> line) {
+        List<double[]> upper = new ArrayList<>();
+        for (double[] p : line) {
+            while (upper.size() > 1 && p[0] <= upper.getLast()[0] && p[1] >= upper.getLast()[1]) {
+                upper.removeLast();
+            }
+            if (upper.isEmpty() || p[0] > upper.getLast()[0]) {
+                upper.add(p);
+            } else if (p[1] > upper.getLast()[1]) {
+                upper.set(upper.size() - 1, new double[]{upper.getLast()[0], p[1]});
             }
         }
-        return new RoofLine(xs, zs);
+        return upper.size() < 2
+                ? flat(0, 0, 0)
+                : new RoofLine(upper.stream().mapToDouble(p -> p[0]).toArray(),
+                        upper.stream().mapToDouble(p -> p[1]).toArray());
+    }
+
+    /// The same line higher or lower \[m\].
+    RoofLine raised(double by) {
+        double[] higher = z.clone();
+        for (int i = 0; i < higher.length; i++) {
+            higher[i] += by;
+        }
+        return new RoofLine(x, higher);
     }
 
     /// The line moved inwards, at right angles to itself, by a thickness \[m\].
@@ -119,48 +118,5 @@ public final class RoofLine {
         int i = java.util.Arrays.binarySearch(x, position);
         int span = i >= 0 ? i : -i - 2;
         return Math.clamp(span, 0, Math.max(0, x.length - 2));
-    }
-
-    private static List<Shell.Profile.Point> ascending(List<Shell.Profile.Point> controls) {
-        List<Shell.Profile.Point> points = new ArrayList<>();
-        for (Shell.Profile.Point p : controls) {
-            if (points.isEmpty() || p.x() > points.getLast().x() + 1e-6) {
-                points.add(p);
-            }
-        }
-        return points;
-    }
-
-    private static double[] slopes(List<Shell.Profile.Point> p) {
-        int n = p.size();
-        double[] secant = new double[n - 1];
-        for (int i = 0; i < n - 1; i++) {
-            secant[i] = (p.get(i + 1).z() - p.get(i).z()) / (p.get(i + 1).x() - p.get(i).x());
-        }
-        double[] m = new double[n];
-        m[0] = secant[0];
-        m[n - 1] = secant[n - 2];
-        for (int i = 1; i < n - 1; i++) {
-            m[i] = secant[i - 1] * secant[i] <= 0 ? 0 : (secant[i - 1] + secant[i]) / 2;
-        }
-        for (int i = 0; i < n - 1; i++) {
-            if (secant[i] == 0) {
-                m[i] = 0;
-                m[i + 1] = 0;
-                continue;
-            }
-            double size = Math.hypot(m[i] / secant[i], m[i + 1] / secant[i]);
-            if (size > 3) {
-                m[i] *= 3 / size;
-                m[i + 1] *= 3 / size;
-            }
-        }
-        return m;
-    }
-
-    private static double hermite(double t, double z0, double z1, double m0, double m1) {
-        double t2 = t * t;
-        double t3 = t2 * t;
-        return (2 * t3 - 3 * t2 + 1) * z0 + (t3 - 2 * t2 + t) * m0 + (3 * t2 - 2 * t3) * z1 + (t3 - t2) * m1;
     }
 }

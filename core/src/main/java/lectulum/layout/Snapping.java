@@ -27,7 +27,7 @@ public record Snapping(double dx, double dy, double dz, OptionalDouble lineX, Op
         }
         Extent extent = new Extent();
         group.forEach(t -> extent.add(Solid.of(t.size(), t.at(mode))));
-        Body body = Body.of(design.base());
+        Body body = Body.of(design.base(), mode);
         boolean inside = group.stream().allMatch(t -> t.mount() != Mount.OUTSIDE);
         Catch x = new Catch(extent.x1 + dx, extent.x2 + dx, reach);
         Catch y = new Catch(extent.y1 + dy, extent.y2 + dy, reach);
@@ -52,11 +52,10 @@ public record Snapping(double dx, double dy, double dz, OptionalDouble lineX, Op
         if (inside) {
             x.see(body.insideFront());
             x.see(body.insideRear());
-            double half = Math.min(body.halfWidthInside(extent.x1 + dx), body.halfWidthInside(extent.x2 + dx));
-            y.see(half);
-            y.see(-half);
+            y.see(Math.min(body.clearRight(extent.x1 + dx, extent.z1), body.clearRight(extent.x2 + dx, extent.z2)));
+            y.see(-Math.min(body.clearLeft(extent.x1 + dx, extent.z1), body.clearLeft(extent.x2 + dx, extent.z2)));
             z.see(0);
-            z.see(body.roofInside().lowest(extent.x1 + dx, extent.x2 + dx));
+            z.see(body.clearHeight(extent.x1 + dx, extent.x2 + dx));
         } else {
             x.see(0);
             x.see(body.length());

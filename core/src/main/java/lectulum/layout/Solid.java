@@ -1,5 +1,6 @@
 package lectulum.layout;
 
+import lectulum.design.Feature;
 import lectulum.design.Placement;
 import lectulum.design.Size;
 
@@ -18,7 +19,9 @@ import lectulum.design.Size;
 /// @param s  sine of the turn
 public record Solid(double x, double y, double z1, double z2, double hl, double hw, double c, double s) {
 
-    public static Solid of(Size size, Placement at) {
+    /// The volume of a thing of that size in a place; a place with a shape of its own gives that.
+    public static Solid of(Size usual, Placement at) {
+        Size size = at.shape().orElse(usual);
         boolean straight = at.yaw() == 0;
         return new Solid(at.x(), at.y(), at.z(), at.z() + size.height(), size.length() / 2, size.width() / 2,
                 straight ? 1 : clean(Math.cos(at.yaw())), straight ? 0 : clean(Math.sin(at.yaw())));
@@ -64,6 +67,16 @@ public record Solid(double x, double y, double z1, double z2, double hl, double 
             corners[i] = new double[]{x + c * l - s * w, y + s * l + c * w};
         }
         return corners;
+    }
+
+    /// The unit direction in plan out of one of its faces; out of the top none, and the right one is given.
+    public double[] outward(Feature.Face face) {
+        return switch (face) {
+            case LEFT -> new double[]{s, -c};
+            case RIGHT, TOP -> new double[]{-s, c};
+            case FRONT -> new double[]{-c, -s};
+            case REAR -> new double[]{c, s};
+        };
     }
 
     /// Whether the point lies in its plan.

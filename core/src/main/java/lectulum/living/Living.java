@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.design.Carcass;
 import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
@@ -25,10 +26,11 @@ import lectulum.people.WaysOut;
 /// @param passages the narrowest way from the door to what is used, by mode; absent where nobody walks in it
 /// @param standing floor on which somebody can stand, by mode \[m²\]
 /// @param motions  doors and drawers, by mode
+/// @param comfort  heights and room about people
 /// @param poses    where people lie, sit and stand, by mode
 public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> openings, Map<Mode, List<Motion>> motions,
         Map<Mode, Way> passages, Map<Mode, Double> standing, Keeping keeping, Access access, List<Setup> setups,
-        Map<Mode, List<Pose>> poses, Figures figures, List<Finding> findings) {
+        Map<Mode, List<Pose>> poses, Comfort comfort, Figures figures, List<Finding> findings) {
 
     /// The narrowest of the ways that are walked.
     ///
@@ -37,14 +39,14 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
     public record Way(double width, String to) {
     }
 
-    public static Living of(Design design, Body body) {
+    public static Living of(Design design, Map<Mode, Body> bodies) {
         Map<Mode, Room> rooms = new EnumMap<>(Mode.class);
         Map<Mode, List<Motion>> motions = new EnumMap<>(Mode.class);
         Map<Mode, Way> passages = new EnumMap<>(Mode.class);
         Map<Mode, Double> standing = new EnumMap<>(Mode.class);
         Map<Mode, Passage> floors = new EnumMap<>(Mode.class);
         for (Mode mode : Mode.values()) {
-            Room room = Room.of(design, body, mode);
+            Room room = Room.of(design, bodies.get(mode), mode);
             rooms.put(mode, room);
             motions.put(mode, Motion.of(room));
             if (room.walkable()) {
@@ -62,9 +64,10 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         Keeping keeping = Keeping.of(design);
         Access access = Access.of(design, rooms.get(Mode.ROAD), keeping, Optional.ofNullable(floors.get(Mode.ROAD)));
         Living bare = new Living(sleeping, exits, openings, motions, passages, standing, keeping, access,
-                Setup.all(design), poses(design, rooms, sleeping), Figures.of(List.of()), List.of());
+                Setup.all(design), poses(design, rooms, sleeping), Comfort.of(design, rooms, sleeping),
+                Figures.of(List.of()), List.of());
         return new Living(sleeping, exits, openings, motions, passages, standing, keeping, access, bare.setups,
-                bare.poses, LivingFigures.of(design, bare), LivingFindings.of(design, bare));
+                bare.poses, bare.comfort, LivingFigures.of(design, bare), LivingFindings.of(design, bare));
     }
 
     private static Map<Mode, List<Pose>> poses(Design design, Map<Mode, Room> rooms, Sleeping sleeping) {
@@ -97,7 +100,7 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         for (Room.Standing s : wanted) {
             for (Feature.Face face : SIDES) {
                 double[][] edge = Motion.edge(s.solid(), face);
-                double[] out = Motion.outward(s.solid(), face);
+                double[] out = s.solid().outward(face);
                 for (double off : BESIDE) {
                     beside.add(new double[]{(edge[0][0] + edge[1][0]) / 2 + off * out[0],
                             (edge[0][1] + edge[1][1]) / 2 + off * out[1]});
@@ -131,7 +134,7 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
                 : !bed && (t.has(Feature.Seat.class) || t.system() == SystemGroup.GALLEY && t.at(mode).z() < 0.3);
     }
 
-    private static double[] step(double x, double y, Room.Wall wall) {
+    private static double[] step(double x, double y, Carcass.Face wall) {
         double in = 0.25;
         return switch (wall) {
             case LEFT -> new double[]{x, y + in};

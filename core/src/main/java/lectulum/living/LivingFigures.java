@@ -55,6 +55,7 @@ final class LivingFigures {
                     : Figure.absent("layout.reach." + id, label, Quantity.COUNT, "it cannot be reached on the road",
                             how));
         });
+        all.addAll(living.comfort().figures());
         return Figures.of(all);
     }
 

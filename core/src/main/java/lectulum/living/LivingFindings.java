@@ -25,6 +25,9 @@ import lectulum.units.Quantity;
 
 /// What living in a layout gives to say.
 final class LivingFindings {
+    /// Age at which people have stopped growing.
+    private static final double GROWN = 17;
+
     private final Design design;
     private final Living living;
     private final List<Finding> all = new ArrayList<>();
@@ -43,6 +46,9 @@ final class LivingFindings {
         f.access();
         f.keeping();
         f.change();
+        f.growth();
+        f.pairs();
+        f.all.addAll(living.comfort().findings());
         return f.all;
     }
 
@@ -194,6 +200,53 @@ final class LivingFindings {
         });
     }
 
+    /// Children grow: who will be too long for the bed in two and in five years.
+    private void growth() {
+        List<Person> people = design.brief().people();
+        for (int i = 0; i < people.size(); i++) {
+            Person p = people.get(i);
+            Optional<Sleeping.Nest> nest = living.sleeping().of(i);
+            double age = p.age().orElse(99);
+            if (nest.isEmpty() || age >= GROWN
+                    || new Needs(p.height()).lyingLeast() > nest.get().bed().length() + 1e-9) {
+                continue;
+            }
+            for (int years : new int[]{2, 5}) {
+                double tall = p.height() + Needs.GROWTH * Math.min(years, GROWN - age);
+                if (new Needs(tall).lyingLeast() > nest.get().bed().length() + 1e-9) {
+                    say("sleep.growth." + p.id(), Severity.NOTE,
+                            Sentence.of("In {0} years {1} outgrows {2}", years, p.name(), nest.get().name()),
+                            Sentence.of("About {0} tall by then, {1} of bed is needed and {2} is there.",
+                                    Amount.m(tall),
+                                    Amount.m(new Needs(tall).lyingLeast()), Amount.m(nest.get().bed().length())),
+                            List.of(nest.get().thing()));
+                    break;
+                }
+            }
+        }
+    }
+
+    /// Doors and drawers of different things that cannot be open together.
+    private void pairs() {
+        Map<String, Motion[]> met = new LinkedHashMap<>();
+        living.motions().forEach((mode, list) -> {
+            for (int i = 0; mode != Mode.ROAD && i < list.size(); i++) {
+                for (int k = i + 1; k < list.size(); k++) {
+                    Motion a = list.get(i);
+                    Motion b = list.get(k);
+                    if (!a.thing().equals(b.thing()) && !a.exit() && !b.exit() && a.meets(b)) {
+                        met.putIfAbsent(a.thing() + "+" + b.thing(), new Motion[]{a, b});
+                    }
+                }
+            }
+        });
+        met.forEach((id, pair) -> say("motion.pair." + id, Severity.NOTE,
+                Sentence.of("{0} and {1} cannot be open together", name(pair[0].thing()), name(pair[1].thing())),
+                Sentence.of(
+                        "Their doors or drawers sweep one place. Hang one on its other edge, or open them in turn."),
+                List.of(pair[0].thing(), pair[1].thing())));
+    }
+
     private void passages() {
         double stop = Assumed.value(design, "passage.stop");
         double warn = Assumed.value(design, "passage.warn");
@@ -256,7 +309,10 @@ final class LivingFindings {
                         List.of(s.thing()));
             }
             if (s.used() > s.room() || !s.out().isEmpty()) {
-                say("storage.full." + s.thing(), Severity.NOTE, Sentence.of("{0} is too full", s.name()),
+                say("storage.full." + s.thing(), Severity.NOTE,
+                        s.used() > s.room()
+                                ? Sentence.of("{0} is too full", s.name())
+                                : Sentence.of("Not all fits into {0}", s.name()),
                         Sentence.of("{0} of gear for {1} that can be filled{2}.", Amount.litres(s.used()),
                                 Amount.litres(s.room()),
                                 s.out().isEmpty()

@@ -3,6 +3,7 @@ package lectulum.living;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.design.Carcass;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Thing;
@@ -18,11 +19,45 @@ import lectulum.layout.Solid;
 /// @param hinged  whether `wanted` and `free` are angles
 /// @param exit    whether people go through it
 /// @param sweep   plan outline of what it sweeps when free \[x, y\]
+/// @param z1      lowest of what moves, above the floor \[m\]
+/// @param z2      highest \[m\]
 /// @param blocker id of the nearest thing in its way, empty for a wall or none
 public record Motion(Mode mode, String thing, double wanted, double free, double passage, boolean hinged, boolean exit,
-        double[][] sweep, String blocker) {
+        double[][] sweep, String blocker, double z1, double z2) {
     private static final double TOLERANCE = 1e-6;
     private static final double BEHIND = 0.05;
+
+    /// Whether the other cannot be open at the same time.
+    public boolean meets(Motion o) {
+        return z1 < o.z2 - 0.001 && o.z1 < z2 - 0.001 && overlap(sweep, o.sweep) && overlap(o.sweep, sweep);
+    }
+
+    /// Whether no edge of a convex outline parts it from the other.
+    private static boolean overlap(double[][] a, double[][] b) {
+        for (int i = 0; i < a.length; i++) {
+            double[] p = a[i];
+            double[] q = a[(i + 1) % a.length];
+            double nx = q[1] - p[1];
+            double ny = p[0] - q[0];
+            double length = Math.hypot(nx, ny);
+            double[] mine = range(a, nx, ny);
+            double[] theirs = range(b, nx, ny);
+            if (mine[1] <= theirs[0] + 0.002 * length || theirs[1] <= mine[0] + 0.002 * length) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static double[] range(double[][] points, double nx, double ny) {
+        double[] range = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        for (double[] p : points) {
+            double v = p[0] * nx + p[1] * ny;
+            range[0] = Math.min(range[0], v);
+            range[1] = Math.max(range[1], v);
+        }
+        return range;
+    }
 
     public boolean blocked() {
         return free < wanted - (hinged ? Math.toRadians(1) : 0.002);
@@ -38,7 +73,7 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
         for (Room.Gate g : room.gates()) {
             boolean hinged = g.opening().leaf() == Feature.Opening.Leaf.HINGED_FRONT
                     || g.opening().leaf() == Feature.Opening.Leaf.HINGED_REAR;
-            if (hinged && g.wall() != Room.Wall.ROOF) {
+            if (hinged && g.wall() != Carcass.Face.ROOF) {
                 motions.add(gate(room, g));
             }
         }
@@ -48,7 +83,7 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     /// The leaf of a door that opens least.
     private static Motion door(Room room, Room.Standing s, Feature.Door d, List<double[][]> walls) {
         double[][] edge = edge(s.solid(), d.face());
-        double[] out = outward(s.solid(), d.face());
+        double[] out = s.solid().outward(d.face());
         List<Room.Standing> others = others(room, s.thing(), s.solid());
         List<double[][]> obstacles = new ArrayList<>(walls);
         others.forEach(o -> obstacles.add(o.solid().corners()));
@@ -65,7 +100,8 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
             double free = swing.freeAngle(obstacles, d.angle());
             if (worst == null || free < worst.free) {
                 worst = new Motion(room.mode(), s.thing().id(), d.angle(), free, swing.passage(free), true, false,
-                        swing.sector(free), free < d.angle() ? blocker(others, swing, free) : "");
+                        swing.sector(free), free < d.angle() ? blocker(others, swing, free) : "",
+                        s.solid().z1(), s.solid().z2());
             }
         }
         return worst;
@@ -101,7 +137,8 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
                 .filter(o -> o.solid().z1() < g.z() + g.opening().height() && o.solid().z2() > g.z()).toList();
         double free = swing.freeAngle(others.stream().map(o -> o.solid().corners()).toList(), g.opening().angle());
         return new Motion(room.mode(), g.thing().id(), g.opening().angle(), free, swing.passage(free), true, true,
-                swing.sector(free), free < g.opening().angle() ? blocker(others, swing, free) : "");
+                swing.sector(free), free < g.opening().angle() ? blocker(others, swing, free) : "",
+                g.z(), g.z() + g.opening().height());
     }
 
     private static Motion drawer(Room room, Room.Standing s, Feature.Drawer d) {
@@ -122,7 +159,9 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
         }
         String blocker = free < d.travel() ? stopper(room, s.solid(), d.face(), high + 0.002, others) : "";
         return new Motion(room.mode(), s.thing().id(), d.travel(), free, free, false, false,
-                pulled(s.solid(), d.face(), Math.max(free, 0.001)).corners(), blocker == null ? "" : blocker);
+                pulled(s.solid(), d.face(), Math.max(free, 0.001)).corners(), blocker == null ? "" : blocker,
+                s.solid().z1(),
+                s.solid().z2());
     }
 
     /// Id of what stops a drawer, empty for a wall; null where nothing does.
@@ -161,7 +200,7 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     }
 
     static Solid pulled(Solid s, Feature.Face face, double travel) {
-        double[] out = outward(s, face);
+        double[] out = s.outward(face);
         boolean along = face == Feature.Face.FRONT || face == Feature.Face.REAR;
         double half = along ? s.hl() : s.hw();
         double d = half + travel / 2;
@@ -183,15 +222,6 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
             case RIGHT, TOP -> new double[][]{at(s, -l, w), at(s, l, w)};
             case FRONT -> new double[][]{at(s, -l, -w), at(s, -l, w)};
             case REAR -> new double[][]{at(s, l, -w), at(s, l, w)};
-        };
-    }
-
-    static double[] outward(Solid s, Feature.Face face) {
-        return switch (face) {
-            case LEFT -> new double[]{s.s(), -s.c()};
-            case RIGHT, TOP -> new double[]{-s.s(), s.c()};
-            case FRONT -> new double[]{-s.c(), -s.s()};
-            case REAR -> new double[]{s.c(), s.s()};
         };
     }
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.design.Base;
+import lectulum.design.Carcass;
 import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
@@ -12,6 +13,7 @@ import lectulum.design.Mount;
 import lectulum.design.Thing;
 import lectulum.fit.Passage;
 import lectulum.layout.Body;
+import lectulum.layout.Faces;
 import lectulum.layout.Solid;
 
 /// The inside as it stands in one mode: what is in it, its openings, its floor.
@@ -30,25 +32,10 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
     record Standing(Thing thing, Solid solid) {
     }
 
-    /// A wall of the body.
-    enum Wall {
-        LEFT("left wall"), RIGHT("right wall"), FRONT("front"), REAR("rear"), ROOF("roof"), FLOOR("floor");
-
-        private final String label;
-
-        Wall(String label) {
-            this.label = label;
-        }
-
-        String label() {
-            return label;
-        }
-    }
-
     /// An opening in its wall.
     ///
     /// @param x middle, on the inside of the wall \[m\]
-    record Gate(Thing thing, Feature.Opening opening, Wall wall, double x, double y, double z) {
+    record Gate(Thing thing, Feature.Opening opening, Carcass.Face wall, double x, double y, double z) {
         boolean opens() {
             return opening.leaf() != Feature.Opening.Leaf.FIXED;
         }
@@ -88,15 +75,7 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
     private static Gate gate(Base base, Body body, Thing t, Feature.Opening o, Mode mode) {
         var p = t.at(mode);
         double half = body.halfWidth() - base.wall();
-        double middle = p.z() + t.size().height() / 2;
-        record Near(Wall wall, double off) {
-        }
-        Wall wall = java.util.stream.Stream
-                .of(new Near(Wall.LEFT, Math.abs(p.y() + body.halfWidth())),
-                        new Near(Wall.RIGHT, Math.abs(p.y() - body.halfWidth())),
-                        new Near(Wall.FRONT, Math.abs(p.x())), new Near(Wall.REAR, Math.abs(p.x() - body.length())),
-                        new Near(Wall.ROOF, Math.abs(middle - body.roofOutside().at(p.x()))))
-                .min(Comparator.comparingDouble(Near::off)).orElseThrow().wall;
+        Carcass.Face wall = Faces.of(body, t, mode);
         return switch (wall) {
             case LEFT -> new Gate(t, o, wall, p.x(), -half, p.z());
             case RIGHT -> new Gate(t, o, wall, p.x(), half, p.z());
@@ -113,7 +92,7 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
 
     /// The door through which people come in: the largest opening that reaches down to the floor.
     Optional<Gate> door() {
-        return gates.stream().filter(g -> g.opens() && g.wall != Wall.ROOF && g.z < 0.5)
+        return gates.stream().filter(g -> g.opens() && g.wall != Carcass.Face.ROOF && g.z < 0.5)
                 .max(Comparator.comparingDouble(g -> Math.min(1, g.opening.height()) * g.opening.width()
                         + (g.opening.inside() ? 1 : 0)));
     }
@@ -139,7 +118,7 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
     ///
     /// @param above only what is higher than this counts
     double ceiling(Solid over, double above, String without) {
-        double low = body.roofInside().lowest(over.minX(), over.maxX());
+        double low = body.clearHeight(over.minX(), over.maxX());
         for (Standing s : inside) {
             if (!s.thing.id().equals(without) && s.solid.z1() >= above - 0.001 && s.solid.z1() < low
                     && s.solid.levelApartFrom(over).depth() > 0.001) {
@@ -155,7 +134,7 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
             return Optional.empty();
         }
         var p = stowed.at(mode);
-        double middle = p.z() + stowed.size().height() / 2;
+        double middle = p.z() + stowed.sizeIn(mode).height() / 2;
         return design.things().stream().filter(t -> t.solid() && !t.id().equals(stowed.id())).filter(t -> {
             Solid s = Solid.of(t.size(), t.at(mode));
             return s.covers(p.x(), p.y()) && middle >= s.z1() && middle <= s.z2();

@@ -54,6 +54,20 @@ public record LeaningBox(Post frontLeft, Post frontRight, Post rearLeft, Post re
         return List.of(frontLeft.at(share), frontRight.at(share), rearRight.at(share), rearLeft.at(share));
     }
 
+    /// Across coordinate of the left or right wall at a place along it and a height \[m\].
+    public double wallAt(boolean left, double u, double w) {
+        double[] a = (left ? frontLeft : frontRight).at(w / height);
+        double[] b = (left ? rearLeft : rearRight).at(w / height);
+        return a[1] + (b[1] - a[1]) * (u - a[0]) / (b[0] - a[0]);
+    }
+
+    /// Along coordinate of the rear wall at a place across it and a height \[m\].
+    public double rearAt(double v, double w) {
+        double[] a = rearLeft.at(w / height);
+        double[] b = rearRight.at(w / height);
+        return a[0] + (b[0] - a[0]) * (v - a[1]) / (b[1] - a[1]);
+    }
+
     /// The clear width for a frame turned by `turn` \[rad\].
     public Clear clear(Frame frame, double turn) {
         double right = Double.POSITIVE_INFINITY;

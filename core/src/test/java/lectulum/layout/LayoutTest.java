@@ -77,7 +77,7 @@ class LayoutTest {
     void aCurvedRoofIsMeasuredWhereItIsLowestAboveTheThing() {
         Design d = box(thing("a", 5, 2.0, 0));
         Design curved = d.with(d.base().with(new Shell.Profile(1.8,
-                List.of(new Shell.Profile.Point(0, 1.5), new Shell.Profile.Point(3, 0)))));
+                List.of(new Shell.Profile.Point(0, 1.5, true, 0), new Shell.Profile.Point(3, 0, true, 0)))));
 
         /// Straight roof from 1.5 at x = 0 to 0 at x = 3, 30 mm thick at right angles; at x = 2.2 the inside is
         /// 0.4 − 0.03·√(1 + 0.5²); the thing is 0.5 high.

@@ -34,6 +34,8 @@ public final class Desk implements StartPage.Choices {
     public interface Chooser {
         Optional<Path> open();
 
+        Optional<Path> picture();
+
         Optional<Path> save(String name, String ending);
     }
 
@@ -162,6 +164,11 @@ public final class Desk implements StartPage.Choices {
         }
 
         @Override
+        public Optional<Path> picture() {
+            return chooser.picture();
+        }
+
+        @Override
         public Optional<Path> save(String name, String ending) {
             return chooser.save(name, ending);
         }
@@ -180,6 +187,15 @@ public final class Desk implements StartPage.Choices {
             dialog.setTitle("Open a camper");
             dialog.getExtensionFilters().add(new FileChooser.ExtensionFilter("Lectulum project",
                     "*" + ProjectFile.ENDING, "*.json"));
+            return Optional.ofNullable(dialog.showOpenDialog(stage)).map(java.io.File::toPath);
+        }
+
+        @Override
+        public Optional<Path> picture() {
+            FileChooser dialog = new FileChooser();
+            dialog.setTitle("A photograph of the side");
+            dialog.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.gif", "*.bmp"));
             return Optional.ofNullable(dialog.showOpenDialog(stage)).map(java.io.File::toPath);
         }
 

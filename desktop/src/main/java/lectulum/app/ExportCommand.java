@@ -5,11 +5,20 @@ import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import lectulum.analysis.Analysis;
+import lectulum.design.Design;
 import lectulum.design.Project;
 import lectulum.files.AtomicFile;
 import lectulum.files.ProjectFile;
 import lectulum.files.Report;
 import lectulum.files.ThingsCsv;
+import lectulum.template.OffsetTable;
+import lectulum.template.Panels;
+import lectulum.template.Paper;
+import lectulum.template.Template;
+import lectulum.template.TemplateDxf;
+import lectulum.template.TemplatePdf;
+import lectulum.template.TemplateSvg;
+import lectulum.units.UnitSystem;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -35,14 +44,25 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--project", paramLabel = "JSON", description = "The project as a file, for instance of a demo.")
     private Path copy;
 
+    @Option(names = "--template", paramLabel = "FILE", description = "A panel at full size, by the ending of the file:"
+            + " .pdf, .svg, .dxf, or .csv for the offset table.")
+    private Path template;
+
+    @Option(names = "--panel", paramLabel = "KEY", description = "profile, profile-right, roof, floor, front, rear, or"
+            + " thing.ID.side, .top, .end. Default: ${DEFAULT-VALUE}.")
+    private String panel = "profile";
+
+    @Option(names = "--paper", description = "${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
+    private Paper paper = Paper.A4;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public Integer call() throws IOException {
-        if (things == null && figures == null && report == null && copy == null) {
+        if (things == null && figures == null && report == null && copy == null && template == null) {
             throw new CommandLine.ParameterException(spec.commandLine(),
-                    "Say what to export: --things, --figures, --report or --project.");
+                    "Say what to export: --things, --figures, --report, --template or --project.");
         }
         Input input = Input.of(file);
         Project project = input.project();
@@ -64,6 +84,27 @@ final class ExportCommand implements Callable<Integer> {
         if (copy != null) {
             ProjectFile.save(copy, project, null);
         }
+        if (template != null) {
+            template(project.design());
+        }
         return 0;
+    }
+
+    private void template(Design design) throws IOException {
+        Template drawn = Panels.find(design, panel).map(Panels.Panel::template).orElseThrow(
+                () -> new CommandLine.ParameterException(spec.commandLine(), "There is no panel " + panel + "."));
+        String name = template.getFileName().toString();
+        if (name.endsWith(".pdf")) {
+            AtomicFile.write(template, new TemplatePdf(drawn, paper).bytes());
+        } else if (name.endsWith(".svg")) {
+            AtomicFile.write(template, TemplateSvg.write(drawn));
+        } else if (name.endsWith(".dxf")) {
+            AtomicFile.write(template, TemplateDxf.write(drawn));
+        } else if (name.endsWith(".csv")) {
+            AtomicFile.write(template, OffsetTable.write(design.base(), design.brief().units() == UnitSystem.US));
+        } else {
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    "A template ends with .pdf, .svg, .dxf or .csv.");
+        }
     }
 }

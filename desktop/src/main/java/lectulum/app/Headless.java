@@ -90,6 +90,11 @@ final class Headless {
         }
 
         @Override
+        public java.util.Optional<java.nio.file.Path> picture() {
+            return java.util.Optional.empty();
+        }
+
+        @Override
         public java.util.Optional<java.nio.file.Path> save(String name, String ending) {
             return java.util.Optional.empty();
         }

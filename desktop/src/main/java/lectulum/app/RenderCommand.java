@@ -3,6 +3,7 @@ package lectulum.app;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.scene.Scene;
 import lectulum.design.Mode;
@@ -39,6 +40,13 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--sheet", description = "Only the drawing, not the window around it.")
     private boolean sheetOnly;
 
+    @Option(names = "--page", paramLabel = "ID", description = "Picture of the stage in the sheet's place, such as survey,"
+            + " profile, cut-away, change.")
+    private String page = "sheet";
+
+    @Option(names = "--select", paramLabel = "THING", description = "Id of a thing to select.")
+    private String select;
+
     @Option(names = "--width", description = "Pixels. Default: ${DEFAULT-VALUE}.")
     private int width = 1280;
 
@@ -63,6 +71,7 @@ final class RenderCommand implements Callable<Integer> {
             MainWindow window = Headless.window(input.project(), new Home(scratch));
             Scene scene = Headless.on(() -> {
                 choose(window.bench());
+                window.turnTo(stage, page);
                 Scene made = new Scene(window.root(), w, h);
                 window.sheet().requestFocus();
                 return made;
@@ -77,6 +86,9 @@ final class RenderCommand implements Callable<Integer> {
     private void choose(Workbench bench) {
         bench.setStage(stage);
         bench.setMode(mode);
+        if (select != null) {
+            bench.select(List.of(select));
+        }
         if (units != null) {
             bench.setUnits(units);
         }

@@ -7,15 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Scene;
-import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;
 import lectulum.design.Mode;
-import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.files.AtomicFile;
 import lectulum.files.Home;
 import lectulum.files.Journal;
-import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.window.StartPage;
 import lectulum.workbench.Workbench;
@@ -52,30 +49,50 @@ public final class Screenshots {
     private void all() throws IOException {
         startPage();
         window("layout", "nightjar", b -> b.select(List.of("cells")));
+        window("layout-camp", "chamois", b -> b.setMode(Mode.CAMP));
         window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
+        page("cut-away", "nightjar", Stage.LAYOUT, "cut-away", b -> b.setMode(Mode.NIGHT));
+        page("change-over", "nightjar", Stage.LAYOUT, "change", b -> {
+        });
+        page("storage", "chamois", Stage.LAYOUT, "storage", b -> {
+        });
+        page("mechanisms", "dunlin", Stage.LAYOUT, "mechanisms", b -> {
+        });
+        page("loading", "nightjar", Stage.LAYOUT, "loading", b -> {
+        });
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
         window("base", "dunlin", b -> b.setStage(Stage.BASE));
+        page("survey", "nightjar", Stage.BASE, "survey", b -> {
+        });
+        page("profile", "dunlin", Stage.BASE, "profile", b -> {
+        });
+        page("walls", "nightjar", Stage.BASE, "walls", b -> {
+        });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
-        window("remedy", "nightjar", Screenshots::tryRemedy);
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
         window("water", "nightjar", b -> b.setStage(Stage.WATER));
         window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));
         window("money", "nightjar", b -> b.setStage(Stage.MONEY));
-        window("us-units", "chamois", b -> b.setUnits(UnitSystem.US));
-    }
-
-    private static void tryRemedy(Workbench bench) {
-        bench.setStage(Stage.BALANCE);
-        Finding light = bench.state().analysis().findings(Stage.BALANCE).stream()
-                .filter(f -> f.id().equals("balance.tongue-share")).findFirst().orElseThrow();
-        bench.tryOut(Remedies.of(bench.state().analysis(), light).getFirst());
     }
 
     private void window(String name, String demo, Consumer<Workbench> prepare) throws IOException {
+        shot(name, demo, w -> prepare.accept(w.bench()));
+    }
+
+    /// A picture that takes the sheet's place.
+    private void page(String name, String demo, Stage stage, String id, Consumer<Workbench> prepare)
+            throws IOException {
+        shot(name, demo, w -> {
+            prepare.accept(w.bench());
+            w.turnTo(stage, id);
+        });
+    }
+
+    private void shot(String name, String demo, Consumer<MainWindow> prepare) throws IOException {
         MainWindow window = Headless.window(Campers.demo(demo).orElseThrow(), home);
         Scene scene = Headless.on(() -> {
             Scene s = new Scene(window.root(), WIDTH, HEIGHT);
-            prepare.accept(window.bench());
+            prepare.accept(window);
             window.sheet().requestFocus();
             return s;
         });

@@ -63,7 +63,7 @@ public record Projection(double scale, double x0, double planY, double sideY) {
     /// @param side   whether the side elevation is shown below the plan
     /// @param bottom pixels kept free below the ground
     public static Projection fit(Design design, double width, double height, boolean side, double bottom) {
-        Body body = Body.of(design.base());
+        Body body = Body.of(design.base(), Mode.NIGHT);
         double tongue = design.base().tongueLength();
         double rear = tongue + body.length();
         double half = Math.max(body.halfWidth(), design.base().axle().track() / 2 + 0.15);

@@ -197,6 +197,7 @@ final class Scenery {
         pen.g.setFill(pen.theme.colour("inside"));
         pen.stroke("ink", 0.8);
         pen.polygon(plan(body.planInside(), t), true);
+        measured(t);
         var arches = design.base().arches();
         if (arches.present()) {
             pen.g.setFill(pen.theme.colour("grid"));
@@ -210,6 +211,24 @@ final class Scenery {
         }
     }
 
+    /// Where the walls were found to stand, at the floor and at the roof.
+    private void measured(double tongue) {
+        body.shape().box().ifPresent(box -> {
+            for (double height : new double[]{0, box.height()}) {
+                double[][] corners = box.section(height).stream()
+                        .map(q -> new double[]{p.sx(tongue + body.shape().front() + q[0]),
+                                p.py(q[1] - body.shape().middle())})
+                        .toArray(double[][]::new);
+                pen.stroke("accent", height == 0 ? 1.2 : 0.7);
+                pen.g.strokePolygon(axis(corners, 0), axis(corners, 1), corners.length);
+            }
+        });
+    }
+
+    private static double[] axis(double[][] points, int axis) {
+        return java.util.Arrays.stream(points).mapToDouble(q -> q[axis]).toArray();
+    }
+
     private double[][] plan(List<double[]> outline, double tongue) {
         return outline.stream().map(q -> new double[]{p.sx(tongue + q[0]), p.py(q[1])}).toArray(double[][]::new);
     }
@@ -220,6 +239,9 @@ final class Scenery {
         pen.g.setFill(pen.theme.colour("edge"));
         pen.stroke("ink", 2);
         pen.polygon(side(body.roofOutside().xs(), body.roofOutside().zs(), t, -base.floor()), true);
+        if (body.open()) {
+            return;
+        }
         pen.g.setFill(pen.theme.colour("inside"));
         pen.stroke("ink", 0.8);
         double front = body.insideFront();

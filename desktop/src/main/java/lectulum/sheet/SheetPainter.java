@@ -71,6 +71,9 @@ public final class SheetPainter {
             things(pen, p, state, still, false);
             scenery.wheelsSide();
         }
+        if (state.stage() == Stage.LAYOUT) {
+            new LayoutLayer(pen, p, state).paint();
+        }
         names(pen, p, state, still, true);
         if (p.sideShown() && state.stage() != Stage.BALANCE) {
             names(pen, p, state, still, false);
@@ -90,6 +93,7 @@ public final class SheetPainter {
             }
         }
         ghosts(pen, p, state);
+        offered(pen, p, state);
         faults(pen, p, state, state.analysis().layout().faults().get(state.mode()));
         selection(pen, p, state);
         names(pen, p, state, selected, true);
@@ -106,21 +110,22 @@ public final class SheetPainter {
     }
 
     private static Scenery scenery(Pen pen, State state, Projection p) {
-        return new Scenery(pen, p, state.design(), state.analysis().layout().body(), state.units());
+        return new Scenery(pen, p, state.design(), state.analysis().layout().bodies().get(state.mode()), state.units());
     }
 
     private void things(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
         boolean outlines = !plan && state.stage() == Stage.BALANCE;
         Comparator<Thing> order = plan
-                ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.size().height())
+                ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.sizeIn(state.mode()).height())
                 : Comparator.comparingDouble(t -> -t.at(state.mode()).y());
         Set<SystemGroup> lit = lit(state.stage());
         Set<String> selected = Set.copyOf(state.selection());
-        things.stream().filter(t -> t.mount() != Mount.SPREAD).sorted(order).forEach(thing -> {
-            boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system())
-                    || plan && overhead(state, thing);
-            thing(pen, p, state, thing, plan, quiet, selected.contains(thing.id()));
-        });
+        things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away()).sorted(order)
+                .forEach(thing -> {
+                    boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system())
+                            || plan && overhead(state, thing);
+                    thing(pen, p, state, thing, plan, quiet, selected.contains(thing.id()));
+                });
     }
 
     private void names(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
@@ -129,7 +134,7 @@ public final class SheetPainter {
         Comparator<Thing> order = plan
                 ? Comparator.comparingDouble(t -> -t.at(state.mode()).z() - t.size().height())
                 : Comparator.comparingDouble(t -> t.at(state.mode()).y());
-        things.stream().filter(t -> t.mount() != Mount.SPREAD)
+        things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away())
                 .filter(t -> t.solid() && lit.contains(t.system()) && !(plan && overhead(state, t))
                         || selected.contains(t.id()))
                 .sorted(order).forEach(t -> name(pen, p, state, t, plan));
@@ -224,6 +229,25 @@ public final class SheetPainter {
                 }
             }
         }
+    }
+
+    /// Places a thing could have, numbered.
+    private void offered(Pen pen, Projection p, State state) {
+        for (int i = 0; i < state.ghosts().size(); i++) {
+            State.Ghost ghost = state.ghosts().get(i);
+            String number = String.valueOf(i + 1);
+            state.design().thing(ghost.thing()).map(t -> t.with(ghost.place())).ifPresent(t -> {
+                for (boolean plan : p.sideShown() ? new boolean[]{true, false} : new boolean[]{true}) {
+                    double[][] o = outline(p, state, t, plan);
+                    pen.fill(o, theme.colour("select").deriveColor(0, 1, 1, 0.10));
+                    pen.dashed("select", 1.6);
+                    pen.outline(o, true);
+                    pen.label(number, (Pen.min(o, 0) + Pen.max(o, 0)) / 2, (Pen.min(o, 1) + Pen.max(o, 1)) / 2, 0, 13,
+                            true);
+                }
+            });
+        }
+        pen.g.setLineDashes();
     }
 
     private void faults(Pen pen, Projection p, State state, List<Fault> faults) {

@@ -24,6 +24,7 @@ import lectulum.figures.Stage;
 import lectulum.layout.FreePlace;
 import lectulum.layout.Pick;
 import lectulum.layout.Snapping;
+import lectulum.living.Living;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
@@ -162,17 +163,18 @@ public final class SheetView extends Region {
 
     /// All that the still part of the drawing depends on, so that a drag does not paint it again.
     private record Backdrop(SheetPainter painter, Projection projection, double width, double height, Stage stage,
-            Mode mode, UnitSystem units, Base base, Vehicle vehicle, List<String> selection, List<Thing> things) {
+            Mode mode, UnitSystem units, Base base, Vehicle vehicle, List<String> selection, List<Thing> things,
+            Living living) {
 
         Backdrop(SheetPainter painter, Projection projection, double width, double height, State s) {
             this(painter, projection, width, height, s.stage(), s.mode(), s.units(), s.design().base(),
-                    s.design().vehicle(), s.selection(), SheetPainter.still(s));
+                    s.design().vehicle(), s.selection(), SheetPainter.still(s), s.analysis().living());
         }
 
         boolean same(Backdrop o) {
             return painter == o.painter && projection.equals(o.projection) && width == o.width && height == o.height
                     && stage == o.stage && mode == o.mode && units == o.units && base == o.base && vehicle == o.vehicle
-                    && selection.equals(o.selection) && sameThings(o.things);
+                    && selection.equals(o.selection) && living == o.living && sameThings(o.things);
         }
 
         /// Things that did not change are the same objects.

@@ -1,8 +1,8 @@
 package lectulum.stage;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -16,6 +16,12 @@ import lectulum.design.Rating;
 import lectulum.design.Shell;
 import lectulum.design.WheelArches;
 import lectulum.parts.Form;
+import lectulum.shell.Nose;
+import lectulum.stage.leaf.FrameLeaf;
+import lectulum.stage.leaf.ProfileLeaf;
+import lectulum.stage.leaf.SurveyLeaf;
+import lectulum.stage.leaf.WallsLeaf;
+import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -24,11 +30,20 @@ import lectulum.workbench.Workbench;
 public final class BaseStage implements StageView {
     private final Workbench bench;
     private final VBox card = new VBox();
+    private final List<Leaf> leaves;
     private Form form;
     private String built = "";
 
-    public BaseStage(Workbench bench) {
+    public BaseStage(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
         this.bench = bench;
+        this.leaves = List.of(Leaf.sheet(), new SurveyLeaf(bench, theme).leaf(),
+                new ProfileLeaf(bench, theme, desk).leaf(), new WallsLeaf(bench, theme).leaf(),
+                new FrameLeaf(bench, theme).leaf());
+    }
+
+    @Override
+    public List<Leaf> leaves() {
+        return leaves;
     }
 
     @Override
@@ -40,7 +55,7 @@ public final class BaseStage implements StageView {
     public void show(State state) {
         Base base = state.analysis().given().base();
         String shape = base.shell().getClass().getSimpleName() + base.empty().getClass().getSimpleName()
-                + base.axle().count() + (base.shell() instanceof Shell.Profile p ? p.points().size() : 0);
+                + base.axle().count() + (base.shell() instanceof Shell.Nosed n ? n.form() : "");
         if (!shape.equals(built)) {
             built = shape;
             build(base);
@@ -67,7 +82,7 @@ public final class BaseStage implements StageView {
     }
 
     private enum Kind {
-        BOX("box"), V_NOSE("box with V nose"), PROFILE("teardrop profile");
+        BOX("box"), NOSED("box with a nose"), PROFILE("curved profile"), TRAY("open tray");
 
         private final String label;
 
@@ -78,8 +93,9 @@ public final class BaseStage implements StageView {
         static Kind of(Shell shell) {
             return switch (shell) {
                 case Shell.Box b -> BOX;
-                case Shell.VNose n -> V_NOSE;
+                case Shell.Nosed n -> NOSED;
                 case Shell.Profile p -> PROFILE;
+                case Shell.Tray t -> TRAY;
             };
         }
 
@@ -89,7 +105,8 @@ public final class BaseStage implements StageView {
             double h = from.height();
             return switch (this) {
                 case BOX -> new Shell.Box(l, w, h);
-                case V_NOSE -> new Shell.VNose(l, w, h, Math.min(0.6, l / 3), 0.1);
+                case NOSED -> new Shell.Nosed(l, w, h, Math.min(0.6, l / 3), 0.1, Nose.Form.VEE);
+                case TRAY -> new Shell.Tray(l, w, Math.min(h, 0.45));
                 case PROFILE -> new Shell.Profile(w,
                         List.of(new Shell.Profile.Point(0, 0.28 * h), new Shell.Profile.Point(0.14 * l, 0.88 * h),
                                 new Shell.Profile.Point(0.36 * l, h), new Shell.Profile.Point(0.6 * l, 0.97 * h),
@@ -105,19 +122,27 @@ public final class BaseStage implements StageView {
         sized("Outer length", 0.8, 11, Shell::length, (s, v) -> s.resized(v, s.width(), s.height()));
         sized("Outer width", 0.5, 2.9, Shell::width, (s, v) -> s.resized(s.length(), v, s.height()));
         sized("Roof above the floor", 0.3, 3.5, Shell::height, (s, v) -> s.resized(s.length(), s.width(), v));
-        if (base.shell() instanceof Shell.VNose) {
-            sized("Depth of the nose", 0, 3, s -> s instanceof Shell.VNose n ? n.noseDepth() : Double.NaN,
-                    (s, v) -> s instanceof Shell.VNose n
-                            ? new Shell.VNose(n.length(), n.width(), n.height(), Math.min(v, 0.9 * n.length()),
-                                    n.noseFlat())
+        if (base.shell() instanceof Shell.Nosed nosed) {
+            form.choice("Nose", List.of(Nose.Form.values()), BaseStage::nose,
+                    d -> d.base().shell() instanceof Shell.Nosed n ? n.form() : Nose.Form.VEE,
+                    (d, v) -> d.with(d.base().with(d.base().shell() instanceof Shell.Nosed n
+                            ? new Shell.Nosed(n.length(), n.width(), n.height(), n.noseDepth(), n.noseFlat(), v)
+                            : d.base().shell())));
+            sized("Depth of the nose", 0, 3, s -> s instanceof Shell.Nosed n ? n.noseDepth() : Double.NaN,
+                    (s, v) -> s instanceof Shell.Nosed n
+                            ? new Shell.Nosed(n.length(), n.width(), n.height(), Math.min(v, 0.9 * n.length()),
+                                    n.noseFlat(), n.form())
                             : s);
-            sized("Flat at its tip", 0, 2, s -> s instanceof Shell.VNose n ? n.noseFlat() : Double.NaN,
-                    (s, v) -> s instanceof Shell.VNose n
-                            ? new Shell.VNose(n.length(), n.width(), n.height(), n.noseDepth(), Math.min(v, n.width()))
-                            : s);
+            if (nosed.form() == Nose.Form.VEE) {
+                sized("Flat at its tip", 0, 2, s -> s instanceof Shell.Nosed n ? n.noseFlat() : Double.NaN,
+                        (s, v) -> s instanceof Shell.Nosed n
+                                ? new Shell.Nosed(n.length(), n.width(), n.height(), n.noseDepth(),
+                                        Math.min(v, n.width()), n.form())
+                                : s);
+            }
         }
-        if (base.shell() instanceof Shell.Profile profile) {
-            points(profile);
+        if (base.shell() instanceof Shell.Profile) {
+            form.note("Its points are on the Profile page above the sheet.");
         }
         form.quantity("Walls", Quantity.LENGTH, 0, 0.2, d -> d.base().wall(),
                 (d, v) -> d.with(d.base().withBuildUp(v, d.base().floor(), d.base().roof())));
@@ -138,32 +163,12 @@ public final class BaseStage implements StageView {
                 (d, v) -> d.with(d.base().with(write.apply(d.base().shell(), v))));
     }
 
-    private void points(Shell.Profile profile) {
-        for (int i = 0; i < profile.points().size(); i++) {
-            int n = i;
-            form.quantity("Roof point " + (i + 1) + ", back", Quantity.LENGTH, 0, 11, d -> point(d, n).x(),
-                    (d, v) -> withPoint(d, n, new Shell.Profile.Point(v, point(d, n).z())));
-            form.quantity("Roof point " + (i + 1) + ", up", Quantity.LENGTH, 0, 3.5, d -> point(d, n).z(),
-                    (d, v) -> withPoint(d, n, new Shell.Profile.Point(point(d, n).x(), v)));
-        }
-    }
-
-    private static Shell.Profile.Point point(Design d, int n) {
-        return d.base().shell() instanceof Shell.Profile p && n < p.points().size()
-                ? p.points().get(n)
-                : new Shell.Profile.Point(0, 0);
-    }
-
-    /// Points stay in order: one that would pass its neighbour stops there.
-    private static Design withPoint(Design d, int n, Shell.Profile.Point to) {
-        if (!(d.base().shell() instanceof Shell.Profile p) || n >= p.points().size()) {
-            return d;
-        }
-        List<Shell.Profile.Point> points = new ArrayList<>(p.points());
-        double low = n == 0 ? 0 : points.get(n - 1).x() + 0.01;
-        double high = n == 0 ? 0 : n == points.size() - 1 ? 11 : points.get(n + 1).x() - 0.01;
-        points.set(n, new Shell.Profile.Point(Math.clamp(to.x(), low, Math.max(low, high)), to.z()));
-        return d.with(d.base().with(new Shell.Profile(p.width(), points)));
+    private static String nose(Nose.Form form) {
+        return switch (form) {
+            case VEE -> "V";
+            case ARC -> "round";
+            case ELLIPSE -> "half ellipse";
+        };
     }
 
     private void arch(String label, java.util.function.ToDoubleFunction<WheelArches> read,

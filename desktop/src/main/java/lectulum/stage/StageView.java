@@ -1,5 +1,6 @@
 package lectulum.stage;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import lectulum.workbench.State;
@@ -20,6 +21,11 @@ public interface StageView {
     /// Whether the sheet shows the side elevation too.
     default boolean side() {
         return true;
+    }
+
+    /// Pictures of this stage beside the sheet, the sheet first; none where the stage has only one.
+    default List<Leaf> leaves() {
+        return List.of();
     }
 
     /// The upper part of the card.

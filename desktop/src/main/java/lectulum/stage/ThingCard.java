@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Battery;
 import lectulum.design.Cost;
 import lectulum.design.Design;
+import lectulum.design.FeatureKind;
 import lectulum.design.Fix;
 import lectulum.design.Load;
 import lectulum.design.Mass;
@@ -85,7 +86,9 @@ public final class ThingCard extends VBox {
     /// Which optional parts a thing has; the card is built anew when that changes.
     private static String shape(Thing t) {
         return t.load().isPresent() + " " + t.battery().isPresent() + " " + t.tank().isPresent() + " "
-                + (t.solar() > 0) + " " + !t.elsewhere().isEmpty();
+                + (t.solar() > 0) + " " + t.elsewhere().keySet() + t.elsewhere().values().stream()
+                        .map(p -> p.shape().isPresent() + " " + p.away()).toList()
+                + t.features().stream().map(f -> FeatureKind.of(f).word()).toList();
     }
 
     private void several() {
@@ -101,6 +104,9 @@ public final class ThingCard extends VBox {
         form.text("Name", d -> of(d, id, Thing::name),
                 (d, v) -> d.mapping(id, t -> t.named(v.isEmpty() ? t.name() : v)));
         place(id, mode);
+        if (mode != Mode.ROAD && thing.mount() != Mount.SPREAD) {
+            inMode(thing, mode);
+        }
         if (thing.mount() != Mount.SPREAD) {
             size(id);
         }
@@ -123,7 +129,12 @@ public final class ThingCard extends VBox {
                 (d, v) -> d.mapping(id, t -> t.with(v)));
         form.text("Note", d -> of(d, id, Thing::note), (d, v) -> d.mapping(id, t -> t.noted(v)));
         form.shown("On the tongue", s -> tongue(s, id));
-        getChildren().addAll(form, actions());
+        FeatureForm.add(form, bench, thing);
+        getChildren().add(actions());
+        if (thing.mount() == Mount.INSIDE) {
+            getChildren().add(new PlaceFinder(bench));
+        }
+        getChildren().add(form);
     }
 
     /// What this thing does to the tongue in the chosen load case.
@@ -135,13 +146,63 @@ public final class ThingCard extends VBox {
     private void place(String id, Mode mode) {
         form.quantity("Behind the ball", Quantity.LENGTH, -FAR, FAR,
                 d -> d.base().tongueLength() + number(d, id, t -> t.at(mode).x()), (d, v) -> move(d, id, mode,
-                        p -> new Placement(v - d.base().tongueLength(), p.y(), p.z(), p.yaw())));
+                        p -> p.at(v - d.base().tongueLength(), p.y(), p.z(), p.yaw())));
         form.quantity("Right of middle", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).y()),
-                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), v, p.z(), p.yaw())));
+                (d, v) -> move(d, id, mode, p -> p.at(p.x(), v, p.z(), p.yaw())));
         form.quantity("Above the floor", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).z()),
-                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), p.y(), v, p.yaw())));
+                (d, v) -> move(d, id, mode, p -> p.at(p.x(), p.y(), v, p.yaw())));
         form.quantity("Turned", Quantity.ANGLE, -2 * Math.PI, 2 * Math.PI, d -> number(d, id, t -> t.at(mode).yaw()),
-                (d, v) -> move(d, id, mode, p -> new Placement(p.x(), p.y(), p.z(), v)));
+                (d, v) -> move(d, id, mode, p -> p.at(p.x(), p.y(), p.z(), v)));
+    }
+
+    /// Where it is in camp or at night, and in which shape.
+    private enum Stay {
+        AS_BEFORE("as before"), HERE("in a place of its own"), OUTSIDE("outside");
+
+        private final String label;
+
+        Stay(String label) {
+            this.label = label;
+        }
+
+        static Stay of(Thing t, Mode mode) {
+            Placement own = t.elsewhere().get(mode);
+            return own == null ? AS_BEFORE : own.away() ? OUTSIDE : HERE;
+        }
+
+        Thing put(Thing t, Mode mode) {
+            return switch (this) {
+                case AS_BEFORE -> t.placedAsBefore(mode);
+                case HERE -> t.placed(mode, t.at(mode).away(false));
+                case OUTSIDE -> t.placed(mode, t.at(mode).away(true));
+            };
+        }
+    }
+
+    private void inMode(Thing thing, Mode mode) {
+        String id = thing.id();
+        form.choice("In " + mode.label(), List.of(Stay.values()), s -> s.label, d -> of(d, id, t -> Stay.of(t, mode)),
+                (d, v) -> d.mapping(id, t -> v.put(t, mode)));
+        boolean own = thing.elsewhere().containsKey(mode);
+        if (own) {
+            form.tick("Other size in " + mode.label(), d -> of(d, id, t -> t.at(mode).shape().isPresent()),
+                    (d, v) -> d.mapping(id, t -> t.placed(mode, t.at(mode).shaped(v
+                            ? Optional.of(t.sizeIn(mode))
+                            : Optional.empty()))));
+        }
+        if (own && thing.at(mode).shape().isPresent()) {
+            shape(id, mode, "Length in " + mode.label(), Size::length,
+                    (s, v) -> new Size(v, s.width(), s.height()));
+            shape(id, mode, "Width in " + mode.label(), Size::width, (s, v) -> new Size(s.length(), v, s.height()));
+            shape(id, mode, "Height in " + mode.label(), Size::height, (s, v) -> new Size(s.length(), s.width(), v));
+        }
+    }
+
+    private void shape(String id, Mode mode, String label, Function<Size, Double> read,
+            java.util.function.BiFunction<Size, Double, Size> write) {
+        form.quantity(label, Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> read.apply(t.sizeIn(mode))),
+                (d, v) -> d.mapping(id, t -> t.placed(mode,
+                        t.at(mode).shaped(Optional.of(write.apply(t.sizeIn(mode), v))))));
     }
 
     private static Design move(Design d, String id, Mode mode, UnaryOperator<Placement> where) {
@@ -237,6 +298,9 @@ public final class ThingCard extends VBox {
                                 : t.with(new Battery(1280 * Units.WATT_HOUR, Battery.Chemistry.LITHIUM_IRON))),
                 item("a tank", t -> t.tank().isPresent() ? t : t.with(new Tank(Tank.Use.FRESH, 20 * Units.LITRE))),
                 item("solar cells", t -> t.solar() > 0 ? t : t.withSolar(100)));
+        give.getItems().add(new javafx.scene.control.SeparatorMenuItem());
+        give.getItems().addAll(FeatureForm.give(bench));
+        give.setId("give-it");
         return give;
     }
 

@@ -12,6 +12,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Stage;
+import lectulum.stage.Leaf;
+import lectulum.analysis.Mirror;
 import lectulum.files.AtomicFile;
 import lectulum.files.ProjectFile;
 import lectulum.files.Report;
@@ -26,7 +28,8 @@ import lectulum.workbench.Workbench;
 final class Actions {
     static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "",
             "Export things as CSV…",
-            "Export figures as CSV…", "Export sheet as PNG…", "", "Rename project…", "Light or dim theme");
+            "Export figures as CSV…", "Export sheet as PNG…", "Full-size template…", "", "Rename project…",
+            "Light or dim theme");
 
     private final MainWindow window;
     private final Workbench bench;
@@ -65,6 +68,8 @@ final class Actions {
         add("Export things as CSV…", "", () -> export("things.csv", ".csv", this::thingsCsv));
         add("Export figures as CSV…", "", () -> export("figures.csv", ".csv", this::figuresCsv));
         add("Export sheet as PNG…", "", () -> export("sheet.png", ".png", this::picture));
+        add("Full-size template…", "", () -> window
+                .open(new TemplateDialog(bench.state(), files, window::say, window::closeOverlay)));
         add("Rename project…", "", () -> ask("Name of the project", bench.state().project().name(),
                 bench::renameProject));
     }
@@ -83,6 +88,7 @@ final class Actions {
                 .when(() -> bench.state().trial().isPresent()));
         commands.add(Command.of("Drop the remedy", "", bench::dropTrial)
                 .when(() -> bench.state().trial().isPresent()));
+        add("Mirror left and right", "", this::mirror);
         add("Pin: measure changes from here", "Shortcut+P", bench::pin);
         add("Copy variant", "Shortcut+Shift+D",
                 () -> ask("Name of the new variant", "variant " + (bench.state().project().variants().size() + 1),
@@ -96,6 +102,8 @@ final class Actions {
     private void viewCommands() {
         add("Add things", "A", window::toggleTray);
         add("Measure", "M", () -> window.sheet().setMeasuring(!window.sheet().measuring()));
+        add("Section across the camper", "X", window::toggleSection);
+        add("Where is…", "W", window::whereIs);
         add("Fit the sheet", "F", () -> window.sheet().fit());
         add("Zoom in", "Shortcut+Plus", () -> window.sheet().zoom(1.25));
         add("Zoom in more", "Shortcut+Equals", () -> window.sheet().zoom(1.25));
@@ -106,7 +114,32 @@ final class Actions {
         for (Stage stage : Stage.values()) {
             add("Go to " + stage.label(), "Shortcut+Digit" + (stage.ordinal() + 1), () -> bench.setStage(stage));
         }
+        for (Stage stage : Stage.values()) {
+            for (Leaf leaf : window.leavesOf(stage)) {
+                add(stage.label() + ": " + leaf.name(), "", () -> window.turnTo(stage, leaf.id()));
+            }
+        }
         add("Do anything", "F2", () -> window.openPalette(commands));
+    }
+
+    private void mirror() {
+        bench.edit(Mirror.edit());
+        List<String> other = Mirror.handed(bench.state().design()).stream().map(t -> t.name()).toList();
+        if (!other.isEmpty()) {
+            window.say("Made for one side, to be bought in the other hand: " + String.join(", ", other) + ".");
+        }
+    }
+
+    /// A picture for the profile, copied beside the project's file where it has one.
+    Optional<String> pickPhoto() {
+        return files.picture().flatMap(path -> {
+            try {
+                return Optional.of(session.attach(path));
+            } catch (IOException e) {
+                window.say("The picture could not be taken over: " + e.getMessage());
+                return Optional.empty();
+            }
+        });
     }
 
     private boolean selected() {
@@ -171,7 +204,7 @@ final class Actions {
     }
 
     private void compare() {
-        window.open(new Comparison(bench.state(), window::closeOverlay));
+        window.open(new Comparison(bench.state(), window.theme(), window::closeOverlay));
     }
 
     private void ask(String question, String proposal, java.util.function.Consumer<String> answer) {

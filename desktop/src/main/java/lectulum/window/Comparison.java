@@ -2,7 +2,9 @@ package lectulum.window;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.collections.FXCollections;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -14,7 +16,11 @@ import lectulum.analysis.Analysis;
 import lectulum.design.Variant;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
+import lectulum.figures.Stage;
 import lectulum.parts.Ledger;
+import lectulum.sheet.Projection;
+import lectulum.sheet.SheetPainter;
+import lectulum.theme.Theme;
 import lectulum.units.Style;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -22,6 +28,9 @@ import lectulum.workbench.State;
 /// Two variants side by side, figure by figure; those that differ come first.
 final class Comparison extends VBox {
     private final State state;
+    private final Theme theme;
+    private final Canvas pictureA = new Canvas(432, 290);
+    private final Canvas pictureB = new Canvas(432, 290);
     private final ComboBox<Variant> left;
     private final ComboBox<Variant> right;
     private final Ledger<Row> table = new Ledger<>("Comparison", "The two variants have the same figures.");
@@ -29,8 +38,9 @@ final class Comparison extends VBox {
     private record Row(String label, String left, String right, String change) {
     }
 
-    Comparison(State state, Runnable close) {
+    Comparison(State state, Theme theme, Runnable close) {
         this.state = state;
+        this.theme = theme;
         List<Variant> variants = state.project().variants();
         Variant current = state.project().variant();
         Variant other = variants.stream().filter(v -> v != current).findFirst().orElse(current);
@@ -38,10 +48,10 @@ final class Comparison extends VBox {
         right = box(variants, other);
         getStyleClass().add("popover");
         setId("comparison");
-        setMaxSize(760, 560);
-        setPrefSize(760, 560);
-        setLayoutX(160);
-        setLayoutY(70);
+        setMaxSize(900, 640);
+        setPrefSize(900, 640);
+        setLayoutX(150);
+        setLayoutY(60);
         Label title = new Label("Compare variants");
         title.getStyleClass().add("title");
         Button done = new Button("Close");
@@ -50,7 +60,8 @@ final class Comparison extends VBox {
         table.text("Figure", 300, Row::label).text("First", 130, Row::left).text("Second", 130, Row::right)
                 .text("Change", 110, Row::change);
         VBox.setVgrow(table, Priority.ALWAYS);
-        getChildren().addAll(title, head, table);
+        HBox drawings = new HBox(8, pictureA, pictureB);
+        getChildren().addAll(title, head, drawings, table);
         left.valueProperty().addListener((o, was, now) -> fill());
         right.valueProperty().addListener((o, was, now) -> fill());
         fill();
@@ -73,9 +84,20 @@ final class Comparison extends VBox {
         return box;
     }
 
+    private void draw(Canvas canvas, Analysis analysis) {
+        State shown = new State(state.history(), analysis, analysis, List.of(), state.mode(), state.loadCase(),
+                state.units(), Stage.LAYOUT, Optional.empty(), List.of());
+        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight(), shown,
+                Projection.fit(analysis.design(), canvas.getWidth(), canvas.getHeight(), true, 6));
+    }
+
     private void fill() {
-        Figures a = Analysis.of(left.getValue().design()).figures();
-        Figures b = Analysis.of(right.getValue().design()).figures();
+        Analysis first = Analysis.of(left.getValue().design());
+        Analysis second = Analysis.of(right.getValue().design());
+        draw(pictureA, first);
+        draw(pictureB, second);
+        Figures a = first.figures();
+        Figures b = second.figures();
         Style style = state.style();
         List<Row> different = new ArrayList<>();
         List<Row> same = new ArrayList<>();

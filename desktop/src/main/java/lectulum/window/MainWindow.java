@@ -17,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -33,17 +34,20 @@ import lectulum.catalogue.OwnThings;
 import lectulum.design.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
+import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.BalanceStage;
 import lectulum.stage.BaseStage;
 import lectulum.stage.BriefStage;
 import lectulum.stage.LayoutStage;
+import lectulum.stage.Leaf;
 import lectulum.stage.MaterialsStage;
 import lectulum.stage.MoneyStage;
 import lectulum.stage.PowerStage;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
 import lectulum.stage.WaterStage;
+import lectulum.stage.leaf.ProfileLeaf;
 import lectulum.theme.Theme;
 import lectulum.workbench.Session;
 import lectulum.workbench.State;
@@ -79,6 +83,10 @@ public final class MainWindow implements AutoCloseable {
     private Stage shownStage;
     private boolean trayOpen;
     private boolean dim;
+    private Theme theme = Theme.PAPER;
+    private final HBox leafStrip = new HBox();
+    private final Map<Stage, Integer> leafOf = new EnumMap<>(Stage.class);
+    private final SectionView section;
     private Runnable titleChanged = () -> {
     };
 
@@ -89,6 +97,8 @@ public final class MainWindow implements AutoCloseable {
         this.catalogue = Catalogue.shipped();
         this.actions = new Actions(this, bench, session, files);
         this.sheet = new SheetView(bench, Theme.PAPER);
+        this.section = new SectionView(bench, () -> theme);
+        section.setVisible(false);
         this.sheetStack = sheetStack();
         this.tray = new Tray(bench, catalogue, sheet);
         this.rail = new Rail(bench);
@@ -174,9 +184,11 @@ public final class MainWindow implements AutoCloseable {
 
     void toggleTheme() {
         dim = !dim;
-        Theme theme = dim ? Theme.SHED : Theme.PAPER;
+        theme = dim ? Theme.SHED : Theme.PAPER;
         theme.dress(root);
         sheet.setTheme(theme);
+        shownStage = null;
+        show(bench.state());
     }
 
     void openPalette(List<Command> commands) {
@@ -223,8 +235,8 @@ public final class MainWindow implements AutoCloseable {
     private StageView stage(Stage stage) {
         return stages.computeIfAbsent(stage, s -> switch (s) {
             case BRIEF -> new BriefStage(bench);
-            case BASE -> new BaseStage(bench);
-            case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case BASE -> new BaseStage(bench, () -> theme, desk());
+            case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
             case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn));
             case POWER -> new PowerStage(bench, new ThingCard(bench, this::keepAsOwn));
             case WATER -> new WaterStage(bench, new ThingCard(bench, this::keepAsOwn));
@@ -248,7 +260,15 @@ public final class MainWindow implements AutoCloseable {
         tools.setPickOnBounds(false);
         tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         tools.setId("sheet-tools");
-        StackPane stack = new StackPane(sheet, tools);
+        ToggleButton cut = new ToggleButton("Section");
+        cut.setId("show-section");
+        cut.setTooltip(new Tooltip("The camper cut across at the selected thing, seen from behind (X)"));
+        cut.setFocusTraversable(false);
+        cut.selectedProperty().bindBidirectional(section.visibleProperty());
+        tools.getChildren().add(2, cut);
+        StackPane stack = new StackPane(sheet, section, tools);
+        StackPane.setAlignment(section, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(section, new Insets(0, 0, 10, 10));
         StackPane.setMargin(tools, new Insets(24, 0, 0, 0));
         return stack;
     }
@@ -304,6 +324,8 @@ public final class MainWindow implements AutoCloseable {
         bar.show(state);
         tray.show(state);
         stage(state.stage()).show(state);
+        leaf().ifPresent(l -> l.show().accept(state));
+        section.show(state);
         findings.show(state);
         titleChanged.run();
     }
@@ -318,15 +340,96 @@ public final class MainWindow implements AutoCloseable {
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
+        leaves(view);
         Node tools = sheetStack.getChildren().getLast();
         StackPane.setAlignment(tools, shownStage == Stage.BALANCE ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
-        view.page().ifPresentOrElse(centre::setCenter, () -> {
+        Optional<Node> page = view.page().or(() -> leaf().filter(l -> !l.isSheet()).map(Leaf::page));
+        leaf().ifPresent(l -> l.show().accept(state));
+        page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
             view.below().ifPresent(centre::setBottom);
             if (trayOpen && shownStage == Stage.LAYOUT) {
                 centre.setLeft(tray);
             }
         });
+    }
+
+    /// The strip over the sheet that turns to the other pictures of the stage.
+    private void leaves(StageView view) {
+        leafStrip.getChildren().clear();
+        leafStrip.getStyleClass().setAll("leaf-strip");
+        ToggleGroup group = new ToggleGroup();
+        List<Leaf> all = view.leaves();
+        for (int i = 0; i < all.size(); i++) {
+            Leaf leaf = all.get(i);
+            ToggleButton button = new ToggleButton(leaf.name());
+            button.setId("leaf-" + leaf.id());
+            button.setTooltip(new Tooltip(leaf.tip()));
+            button.setToggleGroup(group);
+            button.setSelected(i == leafOf.getOrDefault(shownStage, 0));
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                turnTo(bench.state().stage(), leaf.id());
+            });
+            leafStrip.getChildren().add(button);
+        }
+        centre.setTop(all.isEmpty() ? null : leafStrip);
+    }
+
+    private Optional<Leaf> leaf() {
+        if (shownStage == null) {
+            return Optional.empty();
+        }
+        List<Leaf> all = stage(shownStage).leaves();
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(leafOf.getOrDefault(shownStage, 0)));
+    }
+
+    /// Opens one picture of a stage; an unknown one opens the sheet.
+    public void turnTo(Stage stage, String id) {
+        List<Leaf> all = stage(stage).leaves();
+        leafOf.put(stage, Math.max(0, all.stream().map(Leaf::id).toList().indexOf(id)));
+        bench.setStage(stage);
+        arrange(bench.state());
+    }
+
+    /// Pictures of a stage, for commands.
+    List<Leaf> leavesOf(Stage stage) {
+        return stage == Stage.BASE || stage == Stage.LAYOUT ? stage(stage).leaves() : List.of();
+    }
+
+    /// Opens the page that answers where a thing is.
+    void whereIs() {
+        turnTo(Stage.LAYOUT, "storage");
+        if (stage(Stage.LAYOUT) instanceof LayoutStage layout) {
+            layout.focusSearch();
+        }
+    }
+
+    Theme theme() {
+        return theme;
+    }
+
+    void toggleSection() {
+        section.setVisible(!section.isVisible());
+    }
+
+    private ProfileLeaf.Desk desk() {
+        return new ProfileLeaf.Desk() {
+            @Override
+            public Optional<String> pickPhoto() {
+                return actions.pickPhoto();
+            }
+
+            @Override
+            public Optional<Path> photo(String file) {
+                return session.attachment(file);
+            }
+
+            @Override
+            public void printTemplate() {
+                actions.command("Full-size template…").run();
+            }
+        };
     }
 
     private void openWorking(Figure figure, Node cell) {
@@ -397,6 +500,9 @@ public final class MainWindow implements AutoCloseable {
     public interface Files {
         /// A file to open.
         Optional<Path> open();
+
+        /// A picture to lay under the profile.
+        Optional<Path> picture();
 
         /// A file to write.
         ///

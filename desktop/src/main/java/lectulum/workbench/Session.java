@@ -1,7 +1,10 @@
 package lectulum.workbench;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import lectulum.design.Project;
@@ -100,6 +103,40 @@ public final class Session implements AutoCloseable {
         journal.keep(project, tree, file);
         kept = project;
         return true;
+    }
+
+    /// Takes a file over into the folder beside the project and gives the name it has there; where the project has no file
+    /// yet, its path.
+    public String attach(Path source) throws IOException {
+        if (file.isEmpty()) {
+            return source.toAbsolutePath().toString();
+        }
+        Path folder = attachments(file.get());
+        Files.createDirectories(folder);
+        Path copy = folder.resolve(source.getFileName());
+        if (!source.toAbsolutePath().normalize().equals(copy)) {
+            Files.copy(source, copy, StandardCopyOption.REPLACE_EXISTING);
+        }
+        return folder.getFileName() + "/" + copy.getFileName();
+    }
+
+    /// An attached file, where it still is.
+    public Optional<Path> attachment(String name) {
+        try {
+            Path path = Path.of(name);
+            Path found = path.isAbsolute() ? path : file.map(f -> f.resolveSibling(path)).orElse(path);
+            return Files.isRegularFile(found) ? Optional.of(found) : Optional.empty();
+        } catch (InvalidPathException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Path attachments(Path project) {
+        String name = project.getFileName().toString();
+        String stem = name.endsWith(ProjectFile.ENDING)
+                ? name.substring(0, name.length() - ProjectFile.ENDING.length())
+                : name;
+        return project.resolveSibling(stem + ".lectulum.files");
     }
 
     public boolean dirty(Project project) {

@@ -7,6 +7,7 @@ import lectulum.design.Design;
 import lectulum.design.History;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
+import lectulum.design.Placement;
 import lectulum.design.Project;
 import lectulum.design.Thing;
 import lectulum.figures.Figure;
@@ -22,11 +23,17 @@ import lectulum.units.Units;
 /// @param baseline  what changes are measured against: the pin, or the current design while a remedy is on trial
 /// @param selection ids of the selected things, the last one picked last
 /// @param trial     the remedy being tried
+/// @param ghosts    places a thing could have, best first
 public record State(History history, Analysis analysis, Analysis baseline, List<String> selection, Mode mode,
-        String loadCase, UnitSystem units, Stage stage, Optional<Remedy> trial) {
+        String loadCase, UnitSystem units, Stage stage, Optional<Remedy> trial, List<Ghost> ghosts) {
 
     public State {
         selection = List.copyOf(selection);
+        ghosts = List.copyOf(ghosts);
+    }
+
+    /// A place a thing could have.
+    public record Ghost(String thing, Placement place) {
     }
 
     public Project project() {

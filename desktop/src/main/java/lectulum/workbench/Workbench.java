@@ -33,7 +33,7 @@ public final class Workbench {
         Analysis analysis = Analysis.of(project.design());
         Analysis pinned = project.pinned().map(Analysis::of).orElse(analysis);
         this.state = new ReadOnlyObjectWrapper<>(new State(History.of(project), analysis, pinned, List.of(), Mode.ROAD,
-                "departure", project.design().brief().units(), Stage.LAYOUT, Optional.empty()));
+                "departure", project.design().brief().units(), Stage.LAYOUT, Optional.empty(), List.of()));
     }
 
     public ReadOnlyObjectProperty<State> stateProperty() {
@@ -72,6 +72,14 @@ public final class Workbench {
         Analysis current = s.analysis().next(s.project().design());
         Design design = remedy.edit().apply(s.project().design());
         show(current.next(design), current, Optional.of(remedy));
+    }
+
+    /// Shows places that a thing could have.
+    public void showGhosts(List<State.Ghost> places) {
+        State s = state();
+        set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), s.loadCase(), s.units(),
+                s.stage(),
+                s.trial(), places));
     }
 
     public void keepTrial() {
@@ -136,7 +144,7 @@ public final class Workbench {
     public void select(List<String> ids) {
         State s = state();
         set(new State(s.history(), s.analysis(), s.baseline(), List.copyOf(new LinkedHashSet<>(ids)), s.mode(),
-                s.loadCase(), s.units(), s.stage(), s.trial()));
+                s.loadCase(), s.units(), s.stage(), s.trial(), List.of()));
     }
 
     /// Adds a thing to the selection, or takes it out again.
@@ -205,25 +213,25 @@ public final class Workbench {
     public void setMode(Mode mode) {
         State s = state();
         set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), mode, s.loadCase(), s.units(), s.stage(),
-                s.trial()));
+                s.trial(), s.ghosts()));
     }
 
     public void setLoadCase(LoadCase loadCase) {
         State s = state();
         set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), loadCase.id(), s.units(),
-                s.stage(), s.trial()));
+                s.stage(), s.trial(), s.ghosts()));
     }
 
     public void setUnits(UnitSystem units) {
         State s = state();
         set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), s.loadCase(), units, s.stage(),
-                s.trial()));
+                s.trial(), s.ghosts()));
     }
 
     public void setStage(Stage stage) {
         State s = state();
         set(new State(s.history(), s.analysis(), s.baseline(), s.selection(), s.mode(), s.loadCase(), s.units(), stage,
-                s.trial()));
+                s.trial(), List.of()));
     }
 
     /// Shows the current design of a history, measured against the pin.
@@ -235,13 +243,13 @@ public final class Workbench {
                 .orElse(analysis);
         List<String> selection = s.selection().stream().filter(id -> project.design().thing(id).isPresent()).toList();
         set(new State(history, analysis, pinned, selection, s.mode(), s.loadCase(), s.units(), s.stage(),
-                Optional.empty()));
+                Optional.empty(), List.of()));
     }
 
     private void show(Analysis analysis, Analysis baseline, Optional<Remedy> trial) {
         State s = state();
         set(new State(s.history(), analysis, baseline, s.selection(), s.mode(), s.loadCase(), s.units(), s.stage(),
-                trial));
+                trial, s.ghosts()));
     }
 
     private void set(State next) {

@@ -61,6 +61,11 @@ abstract class WindowTest {
             }
 
             @Override
+            public Optional<Path> picture() {
+                return answer;
+            }
+
+            @Override
             public Optional<Path> save(String name, String ending) {
                 return answer;
             }

@@ -1,0 +1,78 @@
+package lectulum.living;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import lectulum.change.Changeover;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.Thing;
+import lectulum.figures.Sentence;
+import lectulum.figures.Sketch;
+import lectulum.layout.Body;
+import lectulum.layout.Solid;
+
+/// One step of a change-over seen from above: what stands where, what moves now, from where to where.
+public final class ChangePicture {
+    private ChangePicture() {
+    }
+
+    /// @param at index of the step; a change in which nothing moves gives the plan as it stands
+    public static Sketch of(Design design, Body body, Setup setup, int at) {
+        List<Changeover.Step> steps = setup.order().steps();
+        String title = steps.isEmpty()
+                ? "Nothing moves"
+                : "Step " + (at + 1) + " of " + steps.size()
+                        + ", seen from above";
+        Sketch.Board board = new Sketch.Board(title);
+        double[][] plan = body.planInside().stream().map(p -> new double[]{p[0], -p[1]}).toArray(double[][]::new);
+        board.path(Sketch.Pen.SOLID, plan, true, Sentence.of(""));
+        Set<String> moved = new HashSet<>();
+        Set<String> aside = new HashSet<>();
+        for (int i = 0; i < at && i < steps.size(); i++) {
+            if (steps.get(i).park()) {
+                aside.add(steps.get(i).id());
+            } else {
+                aside.remove(steps.get(i).id());
+                moved.add(steps.get(i).id());
+            }
+        }
+        String now = steps.isEmpty() ? "" : steps.get(at).id();
+        for (Thing t : design.things()) {
+            if (t.mount() == lectulum.design.Mount.INSIDE && !t.id().equals(now) && !aside.contains(t.id())) {
+                Mode mode = moved.contains(t.id()) ? setup.to() : setup.from();
+                outline(board, t, mode, moved.contains(t.id()) ? Sketch.Pen.SOLID : Sketch.Pen.AREA, t.name());
+            }
+        }
+        design.thing(now).ifPresent(t -> {
+            boolean park = steps.get(at).park();
+            outline(board, t, setup.from(), Sketch.Pen.DASHED, "");
+            if (!park) {
+                outline(board, t, setup.to(), Sketch.Pen.MAIN, t.name());
+            }
+            Solid a = Solid.of(t.size(), t.at(setup.from()));
+            boolean leaves = park || t.at(setup.to()).away();
+            Solid b = leaves ? null : Solid.of(t.size(), t.at(setup.to()));
+            double x2 = leaves ? a.x() : b.x();
+            double y2 = leaves ? -body.halfWidth() - 0.4 : b.y();
+            if (!t.at(setup.from()).away()) {
+                board.line(Sketch.Pen.FAULT, a.x(), -a.y(), x2, -y2);
+            }
+            if (leaves) {
+                board.dot(x2, -y2, Sentence.of(t.name() + " goes out"));
+            }
+        });
+        return board.done();
+    }
+
+    private static void outline(Sketch.Board board, Thing t, Mode mode, Sketch.Pen pen, String name) {
+        if (t.at(mode).away()) {
+            return;
+        }
+        double[][] corners = Solid.of(t.size(), t.at(mode)).corners();
+        for (double[] c : corners) {
+            c[1] = -c[1];
+        }
+        board.path(pen, corners, true, Sentence.of(name));
+    }
+}

@@ -1,0 +1,135 @@
+package lectulum.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lectulum.design.Carcass.Face;
+import lectulum.design.Design;
+import lectulum.design.Thing;
+import lectulum.layout.Body;
+import lectulum.shell.Outline;
+import lectulum.shell.Piece;
+import lectulum.template.Template.Contour;
+import lectulum.template.Template.Use;
+import lectulum.workshop.WallStudies;
+
+/// The panels of a camper that a full-size template can be made of: its side with the inside line, every other face with
+/// its holes, and the faces of a thing.
+public final class Panels {
+    private Panels() {
+    }
+
+    /// A panel by name.
+    ///
+    /// @param key stable: `profile`, `roof`, `thing.galley.side`
+    public record Panel(String key, String name, Template template) {
+    }
+
+    /// All panels of the body, and those of the given things.
+    public static List<Panel> of(Design design, List<Thing> things) {
+        Body body = Body.of(design.base());
+        Map<Face, List<WallStudies.Hole>> holes = WallStudies.holes(design, body);
+        List<Panel> panels = new ArrayList<>();
+        panels.add(new Panel("profile", "Side of the body",
+                side(design, body, holes.getOrDefault(Face.LEFT, List.of()))));
+        panels.add(new Panel("profile-right", "Right side, with its own holes",
+                side(design, body, holes.getOrDefault(Face.RIGHT, List.of()))));
+        for (Face face : List.of(Face.ROOF, Face.FLOOR, Face.FRONT, Face.REAR)) {
+            boolean skip = body.open() && face == Face.ROOF;
+            if (!skip) {
+                panels.add(new Panel(face.name().toLowerCase(java.util.Locale.ROOT),
+                        Character.toUpperCase(face.label().charAt(0)) + face.label().substring(1),
+                        flat(design, body, face, holes.getOrDefault(face, List.of()))));
+            }
+        }
+        for (Thing t : things) {
+            double l = t.size().length();
+            double w = t.size().width();
+            double h = t.size().height();
+            panels.add(thing(t, "side", l, h));
+            panels.add(thing(t, "top", l, w));
+            panels.add(thing(t, "end", w, h));
+        }
+        return panels;
+    }
+
+    public static Optional<Panel> find(Design design, String key) {
+        return of(design, design.things()).stream().filter(p -> p.key.equals(key)).findFirst();
+    }
+
+    private static Panel thing(Thing t, String which, double w, double h) {
+        String name = t.name() + ", " + which;
+        return new Panel("thing." + t.id() + "." + which, name,
+                new Template(name, "", List.of(new Contour(Use.CUT, name, box(0, 0, w, h)))));
+    }
+
+    private static List<Piece> box(double x1, double y1, double x2, double y2) {
+        return List.of(new Piece.Line(x1, y1, x2, y1), new Piece.Line(x2, y1, x2, y2), new Piece.Line(x2, y2, x1, y2),
+                new Piece.Line(x1, y2, x1, y1));
+    }
+
+    private static Template side(Design design, Body body, List<WallStudies.Hole> holes) {
+        List<Contour> contours = new ArrayList<>();
+        Outline outline = body.profile().map(p -> p.outline()).orElseGet(() -> new Outline(box(0, 0,
+                design.base().shell().length(), design.base().shell().height())));
+        contours.add(new Contour(Use.CUT, "outside", outline.pieces()));
+        contours.add(new Contour(Use.GUIDE, "inside", inside(body)));
+        design.base().carcass().hatch().ifPresent(h -> {
+            double z = body.roofOutside().at(h.hinge());
+            contours.add(
+                    new Contour(Use.GUIDE, "hinge", List.of(new Piece.Line(h.hinge(), z - 0.06, h.hinge(), z + 0.02))));
+        });
+        double axle = design.base().axle().x();
+        contours.add(new Contour(Use.GUIDE, "axle", List.of(new Piece.Line(axle, 0, axle, 0.08))));
+        holes.forEach(
+                h -> contours.add(new Contour(Use.HOLE, h.thing().name(), box(h.from(), h.low(), h.to(), h.high()))));
+        return new Template("Side of the body, outside face of the left wall", "front at the left", contours);
+    }
+
+    private static List<Piece> inside(Body body) {
+        if (body.open()) {
+            return List.of();
+        }
+        List<Piece> pieces = new ArrayList<>();
+        double from = body.insideFront();
+        double to = body.insideRear();
+        double[] before = {from, 0};
+        int steps = 160;
+        for (int i = 0; i <= steps + 1; i++) {
+            double x = i > steps ? to : from + (to - from) * i / steps;
+            double[] now = {x, i > steps ? 0 : Math.max(0, body.roofInside().at(x))};
+            if (Math.hypot(now[0] - before[0], now[1] - before[1]) > 1e-9) {
+                pieces.add(new Piece.Line(before[0], before[1], now[0], now[1]));
+            }
+            before = now;
+        }
+        return pieces;
+    }
+
+    private static Template flat(Design design, Body body, Face face, List<WallStudies.Hole> holes) {
+        List<Contour> contours = new ArrayList<>();
+        boolean level = face == Face.ROOF || face == Face.FLOOR;
+        if (level) {
+            List<double[]> plan = face == Face.ROOF ? body.planOutside() : body.planInside();
+            List<Piece> outline = new ArrayList<>();
+            for (int i = 0; i < plan.size(); i++) {
+                double[] a = plan.get(i);
+                double[] b = plan.get((i + 1) % plan.size());
+                outline.add(new Piece.Line(a[0], -a[1], b[0], -b[1]));
+            }
+            contours.add(new Contour(Use.CUT, "", outline));
+        } else {
+            double half = body.halfWidth() - design.base().wall();
+            double high = body.open() ? design.base().shell().height() : body.roofInside().highest();
+            contours.add(new Contour(Use.CUT, "", box(-half, 0, half, high)));
+        }
+        for (WallStudies.Hole h : holes) {
+            contours.add(new Contour(Use.HOLE, h.thing().name(), level
+                    ? box(h.from(), -h.high(), h.to(), -h.low())
+                    : box(h.from(), h.low(), h.to(), h.high())));
+        }
+        return new Template(face.label() + (level ? ", seen from above" : ", seen from behind"),
+                level ? "front at the left" : "", contours);
+    }
+}

@@ -1,0 +1,355 @@
+package lectulum.workshop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.design.Base;
+import lectulum.design.Carcass;
+import lectulum.design.Design;
+import lectulum.design.Feature;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Sketch;
+import lectulum.layout.Body;
+import lectulum.layout.Faces;
+import lectulum.layout.Layout;
+import lectulum.layout.Solid;
+import lectulum.outside.TailgateSweep;
+import lectulum.outside.TurningRoom;
+import lectulum.units.Quantity;
+
+/// Around the camper: widest, highest and longest, where it is kept, turning against the tow vehicle, its tailgate, and
+/// what folds out in camp.
+public final class OutsideStudies {
+    private static final double VEHICLE = 3;
+    private static final double FREE = Math.PI - 1e-6;
+
+    private OutsideStudies() {
+    }
+
+    static List<Study> of(Design design, Layout layout) {
+        List<Study> studies = new ArrayList<>();
+        studies.add(extents(design, layout.body()));
+        studies.add(turning(design, layout.body()));
+        studies.add(tailgate(design, layout.body()));
+        for (Thing t : design.things()) {
+            t.feature(Feature.FoldOut.class).filter(f -> t.mount() != Mount.SPREAD)
+                    .ifPresent(f -> studies.add(foldOut(design, layout.bodies().get(Mode.CAMP), t, f)));
+        }
+        return studies;
+    }
+
+    private static List<Solid> outside(Design design, Mode mode) {
+        return design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(mode).away())
+                .map(t -> Solid.of(t.size(), t.at(mode))).toList();
+    }
+
+    private static Study extents(Design design, Body body) {
+        Study.Notebook book = new Study.Notebook("outside", Study.Topic.OUTSIDE, "Over all", "");
+        Base base = design.base();
+        double half = Math.max(body.halfWidth(), (base.axle().track() + base.axle().tyreWidth()) / 2);
+        double front = 0;
+        double rear = base.tongueLength() + body.length();
+        double top = body.heightAboveGround();
+        for (Solid s : outside(design, Mode.ROAD)) {
+            half = Math.max(half, Math.max(s.maxY(), -s.minY()));
+            front = Math.min(front, base.tongueLength() + s.minX());
+            rear = Math.max(rear, base.tongueLength() + s.maxX());
+            top = Math.max(top, base.floorHeight() + s.z2());
+        }
+        String source = "largest of body, wheels and things outside, on the road";
+        double length = rear - front;
+        book.figure("outside.width", "Width", 2 * half, Quantity.LENGTH, "2 × the farthest side",
+                Sentence.of("body {0}", Amount.m(2 * body.halfWidth())), source);
+        book.figure("outside.length", "Length with tongue", length, Quantity.LENGTH, "rear − front",
+                Sentence.of("from {0} to {1} behind the ball", Amount.m(front), Amount.m(rear)), source);
+        book.figure("outside.height", "Height", top, Quantity.LENGTH, "highest above the ground",
+                Sentence.of("body {0}", Amount.m(body.heightAboveGround())), source);
+        double wide = Assumed.value(design, "limit.width");
+        double high = Assumed.value(design, "limit.height");
+        if (2 * half > wide) {
+            book.say("out.limit.width", Severity.WARN, Sentence.of("It is wider than the road allows"),
+                    Sentence.of("{0}; your limit is {1}.", Amount.m(2 * half), Amount.m(wide)));
+        }
+        if (top > high) {
+            book.say("out.limit.height", Severity.WARN, Sentence.of("It is higher than the road allows"),
+                    Sentence.of("{0}; your limit is {1}.", Amount.m(top), Amount.m(high)));
+        }
+        garage(design, top, length, book);
+        return book.caution("Check width, height, overhang and lamp rules where you drive.").done();
+    }
+
+    private static void garage(Design design, double top, double length, Study.Notebook book) {
+        double high = Assumed.value(design, "garage.height");
+        double deep = Assumed.value(design, "garage.length");
+        double stands = top + Assumed.value(design, "droop");
+        if (high > 0) {
+            book.figure("outside.garage", "Free above it where it is kept", high - stands, Quantity.LENGTH,
+                    "clear height − height on unloaded springs",
+                    Sentence.of("{0} − {1}", Amount.m(high), Amount.m(stands)), "sum");
+            if (high - stands < 0.05) {
+                book.say("out.limit.garage", Severity.WARN, Sentence.of("It does not fit where it is kept"),
+                        Sentence.of("Unloaded it stands {0} high; {1} is clear and {2} is wanted free.",
+                                Amount.m(stands), Amount.m(high), Amount.m(0.05)));
+            }
+        }
+        if (deep > 0 && length > deep) {
+            book.say("out.limit.deep", Severity.WARN, Sentence.of("It is too long for where it is kept"),
+                    Sentence.of("{0} with the tongue; {1} is there.", Amount.m(length), Amount.m(deep)));
+        }
+    }
+
+    private static TurningRoom room(Design design) {
+        return new TurningRoom(Assumed.value(design, "tow.half"), Assumed.value(design, "tow.ahead"), VEHICLE);
+    }
+
+    /// Convex outlines of the body and of what stands before it, behind the ball.
+    private static List<double[][]> outlines(Design design, Body body, double tongue) {
+        List<double[][]> outlines = new ArrayList<>();
+        outlines.add(body.planOutside().stream().map(p -> new double[]{tongue + p[0], p[1]}).toArray(double[][]::new));
+        for (Solid s : outside(design, Mode.ROAD)) {
+            if (s.minX() < body.length() / 2 && s.z1() + design.base().floorHeight() < 1.6) {
+                double[][] corners = s.corners();
+                for (double[] c : corners) {
+                    c[0] += tongue;
+                }
+                outlines.add(corners);
+            }
+        }
+        return outlines;
+    }
+
+    /// Angle at which vehicle and trailer touch \[rad\]; π where they never do.
+    static double contact(Design design, Body body, double tongue) {
+        return room(design).contact(outlines(design, body, tongue));
+    }
+
+    /// The shortest tongue with which the vehicle turns as far as is wanted, in steps of 10 mm; empty up to 1.5 m more.
+    static Optional<Double> tongueFor(Design design, Body body, double angle) {
+        for (int i = 0; i <= 150; i++) {
+            double tongue = design.base().tongueLength() + 0.01 * i;
+            if (contact(design, body, tongue) >= angle) {
+                return Optional.of(tongue);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Study turning(Design design, Body body) {
+        Study.Notebook book = new Study.Notebook("turning", Study.Topic.OUTSIDE, "Turning behind the tow vehicle", "");
+        double tongue = design.base().tongueLength();
+        double angle = contact(design, body, tongue);
+        book.figure("outside.turn", "Turns until they touch", angle, Quantity.ANGLE, "separating axes by ¼°",
+                Sentence.of("tongue {0}, vehicle {1} wide", Amount.m(tongue),
+                        Amount.m(2 * Assumed.value(design, "tow.half"))),
+                "rectangle turned about the ball");
+        double least = Assumed.value(design, "turn.least");
+        double good = Assumed.value(design, "turn.good");
+        if (angle < good) {
+            Optional<Double> longer = tongueFor(design, body, good);
+            boolean measured = design.settings().assumed().containsKey("tow.half");
+            book.say("out.turn", angle < least && measured ? Severity.WARN : Severity.NOTE,
+                    Sentence.of("Vehicle and trailer touch at {0}", new Amount(angle, Quantity.ANGLE)),
+                    longer.isPresent()
+                            ? Sentence.of(
+                                    "{0} is wanted for backing; a tongue of {1} gives it. The width of the vehicle is"
+                                            + " assumed until you give it.",
+                                    new Amount(good, Quantity.ANGLE), Amount.m(longer.get()))
+                            : Sentence.of("{0} is wanted for backing; no tongue within reach gives it.",
+                                    new Amount(good, Quantity.ANGLE)));
+        }
+        Sketch.Board board = new Sketch.Board("From above, at the angle of contact");
+        for (double[][] o : outlines(design, body, tongue)) {
+            board.area(Sketch.Pen.SOLID, flipped(o));
+        }
+        double shown = angle >= FREE ? good : angle;
+        board.path(angle < good ? Sketch.Pen.FAULT : Sketch.Pen.MAIN, flipped(room(design).vehicle(shown)), true,
+                Sentence.of("{0}", new Amount(shown, Quantity.ANGLE)));
+        board.path(Sketch.Pen.DASHED, flipped(room(design).vehicle(0)), true, Sentence.of(""));
+        board.line(Sketch.Pen.THIN, 0, 0, tongue, 0).dot(0, 0, Sentence.of("ball"));
+        return book.sketch(board.done()).done();
+    }
+
+    private static double[][] flipped(double[][] points) {
+        double[][] out = new double[points.length][];
+        for (int i = 0; i < points.length; i++) {
+            out[i] = new double[]{points[i][0], -points[i][1]};
+        }
+        return out;
+    }
+
+    /// Jack, and the corners of what stands on the tongue, in trailer heights above the ground.
+    private static List<double[]> onTongue(Design design) {
+        List<double[]> points = new ArrayList<>();
+        points.add(new double[]{Assumed.value(design, "jack.at"), design.vehicle().ballHeight() + 0.35});
+        for (Solid s : outside(design, Mode.ROAD)) {
+            if (s.minX() < 0) {
+                points.add(new double[]{design.base().tongueLength() + s.minX(), design.base().floorHeight() + s.z2()});
+            }
+        }
+        points.add(new double[]{design.base().tongueLength(),
+                design.base().floorHeight() + design.base().shell().height()});
+        return points;
+    }
+
+    private static Study tailgate(Design design, Body body) {
+        Study.Notebook book = new Study.Notebook("tailgate", Study.Topic.OUTSIDE, "Tailgate of the tow vehicle", "");
+        double x = -Assumed.value(design, "gate.ahead");
+        double z = Assumed.value(design, "gate.high");
+        double r = Assumed.value(design, "gate.radius");
+        double down = Assumed.value(design, "gate.down");
+        TailgateSweep sweep = new TailgateSweep(x, z, r, down);
+        List<double[]> points = onTongue(design);
+        TailgateSweep.Nearest nearest = sweep.nearest(points);
+        String what = nearest.point() == 0
+                ? "the jack"
+                : nearest.point() == points.size() - 1
+                        ? "the body"
+                        : "what stands on the tongue";
+        book.figure("outside.tailgate", "Gap to the tailgate", nearest.gap(), Quantity.LENGTH,
+                "distance to the hinge − its radius, inside its sweep",
+                Sentence.of("nearest is {0}", what), "a sector in the side view");
+        double want = Assumed.value(design, "gate.gap");
+        if (nearest.gap() < want) {
+            double more = want - nearest.gap();
+            boolean measured = design.settings().assumed().containsKey("gate.radius");
+            book.say("out.tailgate", measured ? Severity.WARN : Severity.NOTE,
+                    nearest.gap() < 0
+                            ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
+                            : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
+                    Sentence.of(
+                            "Lower it, or make the tongue about {0} longer. The tailgate's measures are assumed: give"
+                                    + " your own.",
+                            Amount.m(Math.ceil(more * 100) / 100)));
+        }
+        Sketch.Board board = new Sketch.Board("From the side");
+        List<double[]> arc = new ArrayList<>();
+        arc.add(new double[]{x, z});
+        for (int i = 0; i <= 24; i++) {
+            double a = down * i / 24;
+            arc.add(new double[]{x + r * Math.sin(a), z + r * Math.cos(a)});
+        }
+        board.path(Sketch.Pen.SWEEP, arc.toArray(double[][]::new), true, Sentence.of(""));
+        board.line(Sketch.Pen.SOLID, x, z, x + r * Math.sin(down), z + r * Math.cos(down));
+        for (int i = 0; i < points.size(); i++) {
+            board.dot(points.get(i)[0], points.get(i)[1], Sentence.of(i == 0
+                    ? "jack"
+                    : i == points.size() - 1
+                            ? "body"
+                            : ""));
+        }
+        board.line(Sketch.Pen.SOLID, design.base().tongueLength(), design.base().floorHeight(),
+                design.base().tongueLength(), design.base().floorHeight() + design.base().shell().height());
+        board.line(Sketch.Pen.THIN, x - 0.4, 0, design.base().tongueLength() + 0.3, 0);
+        board.line(Sketch.Pen.SOLID, 0, design.vehicle().ballHeight(), design.base().tongueLength(),
+                design.base().floorHeight() - 0.05);
+        return book.sketch(board.done()).done();
+    }
+
+    /// Ground plan of what is folded out: the strip beside the thing \[x1, y1, x2, y2\], body coordinates.
+    public static double[] footprint(Solid s, Feature.FoldOut f) {
+        double[] out = switch (f.face()) {
+            case LEFT -> new double[]{s.minX(), s.minY() - f.out(), s.maxX(), s.minY()};
+            case RIGHT -> new double[]{s.minX(), s.maxY(), s.maxX(), s.maxY() + f.out()};
+            case FRONT -> new double[]{s.minX() - f.out(), s.minY(), s.minX(), s.maxY()};
+            default -> new double[]{s.maxX(), s.minY(), s.maxX() + f.out(), s.maxY()};
+        };
+        return out;
+    }
+
+    private static Study foldOut(Design design, Body body, Thing t, Feature.FoldOut f) {
+        Study.Notebook book = new Study.Notebook("foldOut." + t.id(), Study.Topic.OUTSIDE, t.name() + ", folded out",
+                t.id());
+        Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
+        double[] place = footprint(s, f);
+        double rail = design.base().floorHeight() + s.z2();
+        double edge = rail - f.drop();
+        String id = "outside." + t.id() + ".";
+        double pitch = Math.atan2(f.drop(), f.out());
+        book.figure(id + "edge", "Outer edge above the ground", edge, Quantity.LENGTH, "rail − drop",
+                Sentence.of("{0} − {1}", Amount.m(rail), Amount.m(f.drop())), "sum");
+        if (f.pole() > 0) {
+            book.figure(id + "pitch", "Pitch", pitch, Quantity.ANGLE, "atan(drop/out)",
+                    Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
+            if (edge > f.pole()) {
+                book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
+                        Sentence.of("Its edge stands {0} high; the longest pole is {1}.", Amount.m(edge),
+                                Amount.m(f.pole())));
+            }
+            if (pitch < Assumed.value(design, "awning.pitch") - 1e-9) {
+                book.say("out.pitch." + t.id(), Severity.NOTE, Sentence.of("Rain stands on {0}", t.name()),
+                        Sentence.of("It falls {0}; {1} sheds rain. Drop its edge by {2}.",
+                                new Amount(pitch, Quantity.ANGLE),
+                                new Amount(Assumed.value(design, "awning.pitch"), Quantity.ANGLE),
+                                Amount.m(f.out() * Math.tan(Assumed.value(design, "awning.pitch")))));
+            }
+        }
+        if (f.ladder() > 0) {
+            double steep = Math.atan2(rail, f.ladder());
+            book.figure(id + "ladder", "Ladder", steep, Quantity.ANGLE, "atan(height/foot)",
+                    Sentence.of("{0} up, foot {1} out", Amount.m(rail), Amount.m(f.ladder())), "plane geometry");
+            double low = Assumed.value(design, "ladder.low");
+            double high = Assumed.value(design, "ladder.high");
+            if (steep < low || steep > high) {
+                book.say("out.ladder." + t.id(), Severity.NOTE,
+                        Sentence.of("The ladder of {0} stands too {1}", t.name(), steep < low ? "flat" : "steep"),
+                        Sentence.of("{0}; between {1} and {2} it neither slides nor tips. Its foot belongs {3} out.",
+                                new Amount(steep, Quantity.ANGLE), new Amount(low, Quantity.ANGLE),
+                                new Amount(high, Quantity.ANGLE),
+                                Amount.m(rail / Math.tan((low + high) / 2))));
+            }
+        }
+        doors(design, body, t, place, edge, book);
+        Sketch.Board board = new Sketch.Board("From above, in camp; right side below");
+        board.area(Sketch.Pen.SOLID, flipped(body.planOutside().toArray(double[][]::new)));
+        board.path(Sketch.Pen.SWEEP, flipped(new double[][]{{place[0], place[1]}, {place[2], place[1]},
+                {place[2], place[3]}, {place[0], place[3]}}), true, Sentence.of(t.name()));
+        if (f.ladder() > 0) {
+            board.dot((place[0] + place[2]) / 2, f.face() == Feature.Face.LEFT ? -place[1] : -place[3],
+                    Sentence.of("ladder"));
+        }
+        for (Thing o : design.things()) {
+            if (o.has(Feature.Opening.class) && o.place().z() < 0.4) {
+                board.dot(o.place().x(), -o.place().y(), Sentence.of(o.name().toLowerCase(Locale.ROOT)));
+            }
+        }
+        return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
+    }
+
+    /// Doors whose leaf swings into what is folded out below their top.
+    private static void doors(Design design, Body body, Thing t, double[] place, double edge, Study.Notebook book) {
+        for (Thing o : design.things()) {
+            Optional<Feature.Opening> opening = o.feature(Feature.Opening.class);
+            if (opening.isEmpty() || o.mount() != Mount.SET_IN
+                    || opening.get().leaf() == Feature.Opening.Leaf.SLIDING) {
+                continue;
+            }
+            Carcass.Face face = Faces.of(body, o, Mode.CAMP);
+            Solid s = Solid.of(o.size(), o.at(Mode.CAMP));
+            double reach = opening.get().width();
+            boolean beside = switch (face) {
+                case LEFT -> place[1] < s.minY() && place[3] > s.minY() - reach && place[0] < s.maxX()
+                        && place[2] > s.minX();
+                case RIGHT -> place[3] > s.maxY() && place[1] < s.maxY() + reach && place[0] < s.maxX()
+                        && place[2] > s.minX();
+                case REAR -> place[2] > s.maxX() && place[0] < s.maxX() + reach && place[1] < s.maxY()
+                        && place[3] > s.minY();
+                default -> false;
+            };
+            double top = design.base().floorHeight() + s.z2();
+            if (beside && edge < top + 0.03) {
+                book.say("out.door." + t.id() + "+" + o.id(), Severity.WARN,
+                        Sentence.of("{0} is in the way of {1}", t.name(), o.name()),
+                        Sentence.of("The leaf reaches up to {0}; the outer edge hangs at {1}.", Amount.m(top),
+                                Amount.m(edge)),
+                        List.of(t.id(), o.id()));
+            }
+        }
+    }
+}

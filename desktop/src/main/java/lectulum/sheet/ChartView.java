@@ -1,0 +1,174 @@
+package lectulum.sheet;
+
+import java.util.function.Supplier;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import javafx.scene.text.TextAlignment;
+import lectulum.figures.Chart;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.units.Style;
+import lectulum.units.Units;
+
+/// Draws a [Chart]: curves with their names, limits, and axes in the reader's units.
+public final class ChartView extends Region {
+    private static final String[] COLOURS = {"select", "accent", "good", "warn"};
+    private static final double[][] DASHES = {{}, {7, 4}, {2, 3}, {9, 3, 2, 3}};
+    private static final double LEFT = 58;
+    private static final double RIGHT = 14;
+    private static final double TOP = 24;
+    private static final double BOTTOM = 34;
+
+    private final Canvas canvas = new Canvas();
+    private final Supplier<Theme> theme;
+    private final Chart chart;
+    private final Style style;
+
+    public ChartView(Supplier<Theme> theme, Chart chart, Style style) {
+        this.theme = theme;
+        this.chart = chart;
+        this.style = style;
+        getChildren().add(canvas);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setAccessibleText(chart.title());
+        setMinSize(160, 120);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(Math.floor(getWidth()));
+        canvas.setHeight(Math.floor(getHeight()));
+        if (getWidth() > LEFT + RIGHT && getHeight() > TOP + BOTTOM) {
+            paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight());
+        }
+    }
+
+    private record Axis(double low, double high, double step) {
+        static Axis of(double from, double to) {
+            double span = to - from > 1e-9 ? to - from : Math.max(1, Math.abs(from));
+            double raw = span / 5;
+            double power = Math.pow(10, Math.floor(Math.log10(raw)));
+            double step = raw / power < 1.5
+                    ? power
+                    : raw / power < 3.5
+                            ? 2 * power
+                            : raw / power < 7.5
+                                    ? 5 * power
+                                    : 10 * power;
+            return new Axis(Math.floor(from / step) * step, Math.ceil(to / step) * step, step);
+        }
+    }
+
+    private void paint(GraphicsContext g, double w, double h) {
+        Pen pen = new Pen(g, theme.get());
+        g.setFill(theme.get().colour("inside"));
+        g.fillRect(0, 0, w, h);
+        Axis x = axis(true);
+        Axis y = axis(false);
+        double sx = (w - LEFT - RIGHT) / (x.high - x.low);
+        double sy = (h - TOP - BOTTOM) / (y.high - y.low);
+        for (double v = y.low; v <= y.high + 1e-9; v += y.step) {
+            double py = h - BOTTOM - (v - y.low) * sy;
+            pen.stroke(Math.abs(v) < y.step / 1e6 ? "faint" : "grid", 1);
+            pen.line(LEFT, py, w - RIGHT, py);
+            pen.text(tick(v, chart.y()), LEFT - 5, py, TextAlignment.RIGHT, Theme.font(11),
+                    theme.get().colour("faint"));
+        }
+        for (double v = x.low; v <= x.high + 1e-9; v += x.step) {
+            double px = LEFT + (v - x.low) * sx;
+            pen.stroke("grid", 1);
+            pen.line(px, TOP, px, h - BOTTOM);
+            pen.text(tick(v, chart.x()), px, h - BOTTOM + 10, TextAlignment.CENTER, Theme.font(11),
+                    theme.get().colour("faint"));
+        }
+        pen.text(chart.xLabel() + unit(chart.x()), w - RIGHT, h - 8, TextAlignment.RIGHT, Theme.font(11),
+                theme.get().colour("ink"));
+        String across = (chart.yLabel() + unit(chart.y())).strip();
+        pen.text(chart.title().toLowerCase(java.util.Locale.ROOT).contains(across)
+                ? chart.title()
+                : chart.title() + " · " + across, 8, 12, TextAlignment.LEFT, Theme.bold(12), theme.get().colour("ink"));
+        for (Chart.Limit limit : chart.limits()) {
+            double py = h - BOTTOM - (limit.value() - y.low) * sy;
+            pen.dashed("accent", 1.2);
+            pen.line(LEFT, py, w - RIGHT, py);
+            g.setLineDashes();
+            pen.text(limit.name(), w - RIGHT - 3, py - 7, TextAlignment.RIGHT, Theme.font(11),
+                    theme.get().colour("accent"));
+        }
+        for (int i = 0; i < chart.curves().size(); i++) {
+            curve(pen, chart.curves().get(i), i, x, y, sx, sy, h);
+        }
+    }
+
+    private void curve(Pen pen, Chart.Curve c, int i, Axis x, Axis y, double sx, double sy, double h) {
+        pen.stroke(COLOURS[i % COLOURS.length], 2);
+        pen.g.setLineDashes(DASHES[i % DASHES.length]);
+        pen.g.beginPath();
+        for (int k = 0; k < c.x().length; k++) {
+            double px = LEFT + (c.x()[k] - x.low) * sx;
+            double py = h - BOTTOM - (c.y()[k] - y.low) * sy;
+            if (k == 0) {
+                pen.g.moveTo(px, py);
+            } else {
+                pen.g.lineTo(px, py);
+            }
+        }
+        pen.g.stroke();
+        pen.g.setLineDashes();
+        if (chart.curves().size() > 1) {
+            int at = c.x().length * (i + 1) / (chart.curves().size() + 1);
+            pen.label(c.name(), LEFT + (c.x()[at] - x.low) * sx, h - BOTTOM - (c.y()[at] - y.low) * sy,
+                    Double.POSITIVE_INFINITY, 11, true);
+        }
+    }
+
+    private Axis axis(boolean across) {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (Chart.Curve c : chart.curves()) {
+            for (double v : across ? c.x() : c.y()) {
+                low = Math.min(low, v);
+                high = Math.max(high, v);
+            }
+        }
+        if (!across) {
+            low = Math.min(low, 0);
+            high = Math.max(high, 0);
+            for (Chart.Limit l : chart.limits()) {
+                low = Math.min(low, l.value());
+                high = Math.max(high, l.value());
+            }
+        }
+        if (chart.x() == Quantity.ANGLE && across) {
+            Axis degrees = Axis.of(Math.toDegrees(low), Math.toDegrees(high));
+            return new Axis(Math.toRadians(degrees.low), Math.toRadians(degrees.high), Math.toRadians(degrees.step));
+        }
+        return Axis.of(low, high);
+    }
+
+    private String tick(double value, Quantity quantity) {
+        return quantity == Quantity.COUNT
+                ? Units.text(value, quantity, style)
+                : quantity == Quantity.LENGTH
+                        ? Units.text(value, quantity, style)
+                        : Units.show(value, quantity, style).number();
+    }
+
+    private String unit(Quantity quantity) {
+        return quantity == Quantity.COUNT || quantity == Quantity.LENGTH
+                ? ""
+                : " " + Units.show(1, quantity, style).unit();
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return 460;
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return 190;
+    }
+}

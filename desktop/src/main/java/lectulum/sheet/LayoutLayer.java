@@ -1,0 +1,139 @@
+package lectulum.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.paint.Color;
+import lectulum.design.Base;
+import lectulum.design.Carcass;
+import lectulum.design.Feature;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Thing;
+import lectulum.layout.Solid;
+import lectulum.living.Motion;
+import lectulum.living.Pose;
+import lectulum.living.Silhouette;
+import lectulum.workbench.State;
+import lectulum.workshop.OutsideStudies;
+import lectulum.workshop.ShellStudies;
+
+/// What Layout draws over the things: people where they lie, sit and stand, what doors and drawers sweep, what folds out
+/// in camp, and the open hatch.
+final class LayoutLayer {
+    private final Pen pen;
+    private final Projection p;
+    private final State state;
+    private final Base base;
+
+    LayoutLayer(Pen pen, Projection p, State state) {
+        this.pen = pen;
+        this.p = p;
+        this.state = state;
+        this.base = state.design().base();
+    }
+
+    void paint() {
+        if (state.mode() != Mode.ROAD) {
+            foldOuts();
+            hatch();
+            sweeps();
+        }
+        people();
+    }
+
+    private double x(double local) {
+        return p.sx(base.tongueLength() + local);
+    }
+
+    private double z(double local) {
+        return p.sz(base.floorHeight() + local);
+    }
+
+    private Color tint(String token, double strength) {
+        return pen.theme.colour(token).deriveColor(0, 1, 1, strength);
+    }
+
+    private void sweeps() {
+        for (Motion m : state.analysis().living().motions().getOrDefault(state.mode(), List.of())) {
+            double[][] o = new double[m.sweep().length][];
+            for (int i = 0; i < o.length; i++) {
+                o[i] = new double[]{x(m.sweep()[i][0]), p.py(m.sweep()[i][1])};
+            }
+            String token = m.blocked() ? "accent" : "select";
+            pen.g.setFill(tint(token, 0.10));
+            pen.dashed(token, 1);
+            pen.polygon(o, true);
+            pen.g.setLineDashes();
+        }
+    }
+
+    private void foldOuts() {
+        if (state.mode() == Mode.ROAD) {
+            return;
+        }
+        for (Thing t : state.design().things()) {
+            Optional<Feature.FoldOut> f = t.feature(Feature.FoldOut.class);
+            if (f.isPresent() && t.mount() != Mount.SPREAD && !t.at(state.mode()).away()) {
+                double[] r = OutsideStudies.footprint(Solid.of(t.size(), t.at(state.mode())), f.get());
+                pen.g.setFill(tint("outside", 0.14));
+                pen.dashed("outside", 1.2);
+                pen.polygon(new double[][]{{x(r[0]), p.py(r[1])}, {x(r[2]), p.py(r[1])}, {x(r[2]), p.py(r[3])},
+                        {x(r[0]), p.py(r[3])}}, true);
+                pen.g.setLineDashes();
+            }
+        }
+    }
+
+    private void hatch() {
+        Optional<Carcass.Hatch> hatch = base.carcass().hatch();
+        if (hatch.isEmpty() || !p.sideShown() || state.mode() == Mode.NIGHT) {
+            return;
+        }
+        ShellStudies.swing(state.analysis().layout().body(), hatch.get()).ifPresent(s -> {
+            pen.dashed("select", 1.5);
+            List<double[]> open = s.at(s.open());
+            pen.g.beginPath();
+            pen.g.moveTo(x(open.getFirst()[0]), z(open.getFirst()[1]));
+            open.forEach(q -> pen.g.lineTo(x(q[0]), z(q[1])));
+            pen.g.stroke();
+            pen.g.setLineDashes();
+        });
+    }
+
+    private void people() {
+        for (Pose pose : state.analysis().living().poses().getOrDefault(state.mode(), List.of())) {
+            Silhouette body = Silhouette.of(pose);
+            pen.stroke("ink", 1.1);
+            pen.g.setFill(tint("ink", 0.16));
+            for (double[][] part : body.plan()) {
+                double[][] o = new double[part.length][];
+                for (int i = 0; i < o.length; i++) {
+                    o[i] = new double[]{x(part[i][0]), p.py(part[i][1])};
+                }
+                pen.polygon(o, true);
+            }
+            if (p.sideShown()) {
+                side(body);
+            }
+            pen.label(pose.name(), x(pose.x()), p.py(pose.y()), Double.POSITIVE_INFINITY, 11, false);
+        }
+    }
+
+    private void side(Silhouette body) {
+        pen.stroke("ink", 2.2);
+        for (int k = 0; k < body.side().size(); k++) {
+            double[][] line = body.side().get(k);
+            pen.g.beginPath();
+            pen.g.moveTo(x(line[0][0]), z(line[0][1]));
+            for (double[] q : line) {
+                pen.g.lineTo(x(q[0]), z(q[1]));
+            }
+            if (k == 0) {
+                pen.g.closePath();
+                pen.g.setFill(tint("inside", 0.9));
+                pen.g.fill();
+            }
+            pen.g.stroke();
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package lectulum.stage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.FindPlace;
+import lectulum.design.Mode;
+import lectulum.design.Thing;
+import lectulum.figures.Remedy;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Looks for better places of the selected thing beside the interface thread, shows the best as ghosts, and tries them.
+final class PlaceFinder extends VBox {
+    private static final int MOST = 5;
+    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "find-place");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final Workbench bench;
+    private volatile long search;
+    private boolean looking;
+
+    PlaceFinder(Workbench bench) {
+        this.bench = bench;
+        setSpacing(2);
+        setId("place-finder");
+        start();
+    }
+
+    /// Whether nothing is being looked for.
+    boolean settled() {
+        return !looking;
+    }
+
+    private void start() {
+        Button find = new Button("Find a place");
+        find.setId("find-place");
+        find.setOnAction(e -> look());
+        getChildren().setAll(find);
+    }
+
+    private void look() {
+        Optional<Thing> thing = bench.state().selected().stream().findFirst();
+        if (thing.isEmpty()) {
+            return;
+        }
+        bench.setMode(Mode.ROAD);
+        Analysis analysis = bench.state().analysis();
+        String id = thing.get().id();
+        long mine = ++search;
+        looking = true;
+        Button stop = new Button("Stop");
+        stop.setId("find-place-stop");
+        stop.setOnAction(e -> {
+            search++;
+            looking = false;
+            start();
+        });
+        Label busy = new Label("Looking for places…");
+        busy.getStyleClass().add("faint");
+        getChildren().setAll(new HBox(8, busy, stop));
+        WORKER.submit(() -> {
+            List<Remedy> found = FindPlace.of(analysis, id, MOST, () -> search != mine);
+            Platform.runLater(() -> {
+                if (search == mine) {
+                    looking = false;
+                    show(id, found);
+                }
+            });
+        });
+    }
+
+    private void show(String id, List<Remedy> found) {
+        start();
+        if (found.isEmpty()) {
+            Label none = new Label("No better place inside: nothing fits, or there is no axle to balance on.");
+            none.setWrapText(true);
+            none.getStyleClass().addAll("faint", "wrap");
+            getChildren().add(none);
+            return;
+        }
+        State s = bench.state();
+        bench.showGhosts(found.stream().flatMap(r -> r.edit().apply(s.project().design()).thing(id).stream())
+                .map(t -> new State.Ghost(id, t.place())).toList());
+        for (int i = 0; i < found.size(); i++) {
+            Remedy r = found.get(i);
+            Button place = new Button(i + 1 + ": " + r.says().text(s.style()));
+            place.setId("place-" + i);
+            place.getStyleClass().addAll("link", "place");
+            place.setWrapText(true);
+            place.setMinHeight(USE_PREF_SIZE);
+            place.setOnAction(e -> bench.tryOut(r));
+            getChildren().add(place);
+        }
+    }
+}

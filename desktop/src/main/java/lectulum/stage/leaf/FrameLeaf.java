@@ -1,0 +1,95 @@
+package lectulum.stage.leaf;
+
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
+import lectulum.design.Base;
+import lectulum.design.Carcass;
+import lectulum.design.Carcass.Frame;
+import lectulum.design.Carcass.Member;
+import lectulum.design.Design;
+import lectulum.parts.Form;
+import lectulum.stage.Leaf;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.workbench.Workbench;
+import lectulum.workshop.Study;
+
+/// Frame: the rails of the trailer as a beam under what it carries when it leaves.
+public final class FrameLeaf {
+    private static final double MPA = 1e6;
+    private final StudyLeaf studies;
+    private final RailEntry entry;
+
+    public FrameLeaf(Workbench bench, Supplier<Theme> theme) {
+        entry = new RailEntry(bench);
+        studies = new StudyLeaf(theme, s -> s.analysis().workshop().about(Study.Topic.FRAME),
+                "Give the rails of the frame at the left: the stress along it then follows every move of a thing.")
+                .beside(entry);
+    }
+
+    public Leaf leaf() {
+        return new Leaf("frame", "Frame", "Stress and sag of the trailer frame", studies.page(), s -> {
+            entry.show(s);
+            studies.show(s);
+        });
+    }
+
+    private static final class RailEntry extends Entry {
+        RailEntry(Workbench bench) {
+            super(bench);
+        }
+
+        @Override
+        String shape(Design d) {
+            return String.valueOf(d.base().carcass().frame().isPresent());
+        }
+
+        private static Frame usual(Base b) {
+            Member m = new Member(0.05, 0.1, 0.004, 2);
+            return new Frame(m, b.tongueLength() + 0.2, m, 0.33, 235 * MPA);
+        }
+
+        @Override
+        void build(Form f, Design design) {
+            f.heading("Rails");
+            if (design.base().carcass().frame().isEmpty()) {
+                f.note("Rectangular steel tubes side by side: the tongue from the ball, then the rails under the body.");
+                button(f, "frame-on", "Enter the rails", b -> b.with(b.carcass().withFrame(Optional.of(usual(b)))));
+                return;
+            }
+            member(f, "Tongue", Frame::tongue, (x, m) -> new Frame(m, x.until(), x.rails(), x.hangers(), x.yield()));
+            of(f, "Rails begin behind the ball", Quantity.LENGTH, 0, 8, Frame::until,
+                    (x, v) -> new Frame(x.tongue(), v, x.rails(), x.hangers(), x.yield()));
+            member(f, "Rails", Frame::rails, (x, m) -> new Frame(x.tongue(), x.until(), m, x.hangers(), x.yield()));
+            of(f, "Hanger from the axle", Quantity.LENGTH, 0.05, 1, Frame::hangers,
+                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), v, x.yield()));
+            of(f, "Yield, MPa", Quantity.COUNT, 50, 2000, x -> x.yield() / MPA,
+                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), x.hangers(), v * MPA));
+            button(f, "frame-off", "Not known", b -> b.with(b.carcass().withFrame(Optional.empty())));
+        }
+
+        private void member(Form f, String name, java.util.function.Function<Frame, Member> read,
+                BiFunction<Frame, Member, Frame> write) {
+            of(f, name + ", height", Quantity.LENGTH, 0.01, 0.4, x -> read.apply(x).height(), (x, v) -> write.apply(x,
+                    new Member(read.apply(x).width(), v, read.apply(x).wall(), read.apply(x).count())));
+            of(f, name + ", width", Quantity.LENGTH, 0.01, 0.3, x -> read.apply(x).width(), (x, v) -> write.apply(x,
+                    new Member(v, read.apply(x).height(), read.apply(x).wall(), read.apply(x).count())));
+            of(f, name + ", wall", Quantity.LENGTH, 0.0005, 0.02, x -> read.apply(x).wall(), (x, v) -> write.apply(x,
+                    new Member(read.apply(x).width(), read.apply(x).height(), v, read.apply(x).count())));
+            of(f, name + ", side by side", Quantity.COUNT, 1, 6, x -> read.apply(x).count(), (x, v) -> write.apply(x,
+                    new Member(read.apply(x).width(), read.apply(x).height(), read.apply(x).wall(),
+                            (int) Math.round(v))));
+        }
+
+        private void of(Form f, String label, Quantity q, double low, double high, ToDoubleFunction<Frame> read,
+                BiFunction<Frame, Double, Frame> write) {
+            value(f, label, q, low, high,
+                    b -> b.carcass().frame().map(read::applyAsDouble).orElse(Double.NaN), (b, v) -> {
+                        Carcass c = b.carcass();
+                        return b.with(c.withFrame(c.frame().map(x -> write.apply(x, v))));
+                    });
+        }
+    }
+}

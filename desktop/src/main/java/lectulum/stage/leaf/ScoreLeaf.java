@@ -1,0 +1,121 @@
+package lectulum.stage.leaf;
+
+import java.util.function.Supplier;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import lectulum.analysis.LayoutScore;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.parts.Form;
+import lectulum.place.Score;
+import lectulum.stage.Leaf;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Score and rules: what this layout is worth by the user's own weights, and every value that is only assumed.
+public final class ScoreLeaf {
+    private final VBox parts = new VBox(6);
+    private final Entry rules;
+    private final HBox page = new HBox();
+
+    public ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
+        rules = new Entry(bench) {
+            @Override
+            String shape(Design d) {
+                return "";
+            }
+
+            @Override
+            void build(Form f, Design design) {
+                f.heading("Assumed");
+                f.note("Values nobody can compute. Empty a field to go back to what the program assumes.");
+                for (Assumed.Entry e : Assumed.entries()) {
+                    f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),
+                            (d, v) -> d.with(d.settings().with(e.id(), v)));
+                }
+            }
+        };
+        parts.getStyleClass().add("page");
+        ScrollPane scroll = new ScrollPane(parts);
+        scroll.setFitToWidth(true);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        ScrollPane form = new ScrollPane(rules);
+        form.setFitToWidth(true);
+        form.getStyleClass().addAll("leaf-form", "wide");
+        page.getChildren().addAll(form, scroll);
+        page.getStyleClass().add("leaf");
+    }
+
+    public Leaf leaf() {
+        return new Leaf("score", "Score", "What the layout is worth by your weights, and what is assumed", page,
+                this::show);
+    }
+
+    private void show(State s) {
+        rules.show(s);
+        Score score = LayoutScore.of(s.analysis());
+        parts.getChildren().clear();
+        Label head = new Label("Layout score " + Units.text(Math.round(score.total()), Quantity.COUNT, s.style())
+                + " of 100");
+        head.getStyleClass().add("title");
+        head.setId("layout-score");
+        parts.getChildren().add(head);
+        if (score.stop()) {
+            parts.getChildren().add(StudyPane.words("A stop is open: no more than 40 is given until it is mended or"
+                    + " accepted.", "hint"));
+        }
+        for (Score.Part p : score.parts()) {
+            parts.getChildren().add(row(p, s));
+        }
+        parts.getChildren()
+                .add(StudyPane.words("It ranks variants of one camper by what you weigh; it judges nothing by"
+                        + " itself. Weights stand at the end of the list at the left.", "faint"));
+    }
+
+    private static HBox row(Score.Part p, State s) {
+        Label name = new Label(label(p.name()));
+        name.setMinWidth(190);
+        Region track = new Region();
+        track.getStyleClass().add("bar-track");
+        Region fill = new Region();
+        fill.getStyleClass().add(p.value() < 0.34 ? "bar-over" : "bar-paid");
+        for (Region r : new Region[]{track, fill}) {
+            r.setMinHeight(12);
+            r.setMaxHeight(12);
+        }
+        StackPane bar = new StackPane(track, fill);
+        bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        fill.maxWidthProperty().bind(bar.widthProperty().multiply(p.value()));
+        HBox.setHgrow(bar, Priority.ALWAYS);
+        Label value = new Label(Units.text(p.value(), Quantity.SHARE, s.style()));
+        value.setMinWidth(64);
+        value.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
+        value.getStyleClass().add("strong");
+        Label weight = new Label("weight " + Units.text(p.weight(), Quantity.COUNT, s.style()));
+        weight.setMinWidth(70);
+        weight.getStyleClass().addAll("faint", "small");
+        return new HBox(10, name, bar, value, weight);
+    }
+
+    private static String label(String part) {
+        return switch (part) {
+            case "sleep" -> "People who sleep well";
+            case "exits" -> "Ways out";
+            case "balance" -> "Tongue near its aim";
+            case "headroom" -> "Room to stand upright";
+            case "access" -> "Gear at hand on the road";
+            case "storage" -> "Gear with a home";
+            case "setup" -> "Quick to set up";
+            case "low" -> "Mass low down";
+            default -> "Free floor";
+        };
+    }
+}

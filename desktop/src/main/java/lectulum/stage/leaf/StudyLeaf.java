@@ -1,0 +1,73 @@
+package lectulum.stage.leaf;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.theme.Theme;
+import lectulum.units.Style;
+import lectulum.workbench.State;
+import lectulum.workshop.Study;
+
+/// A page of studies, with a form beside them where something can be entered.
+final class StudyLeaf {
+    private final Supplier<Theme> theme;
+    private final Function<State, List<Study>> studies;
+    private final String empty;
+    private final VBox list = new VBox(10);
+    private final HBox page = new HBox();
+    private List<Study> shown;
+    private Style style;
+    private Theme look;
+
+    /// @param empty what to do where there is nothing yet
+    StudyLeaf(Supplier<Theme> theme, Function<State, List<Study>> studies, String empty) {
+        this.theme = theme;
+        this.studies = studies;
+        this.empty = empty;
+        list.getStyleClass().add("page");
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("page-scroll");
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        page.getChildren().add(scroll);
+        page.getStyleClass().add("leaf");
+    }
+
+    /// A form at the left of the studies.
+    StudyLeaf beside(Node form) {
+        ScrollPane scroll = new ScrollPane(form);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("leaf-form");
+        page.getChildren().addFirst(scroll);
+        return this;
+    }
+
+    Node page() {
+        return page;
+    }
+
+    void show(State state) {
+        List<Study> next = studies.apply(state);
+        if (next.equals(shown) && state.style().equals(style) && look == theme.get()) {
+            return;
+        }
+        shown = next;
+        style = state.style();
+        look = theme.get();
+        list.getChildren().clear();
+        if (next.isEmpty()) {
+            Label hint = StudyPane.words(empty, "faint");
+            hint.setMaxWidth(520);
+            list.getChildren().add(hint);
+        }
+        next.forEach(s -> list.getChildren().add(new StudyPane(theme, s, style)));
+    }
+}
