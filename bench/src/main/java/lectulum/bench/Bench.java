@@ -15,16 +15,19 @@ import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.FindPlace;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
 import lectulum.design.CamperType;
 import lectulum.design.Design;
+import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Project;
 import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.files.ProjectFile;
+import lectulum.layout.Layout;
 import lectulum.sheet.SheetView;
 import lectulum.theme.Theme;
 import lectulum.workbench.Workbench;
@@ -51,6 +54,9 @@ public final class Bench {
             print("drag step to figures", size, dragToFigures(project, runs));
             print("drag step to painted sheet", size, dragToSheet(project, runs));
             print("cold full analysis", size, cold(project.design(), runs));
+            print("fit check, three modes", size, fit(project.design(), runs));
+            print("living, workshop and score", size, whole(project.design(), Math.max(20, runs / 10)));
+            print("find a place", size, find(project.design()));
             print("open a saved file", size, open(project));
         }
         System.exit(0);
@@ -108,6 +114,31 @@ public final class Bench {
 
     private static double[] cold(Design design, int runs) throws Exception {
         return time(runs, i -> Analysis.of(moved(design, i)));
+    }
+
+    /// Every overlap and everything through the shell in all three modes, from placements.
+    private static double[] fit(Design design, int runs) throws Exception {
+        Design modes = design.mapping("t7", t -> t.placed(Mode.CAMP, t.place().moved(0.05, 0, 0)).placed(Mode.NIGHT,
+                t.place().moved(0, 0.05, 0)));
+        return time(runs, i -> Layout.of(modes.mapping("t7", t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)))));
+    }
+
+    /// What is worked out when a drag ends.
+    private static double[] whole(Design design, int runs) throws Exception {
+        Analysis first = Analysis.of(design);
+        return time(runs, i -> first.next(moved(design, i)));
+    }
+
+    /// The best five places of one thing.
+    private static double[] find(Design design) throws Exception {
+        Analysis analysis = Analysis.of(design);
+        double[] millis = new double[7];
+        for (int i = 0; i < millis.length; i++) {
+            long from = System.nanoTime();
+            FindPlace.of(analysis, "t7", 5, () -> false);
+            millis[i] = (System.nanoTime() - from) / 1e6;
+        }
+        return millis;
     }
 
     /// A preview through the workbench, laid out and rendered to pixels, as a drag does it in the window.

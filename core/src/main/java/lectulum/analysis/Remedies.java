@@ -65,6 +65,16 @@ public final class Remedies {
             }
         }
         Optional<Finding> same = after.findings().stream().filter(f -> f.id().equals(finding.id())).findFirst();
-        return same.isEmpty() || same.get().severity().compareTo(finding.severity()) < 0;
+        return same.isEmpty() || same.get().severity().compareTo(finding.severity()) < 0
+                || cutsFewer(before, finding, after);
+    }
+
+    /// A hole that cuts fewer members is better, though the finding stays.
+    private static boolean cutsFewer(Analysis before, Finding finding, Analysis after) {
+        if (!finding.id().startsWith("cut.stud.")) {
+            return false;
+        }
+        String figure = "cut." + finding.id().substring("cut.stud.".length()) + ".studs";
+        return after.figures().value(figure) < before.figures().value(figure);
     }
 }

@@ -1,15 +1,18 @@
 package lectulum.living;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import lectulum.change.Changeover;
 import lectulum.design.Design;
+import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Thing;
 import lectulum.figures.Sentence;
 import lectulum.figures.Sketch;
 import lectulum.layout.Body;
+import lectulum.layout.Faces;
 import lectulum.layout.Solid;
 
 /// One step of a change-over seen from above: what stands where, what moves now, from where to where.
@@ -53,9 +56,14 @@ public final class ChangePicture {
             Solid a = Solid.of(t.size(), t.at(setup.from()));
             boolean leaves = park || t.at(setup.to()).away();
             Solid b = leaves ? null : Solid.of(t.size(), t.at(setup.to()));
-            double x2 = leaves ? a.x() : b.x();
-            double y2 = leaves ? -body.halfWidth() - 0.4 : b.y();
-            if (!t.at(setup.from()).away()) {
+            double[] door = door(design, body);
+            double x2 = leaves ? door[2] : b.x();
+            double y2 = leaves ? door[3] : b.y();
+            if (leaves && !t.at(setup.from()).away()) {
+                board.line(Sketch.Pen.FAULT, a.x(), -a.y(), door[0], -door[1], x2, -y2);
+            } else if (t.at(setup.from()).away() && !leaves) {
+                board.line(Sketch.Pen.FAULT, door[2], -door[3], door[0], -door[1], x2, -y2);
+            } else if (!leaves) {
                 board.line(Sketch.Pen.FAULT, a.x(), -a.y(), x2, -y2);
             }
             if (leaves) {
@@ -63,6 +71,24 @@ public final class ChangePicture {
             }
         });
         return board.done();
+    }
+
+    /// The largest opening at the floor and a place before it: x, y, x, y \[m\]; the rear where there is none.
+    private static double[] door(Design design, Body body) {
+        return design.things().stream().filter(t -> t.has(Feature.Opening.class) && t.place().z() < 0.3)
+                .max(Comparator.comparingDouble(t -> {
+                    Feature.Opening o = t.feature(Feature.Opening.class).orElseThrow();
+                    return o.width() * o.height();
+                })).map(t -> {
+                    double x = t.place().x();
+                    double y = t.place().y();
+                    return switch (Faces.of(body, t, Mode.ROAD)) {
+                        case LEFT -> new double[]{x, y, x, y - 0.5};
+                        case RIGHT -> new double[]{x, y, x, y + 0.5};
+                        case FRONT -> new double[]{x, y, x - 0.5, y};
+                        default -> new double[]{x, y, x + 0.5, y};
+                    };
+                }).orElse(new double[]{body.length(), 0, body.length() + 0.5, 0});
     }
 
     private static void outline(Sketch.Board board, Thing t, Mode mode, Sketch.Pen pen, String name) {

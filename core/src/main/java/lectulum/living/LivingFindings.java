@@ -334,6 +334,15 @@ final class LivingFindings {
     }
 
     private void change() {
+        double budget = Assumed.value(design, "change.budget");
+        double camp = living.setups().stream().filter(s -> s.from().compareTo(s.to()) < 0)
+                .mapToDouble(s -> 60 * s.order().minutes()).sum();
+        if (camp > budget) {
+            say("change.time", Severity.NOTE, Sentence.of("Making camp takes {0}", Amount.hours(camp)),
+                    Sentence.of("You want {0}. The longest steps are worth a place of their own, or a helper.",
+                            Amount.hours(budget)),
+                    List.of());
+        }
         double one = Assumed.value(design, "carry.one");
         for (Setup s : living.setups()) {
             for (String parked : s.order().parked()) {
@@ -346,7 +355,9 @@ final class LivingFindings {
             }
         }
         living.setups().stream().flatMap(s -> s.moves().stream()).filter(m -> m.mass() > one)
-                .map(Changeover.Move::id).distinct().forEach(id -> {
+                .map(Changeover.Move::id).filter(id -> design.thing(id).filter(t -> !t.has(Feature.FoldOut.class))
+                        .isPresent())
+                .distinct().forEach(id -> {
                     Thing t = design.thing(id).orElseThrow();
                     if (!t.has(Feature.Bed.class)) {
                         say("change.heavy." + id, Severity.NOTE, Sentence.of("{0} takes two people to move",

@@ -18,6 +18,8 @@ import lectulum.layout.Solid;
 /// @param key   such as `road-camp`
 /// @param moves what moves, in the order the user likes
 public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves, Changeover order) {
+    /// Id of the move that raises or lowers a lifting top.
+    public static final String TOP = "lifting-top";
 
     /// The four changes of a day, in their order.
     static List<Setup> all(Design design) {
@@ -35,11 +37,32 @@ public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves,
                         t.mass().value()));
             }
         }
+        unfolded(design, from, to, moves);
         moves.sort(Comparator.comparingInt(m -> {
             int at = liked.indexOf(m.id());
             return at < 0 ? liked.size() : at;
         }));
         return new Setup(key, from, to, moves, Changeover.of(moves));
+    }
+
+    /// What opens or closes in its place when camp is made or struck: tents, awnings, a lifting top.
+    private static void unfolded(Design design, Mode from, Mode to, List<Changeover.Move> moves) {
+        if (from != Mode.ROAD && to != Mode.ROAD) {
+            return;
+        }
+        design.base().carcass().lift().ifPresent(l -> moves.add(new Changeover.Move(TOP, Optional.empty(),
+                Optional.empty(), Assumed.value(design, "minutes.lift") / 60, l.mass())));
+        for (Thing t : design.things()) {
+            if (t.has(Feature.FoldOut.class) && moves.stream().noneMatch(m -> m.id().equals(t.id()))) {
+                moves.add(new Changeover.Move(t.id(), Optional.empty(), Optional.empty(), minutes(design, t),
+                        t.mass().value()));
+            }
+        }
+    }
+
+    /// What a move is about, in words.
+    public static String name(Design design, String id) {
+        return id.equals(TOP) ? "Lifting top" : design.thing(id).map(Thing::name).orElse(id);
     }
 
     private static String key(Mode mode) {
@@ -71,6 +94,9 @@ public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves,
     private static String kind(Design design, Thing t) {
         if (t.has(Feature.Bed.class)) {
             return t.mount() == Mount.OUTSIDE ? "minutes.tent" : "minutes.bed";
+        }
+        if (t.has(Feature.FoldOut.class)) {
+            return "minutes.awning";
         }
         double mass = t.mass().value();
         return mass <= Assumed.value(design, "carry.light")

@@ -25,10 +25,10 @@ public record Silhouette(List<double[][]> plan, List<double[][]> side) {
                 double[] top = at(p, c, s, -h / 2 + head, 0);
                 plan.add(ellipse(top[0], top[1], head, head * 0.8, p.along()));
                 double[] trunk = at(p, c, s, -h / 2 + 0.30 * h, 0);
-                plan.add(ellipse(trunk[0], trunk[1], 0.19 * h, shoulders / 2, p.along()));
+                plan.add(ellipse(trunk[0], trunk[1], 0.19 * h, 0.40 * shoulders, p.along()));
                 for (int leg = -1; leg <= 1; leg += 2) {
-                    double[] l = at(p, c, s, h / 2 - 0.26 * h, leg * 0.055 * h);
-                    plan.add(ellipse(l[0], l[1], 0.26 * h, 0.045 * h, p.along()));
+                    double[] l = at(p, c, s, h / 2 - 0.25 * h, leg * 0.055 * h);
+                    plan.add(ellipse(l[0], l[1], 0.25 * h, 0.05 * h, p.along()));
                 }
                 double z = p.z() + head;
                 side.add(ring(top[0], z, head * Math.max(0.5, Math.abs(c))));

@@ -19,8 +19,8 @@ import lectulum.living.Pose;
 
 /// The inside seen from a corner, walls towards the eye taken away: faces in the order in which they are painted.
 ///
-/// Only faces towards the eye are kept; the order is that of [DrawOrder]. Walls and roof that are taken away stay as
-/// outlines. Everything is in pixels of the view, the origin at the foremost point of the body on the floor.
+/// Only faces towards the eye are kept; the order is that of [DrawOrder]. Walls, the roof and what is on it are taken away and
+/// stay as outlines. Everything is in pixels of the view, the origin at the foremost point of the body on the floor.
 ///
 /// @param facets   far to near
 /// @param outlines of what was taken away, each a polyline \[x, y\]
@@ -59,9 +59,19 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
         List<double[][]> outlines = new ArrayList<>();
         shell(design.base(), body, view, cutAt, blocks, inner, outlines);
         Map<String, Thing> things = new HashMap<>();
+        double overhead = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().highest() - 0.15;
         for (Thing t : design.things()) {
             Solid s = Solid.of(t.size(), t.at(mode));
             if (t.solid() && !t.at(mode).away() && s.z1() < cutAt && s.hl() > 0 && s.hw() > 0 && s.z2() > s.z1()) {
+                if (t.mount() == Mount.OUTSIDE && s.z1() >= overhead) {
+                    double[][] lid = s.corners();
+                    double[][] edge = new double[5][];
+                    for (int i = 0; i < 5; i++) {
+                        edge[i] = flat(view, lid[i % 4][0], lid[i % 4][1], s.z1());
+                    }
+                    outlines.add(edge);
+                    continue;
+                }
                 things.put(t.id(), t);
                 blocks.add(new Block(t.id(), s.corners(), s.z1(), Math.min(s.z2(), cutAt)));
             }

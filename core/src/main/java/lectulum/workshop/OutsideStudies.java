@@ -235,6 +235,9 @@ public final class OutsideStudies {
             double a = down * i / 24;
             arc.add(new double[]{x + r * Math.sin(a), z + r * Math.cos(a)});
         }
+        double ahead = Assumed.value(design, "tow.ahead");
+        board.area(Sketch.Pen.AREA,
+                new double[][]{{x - 1.0, 0.3}, {-ahead, 0.3}, {-ahead, 0.85}, {x, z}, {x - 1.0, z}});
         board.path(Sketch.Pen.SWEEP, arc.toArray(double[][]::new), true, Sentence.of(""));
         board.line(Sketch.Pen.SOLID, x, z, x + r * Math.sin(down), z + r * Math.cos(down));
         for (int i = 0; i < points.size(); i++) {

@@ -106,7 +106,7 @@ public final class ShellStudies {
         book.figure("shell.skinRadius", "The skin bends to", least, Quantity.LENGTH, "table of least radii",
                 Sentence.of("{0}, {1}", sheet.get().label(), way),
                 "plywood trade tables; others assumed: try an offcut");
-        book.figure("shell.strain", "Strain of its outer face", 100 * Bending.strain(sheet.get().thickness(), r),
+        book.figure("shell.strain", "Strain of its outer face, %", 100 * Bending.strain(sheet.get().thickness(), r),
                 Quantity.COUNT, "t/(2R), in percent", Sentence.of("{0} over 2 × {1}",
                         Amount.m(sheet.get().thickness()), Amount.m(r)),
                 "bending of thin plates");

@@ -84,7 +84,6 @@ public final class SurveyStudies {
             double high = box.height();
             double[][] roof = corners(body.shape(), box.section(high), drawn, enlarged);
             double[][] floor = corners(body.shape(), box.section(0), drawn, enlarged);
-            board.area(Sketch.Pen.SWEEP, roof);
             board.path(Sketch.Pen.MAIN, floor, true, Sentence.of(""));
             board.path(Sketch.Pen.THIN, roof, true, Sentence.of(""));
             String[] names = {"front left", "front right", "rear right", "rear left"};

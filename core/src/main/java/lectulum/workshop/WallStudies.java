@@ -162,8 +162,8 @@ public final class WallStudies {
                 .findFirst();
         book.figure(id + ".span", "Header over " + h.thing.name() + ", span", over.span(), Quantity.LENGTH,
                 "between the faces of the whole members beside it", Sentence.of("{0} cut", studs.size()), source);
-        book.figure(id + ".moment", "Header over " + h.thing.name() + ", moment", over.moment(), Quantity.COUNT,
-                "q S²/8 + P S/4", Sentence.of("N·m from {0} a metre and {1}", new Amount(line, Quantity.FORCE),
+        book.figure(id + ".moment", "Header over " + h.thing.name() + ", moment, N·m", over.moment(), Quantity.COUNT,
+                "q S²/8 + P S/4", Sentence.of("{0} a metre and {1} in the middle", new Amount(line, Quantity.FORCE),
                         new Amount(point, Quantity.FORCE)),
                 source);
         book.say("cut.stud." + h.thing.id(), Severity.NOTE,

@@ -108,6 +108,19 @@ public final class Form extends VBox {
         return row(label, field);
     }
 
+    /// A text that needs all the width there is: its label stands above it.
+    public Form longText(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
+        text(label, read, write);
+        HBox row = (HBox) getChildren().removeLast();
+        Node name = row.getChildren().removeFirst();
+        HBox field = new HBox(row.getChildren().getFirst());
+        HBox.setHgrow(field.getChildren().getFirst(), Priority.ALWAYS);
+        field.getStyleClass().addAll("row", "row-long");
+        name.getStyleClass().add("faint");
+        getChildren().addAll(name, field);
+        return this;
+    }
+
     public <T> Form choice(String label, List<T> options, Function<T, String> name, Function<Design, T> read,
             BiFunction<Design, T, Design> write) {
         ComboBox<T> box = new ComboBox<>(FXCollections.observableList(options));
@@ -131,7 +144,9 @@ public final class Form extends VBox {
             }
         });
         refreshers.add(() -> box.setValue(read.apply(design())));
-        return row(label, box);
+        row(label, box);
+        getChildren().getLast().getStyleClass().add("row-choice");
+        return this;
     }
 
     public Form tick(String label, Predicate<Design> read, BiFunction<Design, Boolean, Design> write) {

@@ -17,7 +17,7 @@ public final class ChartView extends Region {
     private static final String[] COLOURS = {"select", "accent", "good", "warn"};
     private static final double[][] DASHES = {{}, {7, 4}, {2, 3}, {9, 3, 2, 3}};
     private static final double LEFT = 58;
-    private static final double RIGHT = 14;
+    private static final double RIGHT = 30;
     private static final double TOP = 24;
     private static final double BOTTOM = 34;
 
@@ -76,12 +76,17 @@ public final class ChartView extends Region {
             pen.text(tick(v, chart.y()), LEFT - 5, py, TextAlignment.RIGHT, Theme.font(11),
                     theme.get().colour("faint"));
         }
+        double free = Double.NEGATIVE_INFINITY;
         for (double v = x.low; v <= x.high + 1e-9; v += x.step) {
             double px = LEFT + (v - x.low) * sx;
             pen.stroke("grid", 1);
             pen.line(px, TOP, px, h - BOTTOM);
-            pen.text(tick(v, chart.x()), px, h - BOTTOM + 10, TextAlignment.CENTER, Theme.font(11),
-                    theme.get().colour("faint"));
+            String tick = tick(v, chart.x());
+            double half = Pen.width(tick, 11) / 2 + 4;
+            if (px - half > free) {
+                pen.text(tick, px, h - BOTTOM + 10, TextAlignment.CENTER, Theme.font(11), theme.get().colour("faint"));
+                free = px + half;
+            }
         }
         pen.text(chart.xLabel() + unit(chart.x()), w - RIGHT, h - 8, TextAlignment.RIGHT, Theme.font(11),
                 theme.get().colour("ink"));
@@ -149,17 +154,17 @@ public final class ChartView extends Region {
     }
 
     private String tick(double value, Quantity quantity) {
-        return quantity == Quantity.COUNT
-                ? Units.text(value, quantity, style)
-                : quantity == Quantity.LENGTH
-                        ? Units.text(value, quantity, style)
-                        : Units.show(value, quantity, style).number();
+        return switch (quantity) {
+            case COUNT, LENGTH -> Units.text(value, quantity, style);
+            case ANGLE -> Math.round(Math.toDegrees(value)) + "°";
+            default -> Units.show(value, quantity, style).number();
+        };
     }
 
     private String unit(Quantity quantity) {
-        return quantity == Quantity.COUNT || quantity == Quantity.LENGTH
+        return quantity == Quantity.COUNT || quantity == Quantity.LENGTH || quantity == Quantity.ANGLE
                 ? ""
-                : " " + Units.show(1, quantity, style).unit();
+                : ", " + Units.show(1, quantity, style).unit();
     }
 
     @Override

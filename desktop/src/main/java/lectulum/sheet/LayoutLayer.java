@@ -34,11 +34,28 @@ final class LayoutLayer {
 
     void paint() {
         if (state.mode() != Mode.ROAD) {
+            pen.g.save();
+            pen.g.beginPath();
+            pen.g.rect(-1e4, 26, 3e4, planEnd() - 26);
+            pen.g.clip();
             foldOuts();
-            hatch();
             sweeps();
+            pen.g.restore();
+            hatch();
         }
         people();
+    }
+
+    /// Half way between plan and side view: what reaches out of the plan ends there.
+    private double planEnd() {
+        if (!p.sideShown()) {
+            return 1e4;
+        }
+        double half = state.analysis().layout().body().halfWidth();
+        double top = state.design().things().stream().filter(t -> t.mount() == Mount.OUTSIDE)
+                .mapToDouble(t -> t.place().z() + t.size().height()).max().orElse(0);
+        double high = Math.max(top, state.analysis().layout().bodies().get(state.mode()).roofOutside().highest());
+        return Math.max(p.py(half) + 8, Math.min(p.py(half + 1), z(high) - 6));
     }
 
     private double x(double local) {

@@ -228,8 +228,8 @@ public final class ProfileEditor extends Region {
             boolean label = Math.abs(z / (5 * step) - Math.rint(z / (5 * step))) < 1e-6;
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(0, pz(z), w, pz(z));
-            if (label) {
-                pen.text(text(z), 22, pz(z), TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
+            if (label && pz(z) < h - 26) {
+                pen.text(text(z), 24, pz(z), TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
             }
         }
         pen.stroke("faint", 1.2);
@@ -303,7 +303,7 @@ public final class ProfileEditor extends Region {
             pen.g.setLineDashes();
             pen.g.setFill(pen.theme.colour("select"));
             pen.g.fillRect(px(s.hinge()[0]) - 5, pz(s.hinge()[1]) - 5, 10, 10);
-            pen.label("hinge", px(s.hinge()[0]), pz(s.hinge()[1]) - 15, Double.POSITIVE_INFINITY, 11, false);
+            pen.label("hinge", px(s.hinge()[0]) - 26, pz(s.hinge()[1]) + 14, Double.POSITIVE_INFINITY, 11, false);
         });
     }
 

@@ -43,6 +43,7 @@ public final class ThingCard extends VBox {
     private String parts = "";
     private Form form;
     private Label summary;
+    private Label name;
 
     /// @param keepOwn puts a thing into the user's own catalogue
     public ThingCard(Workbench bench, Consumer<Thing> keepOwn) {
@@ -74,6 +75,7 @@ public final class ThingCard extends VBox {
         }
         if (form != null) {
             form.show(state);
+            name.setText(things.getFirst().name());
         }
         if (summary != null) {
             double mass = things.stream().mapToDouble(t -> t.mass().value()).sum();
@@ -130,7 +132,10 @@ public final class ThingCard extends VBox {
         form.text("Note", d -> of(d, id, Thing::note), (d, v) -> d.mapping(id, t -> t.noted(v)));
         form.shown("On the tongue", s -> tongue(s, id));
         FeatureForm.add(form, bench, thing);
-        getChildren().add(actions());
+        name = new Label();
+        name.getStyleClass().add("title");
+        name.setWrapText(true);
+        getChildren().addAll(name, actions());
         if (thing.mount() == Mount.INSIDE) {
             getChildren().add(new PlaceFinder(bench));
         }

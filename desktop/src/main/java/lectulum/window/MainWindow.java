@@ -325,6 +325,7 @@ public final class MainWindow implements AutoCloseable {
         tray.show(state);
         stage(state.stage()).show(state);
         leaf().ifPresent(l -> l.show().accept(state));
+        fillCard(state);
         section.show(state);
         findings.show(state);
         titleChanged.run();
@@ -334,7 +335,6 @@ public final class MainWindow implements AutoCloseable {
         shownStage = state.stage();
         StageView view = stage(shownStage);
         view.show(state);
-        cardBody.getChildren().setAll(view.card(), findings);
         sheet.setSideShown(view.side());
         sheet.fit();
         centre.setCenter(null);
@@ -345,6 +345,7 @@ public final class MainWindow implements AutoCloseable {
         StackPane.setAlignment(tools, shownStage == Stage.BALANCE ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
         Optional<Node> page = view.page().or(() -> leaf().filter(l -> !l.isSheet()).map(Leaf::page));
         leaf().ifPresent(l -> l.show().accept(state));
+        fillCard(state);
         page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
             view.below().ifPresent(centre::setBottom);
@@ -352,6 +353,16 @@ public final class MainWindow implements AutoCloseable {
                 centre.setLeft(tray);
             }
         });
+    }
+
+    /// Beside another picture the card is for what is selected and for the findings.
+    private void fillCard(State state) {
+        boolean sheetShown = leaf().map(Leaf::isSheet).orElse(true);
+        boolean withCard = sheetShown || shownStage == Stage.LAYOUT && !state.selected().isEmpty();
+        List<Node> wanted = withCard ? List.of(stage(shownStage).card(), findings) : List.of(findings);
+        if (!cardBody.getChildren().equals(wanted)) {
+            cardBody.getChildren().setAll(wanted);
+        }
     }
 
     /// The strip over the sheet that turns to the other pictures of the stage.

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.change.Changeover;
+import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Placement;
@@ -139,12 +140,13 @@ public final class ChangeLeaf {
 
     private Node card(Setup setup, int i) {
         Changeover.Step s = setup.order().steps().get(i);
-        Thing t = state.design().thing(s.id()).orElseThrow();
+        java.util.Optional<Thing> thing = state.design().thing(s.id());
         Label number = new Label(String.valueOf(i + 1));
         number.getStyleClass().addAll("heading", "step-number");
-        Label what = new Label((s.park() ? "Set aside: " : "") + t.name());
+        Label what = new Label((s.park() ? "Set aside: " : "") + name(s.id()));
         what.getStyleClass().add("strong");
-        Label where = new Label(where(setup, t, s));
+        Label where = new Label(
+                thing.map(t -> where(setup, t, s)).orElse(setup.to() == Mode.ROAD ? "lower it" : "raise it"));
         where.getStyleClass().add("faint");
         where.setWrapText(true);
         Label after = new Label(s.after().isEmpty()
@@ -157,21 +159,22 @@ public final class ChangeLeaf {
             words.getChildren().add(after);
         }
         HBox.setHgrow(words, Priority.ALWAYS);
-        QuantityField minutes = new QuantityField("Minutes for " + t.name(), Quantity.DURATION, 0, 36_000,
-                v -> bench.edit("Time for " + t.name(),
-                        d -> d.mapping(t.id(), x -> x.with(new Feature.Timed(v / 60)))));
-        minutes.field().setId("minutes-" + t.id());
+        QuantityField minutes = new QuantityField("Minutes for " + name(s.id()), Quantity.DURATION, 0, 36_000,
+                v -> bench.edit("Time for " + name(s.id()), d -> timed(d, s.id(), v)));
+        minutes.field().setId("minutes-" + s.id());
         minutes.field().setPrefColumnCount(6);
         minutes.setMaxWidth(90);
         minutes.show(60 * s.minutes(), state.style());
         double one = lectulum.assumed.Assumed.value(state.design(), "carry.one");
-        boolean two = t.mass().value() > one && !t.has(Feature.Bed.class);
+        boolean two = thing.filter(t -> t.mass().value() > one && !t.has(Feature.Bed.class)
+                && !t.has(Feature.FoldOut.class)).isPresent();
         Label who = new Label(two ? "two people" : "one person");
         who.getStyleClass().addAll("faint", "small");
+        who.setMinWidth(76);
         Button up = arrow("▲", "Earlier", setup, i, -1);
-        up.setId("earlier-" + t.id());
+        up.setId("earlier-" + s.id());
         Button down = arrow("▼", "Later", setup, i, 1);
-        down.setId("later-" + t.id());
+        down.setId("later-" + s.id());
         HBox row = new HBox(10, number, words, who, minutes, up, down);
         row.getStyleClass().addAll("step-card");
         if (i == step) {
@@ -180,19 +183,22 @@ public final class ChangeLeaf {
         row.setId("step-" + i);
         row.setOnMouseClicked(e -> {
             step = i;
-            bench.select(List.of(t.id()));
+            bench.select(thing.map(t -> List.of(t.id())).orElse(List.of()));
         });
         return row;
     }
 
     private String name(String id) {
-        return state.design().thing(id).map(Thing::name).orElse(id);
+        return Setup.name(state.design(), id);
     }
 
     private String where(Setup setup, Thing t, Changeover.Step s) {
         Placement from = t.at(setup.from());
         Placement to = t.at(setup.to());
         String weight = Units.text(t.mass().value(), Quantity.MASS, state.style());
+        if (t.has(Feature.FoldOut.class) && from.equals(to)) {
+            return setup.to() == Mode.ROAD ? "fold it away" : "open it out";
+        }
         if (s.park() || to.away()) {
             return "out of the camper, " + weight;
         }
@@ -233,16 +239,19 @@ public final class ChangeLeaf {
         String id = steps.get(step).id();
         double rounded = Math.max(0.05, Math.round(minutes * 20) / 20.0);
         step = Math.min(step + 1, steps.size() - 1);
-        bench.edit("Timed " + name(id), d -> d.mapping(id, t -> t.with(new Feature.Timed(rounded))));
+        bench.edit("Timed " + name(id), d -> timed(d, id, 60 * rounded));
+    }
+
+    /// A thing keeps its own minutes; the lifting top has only the assumed ones.
+    private static Design timed(Design d, String id, double seconds) {
+        return id.equals(Setup.TOP)
+                ? d.with(d.settings().with("minutes.lift", seconds))
+                : d.mapping(id, t -> t.with(new Feature.Timed(seconds / 60)));
     }
 
     /// Everything as it stands when the step is done: what has moved at its new place, the rest at its old one.
     private void draw(Setup setup) {
         picture.show(lectulum.living.ChangePicture.of(state.design(),
                 state.analysis().layout().bodies().get(setup.to()), setup, step), state.style());
-    }
-
-    Mode from() {
-        return setup().from();
     }
 }

@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -75,12 +76,19 @@ public final class StudyPane extends VBox {
         grid.setHgap(10);
         grid.setVgap(1);
         int half = (figures.size() + 1) / 2;
+        for (int i = 0; i < 5; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setMinWidth(i == 2 ? 18 : i % 3 == 0 ? 60 : USE_PREF_SIZE);
+            column.setHgrow(i % 3 == 0 ? Priority.SOMETIMES : Priority.NEVER);
+            grid.getColumnConstraints().add(column);
+        }
         for (int i = 0; i < figures.size(); i++) {
             Figure f = figures.get(i);
             int column = i < half ? 0 : 3;
             int row = i % half;
             Label name = new Label(f.label());
             name.getStyleClass().add("faint");
+            name.setWrapText(true);
             Label value = new Label(f.text(style));
             value.setId("figure-" + f.id().replace('.', '-'));
             value.getStyleClass().add("strong");
@@ -93,11 +101,6 @@ public final class StudyPane extends VBox {
             value.setTooltip(tip);
             grid.add(name, column, row);
             grid.add(value, column + 1, row);
-            if (column == 0) {
-                Label gap = new Label();
-                gap.setMinWidth(18);
-                grid.add(gap, 2, row);
-            }
         }
         return grid;
     }

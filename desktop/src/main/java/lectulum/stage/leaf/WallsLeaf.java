@@ -125,8 +125,8 @@ public final class WallsLeaf {
                     (b, v) -> put(b, new Framing(of(b).studs(), v, of(b).depth(), of(b).measured())));
             length(f, "Member depth", 0.003, 0.4, b -> of(b).depth(),
                     (b, v) -> put(b, new Framing(of(b).studs(), of(b).width(), v, of(b).measured())));
-            f.note("Their middles, with a semicolon between two. Tape entries such as 2' 3 1/2\" are read.");
-            f.text("At", d -> text(of(d.base())), (d, v) -> parsed(v).map(
+            f.note("A semicolon between two. Tape entries such as 2' 3 1/2\" are read.");
+            f.longText("Their middles", d -> text(of(d.base())), (d, v) -> parsed(v).map(
                     studs -> d
                             .with(put(d.base(), new Framing(studs, of(d.base()).width(), of(d.base()).depth(), true))))
                     .orElse(d));
