@@ -106,7 +106,7 @@ final class BaseSoundness {
                         : Sentence.of("The profile is no body"),
                 crossing.isPresent()
                         ? Sentence
-                                .of("The edge behind point {0} crosses the one behind point {1}. Until it is mended, a"
+                                .of("The edge from point {0} crosses the one from point {1}. Until it is mended, a"
                                         + " box is drawn.", crossing.get()[0] + 1, crossing.get()[1] + 1)
                         : Sentence.of("It needs two points at least {0} apart, none twice, all possible. Until it is"
                                 + " mended, a box is drawn.", Amount.m(0.5)),

@@ -1,6 +1,7 @@
 package lectulum.design;
 
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -22,38 +23,47 @@ public final class FeatureKind {
 
     /// One component of a kind.
     public static final class Slot {
-        private final RecordComponent component;
-        private final Means means;
+        private final Method accessor;
+        private final String label;
+        private final Quantity quantity;
+        private final double low;
+        private final double high;
+        private final Class<?> type;
 
         private Slot(RecordComponent component) {
-            this.component = component;
-            this.means = component.getAnnotation(Means.class);
+            Means means = component.getAnnotation(Means.class);
+            accessor = component.getAccessor();
+            label = means.value();
+            quantity = means.of();
+            low = means.low();
+            high = means.high();
+            type = component.getType();
         }
 
         public String label() {
-            return means.value();
+            return label;
         }
 
         public Quantity quantity() {
-            return means.of();
+            return quantity;
         }
 
         public double low() {
-            return means.low();
+            return low;
         }
 
         public double high() {
-            return means.high();
+            return high;
         }
 
         /// `double`, `int`, `boolean`, or an enum.
         public Class<?> type() {
-            return component.getType();
+            return type;
         }
 
         public Object get(Feature feature) {
             try {
-                return component.getAccessor().invoke(feature);
+                return accessor.invoke(feature);
             } catch (ReflectiveOperationException e) {
                 throw new IllegalStateException(e);
             }
@@ -61,7 +71,8 @@ public final class FeatureKind {
 
         /// A number that is out of its range, or no number at all.
         private boolean wrong(Feature feature) {
-            return get(feature) instanceof Number n && !(n.doubleValue() >= low() && n.doubleValue() <= high());
+            return type.isPrimitive() && get(feature) instanceof Number n
+                    && !(n.doubleValue() >= low() && n.doubleValue() <= high());
         }
     }
 

@@ -23,6 +23,7 @@ public final class Passage {
     private final int rows;
     private final double[] distance;
     private final int[] order;
+    private final int[] stands;
 
     private Passage(double x0, double y0, double cell, int columns, int rows, double[] distance) {
         this.x0 = x0;
@@ -32,6 +33,7 @@ public final class Passage {
         this.rows = rows;
         this.distance = distance;
         this.order = falling(distance);
+        this.stands = java.util.stream.IntStream.range(0, distance.length).filter(i -> distance[i] >= STAND).toArray();
     }
 
     /// Free cells by falling distance; sorted as whole numbers, which is many times quicker than as objects.
@@ -73,10 +75,16 @@ public final class Passage {
         double[] distance = new double[columns * rows];
         Arrays.fill(distance, Double.POSITIVE_INFINITY);
         double[][] bounds = obstacles.stream().map(Passage::bounds).toArray(double[][]::new);
+        for (int k = 0; k < bounds.length; k++) {
+            cover(distance, obstacles.get(k), bounds[k], x1, y1, cell, columns, rows);
+        }
         for (int i = 0; i < columns; i++) {
             double x = x1 + (i + 0.5) * cell;
             for (int j = 0; j < rows; j++) {
                 double y = y1 + (j + 0.5) * cell;
+                if (distance[i * rows + j] == 0) {
+                    continue;
+                }
                 double d = inside(floor, x, y) ? wall(floor, openings, x, y) : 0;
                 for (int k = 0; k < bounds.length && d > 0; k++) {
                     double[] b = bounds[k];
@@ -90,6 +98,20 @@ public final class Passage {
             }
         }
         return new Passage(x1, y1, cell, columns, rows, distance);
+    }
+
+    /// Cells under an obstacle need no distance.
+    private static void cover(double[] distance, double[][] obstacle, double[] b, double x0, double y0, double cell,
+            int columns, int rows) {
+        int i2 = Math.min(columns - 1, (int) ((b[2] - x0) / cell));
+        int j2 = Math.min(rows - 1, (int) ((b[3] - y0) / cell));
+        for (int i = Math.max(0, (int) ((b[0] - x0) / cell)); i <= i2; i++) {
+            for (int j = Math.max(0, (int) ((b[1] - y0) / cell)); j <= j2; j++) {
+                if (inside(obstacle, x0 + (i + 0.5) * cell, y0 + (j + 0.5) * cell)) {
+                    distance[i * rows + j] = 0;
+                }
+            }
+        }
     }
 
     /// Width of the widest way between two places on the floor \[m\]; 0 where there is none. A start or goal inside an
@@ -135,20 +157,18 @@ public final class Passage {
 
     /// Floor on which somebody can stand \[m²\].
     public double standing() {
-        return Arrays.stream(distance).filter(d -> d >= STAND).count() * cell * cell;
+        return stands.length * cell * cell;
     }
 
     /// Whether somebody can stand within reach of a place, on ground that is free \[m\].
     public double toStanding(double x, double y) {
         double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < columns; i++) {
-            for (int j = 0; j < rows; j++) {
-                if (distance[i * rows + j] >= STAND) {
-                    least = Math.min(least, Math.hypot(x0 + (i + 0.5) * cell - x, y0 + (j + 0.5) * cell - y));
-                }
-            }
+        for (int at : stands) {
+            double dx = x0 + (at / rows + 0.5) * cell - x;
+            double dy = y0 + (at % rows + 0.5) * cell - y;
+            least = Math.min(least, dx * dx + dy * dy);
         }
-        return least;
+        return Math.sqrt(least);
     }
 
     private int nearestFree(double[] place) {

@@ -139,15 +139,15 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
         String modes = String.join(", ", faults.stream().map(f -> f.mode().label()).distinct().toList());
         String name = things.get(worst.thing()).name();
         return switch (worst) {
-            case Fault.Overlap o -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+            case Fault.Overlap o -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
                     Sentence.of("{0} and {1} share a place", name, things.get(o.other()).name()),
                     Sentence.of("They overlap by {0} ({1}). One of them has to move that far.", Amount.m(o.amount()),
                             modes),
                     List.of(o.thing(), o.other()));
-            case Fault.Outside o when o.through() == Fault.Boundary.BODY -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+            case Fault.Outside o when o.through() == Fault.Boundary.BODY -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
                     Sentence.of("{0} cuts into the body", name),
                     Sentence.of("It is {0} inside the shell ({1}).", Amount.m(o.amount()), modes), List.of(o.thing()));
-            case Fault.Outside o -> Finding.of(id, Stage.LAYOUT, Severity.WARN,
+            case Fault.Outside o -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
                     Sentence.of("{0} goes through {1}", name, o.through().label()),
                     Sentence.of("It passes by {0} ({1}). Move or shrink it.", Amount.m(o.amount()), modes),
                     List.of(o.thing()));

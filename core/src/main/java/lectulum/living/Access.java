@@ -24,8 +24,9 @@ public record Access(Map<String, Way> byThing) {
     /// The way to a thing.
     ///
     /// @param open   whether there is any
+    /// @param door   id of the nearest opening it is got at through; empty where it stands outside
     /// @param behind ids of what has to be taken out first, in order
-    public record Way(boolean open, List<String> behind) {
+    public record Way(boolean open, List<String> behind, String door) {
         /// At once, with nothing unpacked.
         public boolean free() {
             return open && behind.isEmpty();
@@ -49,12 +50,20 @@ public record Access(Map<String, Way> byThing) {
             }
             String holder = keeping.home().getOrDefault(t.id(), t.id());
             if (inside.containsKey(holder)) {
-                found.put(t.id(), reach.unpack(holder).map(l -> new Way(true, l)).orElse(new Way(false, List.of())));
+                String door = nearest(road, inside.get(holder).solid());
+                found.put(t.id(), reach.unpack(holder).map(l -> new Way(true, l, door))
+                        .orElse(new Way(false, List.of(), door)));
             } else if (road.outside().stream().anyMatch(s -> s.thing().id().equals(holder))) {
-                found.put(t.id(), new Way(true, List.of()));
+                found.put(t.id(), new Way(true, List.of(), ""));
             }
         }
         return new Access(found);
+    }
+
+    private static String nearest(Room road, Solid s) {
+        return road.gates().stream().filter(Room.Gate::opens)
+                .min(java.util.Comparator.comparingDouble(g -> Math.hypot(g.x() - s.x(), g.y() - s.y())))
+                .map(g -> g.thing().id()).orElse("");
     }
 
     private static boolean movable(Thing t) {

@@ -3,6 +3,7 @@ package lectulum.living;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -210,8 +211,9 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
                 Feature.Face.RIGHT)) {
             free = Math.max(free, freeBefore(room, s, face));
         }
-        figure("layout.toilet." + s.thing().id() + ".front", s.thing().name() + ", room in front", free,
-                "free before its best side", Sentence.of("{0} is wanted", Amount.m(0.60)));
+        String mode = room.mode().label();
+        figure("layout.toilet." + s.thing().id() + ".front." + mode.toLowerCase(Locale.ROOT),
+                s.thing().name() + ", room in front in " + mode, free, "free before its best side", Sentence.of("{0} is wanted", Amount.m(0.60)));
         if (above < need || free < 0.60 - 1e-6) {
             say("sanitary.room." + s.thing().id(), Severity.NOTE,
                     Sentence.of("There is little room about {0} in {1}", s.thing().name(), room.mode().label()),
@@ -225,18 +227,30 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
     private static double freeBefore(Room room, Room.Standing s, Feature.Face face) {
         List<Room.Standing> others = room.between(0.15, 1.2).stream()
                 .filter(o -> !o.thing().id().equals(s.thing().id())).toList();
-        for (double depth = 0.60; depth > 0.02; depth -= 0.02) {
-            Solid before = Motion.pulled(s.solid(), face, depth);
-            boolean inside = true;
-            for (double[] c : before.corners()) {
-                inside &= c[0] > room.body().insideFront() - 0.002 && c[0] < room.body().insideRear() + 0.002
-                        && Math.abs(c[1]) < room.body().halfWidthInside(c[0]) + 0.002;
-            }
-            if (inside && others.stream().noneMatch(o -> o.solid().levelApartFrom(before).depth() > 0.001)) {
-                return depth;
+        double free = 0;
+        double blocked = 0.60 + 0.02;
+        while (blocked - free > 0.02) {
+            double depth = free == 0 && blocked > 0.60 ? 0.60 : (free + blocked) / 2;
+            if (isFree(room, Motion.pulled(s.solid(), face, depth), others)) {
+                free = depth;
+                if (depth >= 0.60) {
+                    return depth;
+                }
+            } else {
+                blocked = depth;
             }
         }
-        return 0;
+        return free;
+    }
+
+    private static boolean isFree(Room room, Solid before, List<Room.Standing> others) {
+        for (double[] c : before.corners()) {
+            if (c[0] < room.body().insideFront() - 0.002 || c[0] > room.body().insideRear() + 0.002
+                    || Math.abs(c[1]) > room.body().halfWidthInside(c[0]) + 0.002) {
+                return false;
+            }
+        }
+        return others.stream().noneMatch(o -> o.solid().levelApartFrom(before).depth() > 0.001);
     }
 
     private void shower(Room room, Room.Standing s, double tall) {

@@ -276,8 +276,9 @@ final class LivingFindings {
                                         way.behind().size())
                                 : Sentence.of("{0} cannot be reached on the road", t.name()),
                         way.open()
-                                ? Sentence.of("Take out first: {0}.",
-                                        String.join(", ", way.behind().stream().map(this::name).toList()))
+                                ? Sentence.of("Take out first: {0}{1}.",
+                                        String.join(", ", way.behind().stream().map(this::name).toList()),
+                                        way.door().isEmpty() ? "" : ", through " + name(way.door()))
                                 : Sentence.of("Something fixed stands before it, or nobody can stand near it."),
                         List.of(id));
             }

@@ -45,10 +45,15 @@ public record Whereabouts(String thing, Sentence says) {
                 : !way.open()
                         ? "; on the road nobody gets at it"
                         : way.behind().isEmpty()
-                                ? "; at hand on the road"
+                                ? "; at hand on the road" + through(design, way)
                                 : "; behind " + String.join(", ", way.behind().stream()
-                                        .map(id -> design.thing(id).map(Thing::name).orElse(id)).toList());
+                                        .map(id -> design.thing(id).map(Thing::name).orElse(id)).toList())
+                                        + through(design, way);
         return Sentence.of("{0}: {1}{2} behind the ball, {3}, {4} above the floor{5}.", t.name(), in,
                 Amount.m(design.base().tongueLength() + p.x()), side, Amount.m(p.z()), reach);
+    }
+
+    private static String through(Design design, Access.Way way) {
+        return way.door().isEmpty() ? "" : " through " + design.thing(way.door()).map(Thing::name).orElse(way.door());
     }
 }

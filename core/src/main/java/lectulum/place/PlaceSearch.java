@@ -78,13 +78,18 @@ public record PlaceSearch(Box room, List<Obstacle> obstacles, Lump base, double 
         for (int turn = 0; turn < 2; turn++) {
             double l = turn == 0 ? item.length : item.width;
             double w = turn == 0 ? item.width : item.length;
+            double[] alongAll = along(l).stream().mapToDouble(d -> d).toArray();
+            double[] acrossAll = across(w).stream().mapToDouble(d -> d).toArray();
             for (double z : levels(item.highest)) {
-                for (double x : along(l)) {
+                for (double x : alongAll) {
                     if (stop.getAsBoolean()) {
                         return List.of();
                     }
-                    for (double y : across(w)) {
-                        keep(cheap, place(all, item, x, y, z, l, w, turn == 1));
+                    for (double y : acrossAll) {
+                        double cost = cost(all, item, x, y, z, l, w);
+                        if (cheap.size() < KEPT || cost <= cheap.peek().cost) {
+                            keep(cheap, place(all, item, x, y, z, l, w, turn == 1));
+                        }
                     }
                 }
             }
@@ -122,13 +127,20 @@ public record PlaceSearch(Box room, List<Obstacle> obstacles, Lump base, double 
         return new Box(p.x, p.y, p.z, p.x + l, p.y + w, p.z + item.height);
     }
 
+    private double cost(Lump all, Item item, double x, double y, double z, double l, double w) {
+        double mass = all.mass + item.mass;
+        double cx = (all.mass * all.x + item.mass * (x + l / 2)) / mass;
+        double cy = (all.mass * all.y + item.mass * (y + w / 2)) / mass;
+        return weights[0] * 100 * Math.abs((axle - cx) / axle - target) + weights[1] * Math.abs(cy) / 0.01
+                + weights[2] * z;
+    }
+
     private Place place(Lump all, Item item, double x, double y, double z, double l, double w, boolean turned) {
         double mass = all.mass + item.mass;
         double cx = (all.mass * all.x + item.mass * (x + l / 2)) / mass;
         double cy = (all.mass * all.y + item.mass * (y + w / 2)) / mass;
         double share = (axle - cx) / axle;
-        double cost = weights[0] * 100 * Math.abs(share - target) + weights[1] * Math.abs(cy) / 0.01 + weights[2] * z;
-        return new Place(x, y, z, turned, cost, share, cy);
+        return new Place(x, y, z, turned, cost(all, item, x, y, z, l, w), share, cy);
     }
 
     private Lump together() {

@@ -24,20 +24,27 @@ public record ProfileLine(List<Corner> nodes, Outline outline) {
     public record Corner(Node node, boolean smooth, int point) {
     }
 
-    /// The outline through the points; empty where they are no body: fewer than two, two in one place, or crossing.
+    /// The outline through the points; empty where they are no body: fewer than two, two in one place, the rear foot before
+    /// the front one, or crossing.
     public static Optional<ProfileLine> of(List<Shell.Profile.Point> points) {
         List<Corner> nodes = closed(points);
-        if (points.size() < 2 || nodes.size() < 3 || twice(nodes) || crossing(points).isPresent()) {
+        if (points.size() < 2 || nodes.size() < 3 || points.getFirst().x() >= points.getLast().x() || twice(nodes)
+                || crossing(points).isPresent()) {
             return Optional.empty();
         }
         return Optional.of(new ProfileLine(nodes, outline(nodes)));
     }
 
-    /// The first two edges between points that cross, as indices of the points before them.
+    /// The first two edges that cross, as indices of the points they begin at; the front wall counts with the first point.
     public static Optional<int[]> crossing(List<Shell.Profile.Point> points) {
         List<Corner> nodes = closed(points);
         return Outline.crossing(nodes.stream().map(Corner::node).toList())
-                .map(pair -> new int[]{nodes.get(pair[0]).point, nodes.get(pair[1]).point});
+                .map(pair -> new int[]{begin(nodes, pair[0]), begin(nodes, pair[1])});
+    }
+
+    /// Nodes run from rear to front: the edge behind one begins at the point of the next.
+    private static int begin(List<Corner> nodes, int edge) {
+        return Math.max(0, nodes.get((edge + 1) % nodes.size()).point);
     }
 
     /// The first two corners whose arcs do not fit between them, as indices of points.
@@ -189,7 +196,11 @@ public record ProfileLine(List<Corner> nodes, Outline outline) {
             }
         }
         List<double[]> turned = new ArrayList<>(ring.subList(seam, ring.size()));
-        turned.addAll(ring.subList(0, seam));
+        for (double[] p : ring.subList(0, seam)) {
+            if (Math.hypot(p[0] - turned.getLast()[0], p[1] - turned.getLast()[1]) > 1e-9) {
+                turned.add(p);
+            }
+        }
         return turned.reversed();
     }
 

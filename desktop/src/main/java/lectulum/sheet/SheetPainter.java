@@ -10,6 +10,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import lectulum.design.Base;
 import lectulum.design.Design;
+import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
@@ -291,10 +292,31 @@ public final class SheetPainter {
                 pen.outline(outline(p, state, thing, false), false);
             }
         }
+        if (selected.size() == 1 && state.stage() == Stage.LAYOUT) {
+            otherModes(pen, p, state, selected.getFirst());
+        }
         if (selected.size() == 1 && selected.getFirst().mount() != Mount.SPREAD
                 && (state.stage() == Stage.LAYOUT || state.stage() == Stage.BASE)) {
             distances(pen, p, state, selected.getFirst());
         }
+    }
+
+    /// Where the selected thing is in the other modes.
+    private void otherModes(Pen pen, Projection p, State state, Thing thing) {
+        for (Mode mode : Mode.values()) {
+            if (mode == state.mode() || thing.at(mode).away() || thing.mount() == Mount.SPREAD
+                    || thing.at(mode).equals(thing.at(state.mode()))) {
+                continue;
+            }
+            Thing there = thing.placed(state.mode(), thing.at(mode));
+            for (boolean plan : p.sideShown() ? new boolean[]{true, false} : new boolean[]{true}) {
+                double[][] o = outline(p, state, there, plan);
+                pen.dashed("select", 1.2);
+                pen.outline(o, true);
+                pen.label(mode.label(), (Pen.min(o, 0) + Pen.max(o, 0)) / 2, Pen.min(o, 1) + 8, 0, 11, true);
+            }
+        }
+        pen.g.setLineDashes();
     }
 
     /// How far the selected thing is from the walls, the floor and the roof, or from the ball.

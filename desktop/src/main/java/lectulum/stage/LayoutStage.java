@@ -38,8 +38,9 @@ public final class LayoutStage implements StageView {
         this.thing = thing;
         this.storage = new StorageLeaf(bench);
         this.leaves = List.of(Leaf.sheet(), new CutAwayLeaf(bench, theme).leaf(),
-                new ChangeLeaf(bench, theme).leaf(), storage.leaf(), StudiesLeaf.mechanisms(theme),
-                StudiesLeaf.loading(theme), StudiesLeaf.outside(theme), new ScoreLeaf(bench, theme).leaf());
+                new ChangeLeaf(bench, theme).leaf(), storage.leaf(), StudiesLeaf.mechanisms(bench, theme),
+                StudiesLeaf.loading(bench, theme), StudiesLeaf.outside(bench, theme),
+                new ScoreLeaf(bench, theme).leaf());
         Label title = new Label("Layout");
         title.getStyleClass().add("title");
         Label hint = new Label("Click a thing to change it, drag it to move it. Press A to add things.");

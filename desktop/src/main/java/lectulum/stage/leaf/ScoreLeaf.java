@@ -9,9 +9,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.LayoutScore;
-import lectulum.assumed.Assumed;
-import lectulum.design.Design;
-import lectulum.parts.Form;
 import lectulum.place.Score;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
@@ -23,26 +20,11 @@ import lectulum.workbench.Workbench;
 /// Score and rules: what this layout is worth by the user's own weights, and every value that is only assumed.
 public final class ScoreLeaf {
     private final VBox parts = new VBox(6);
-    private final Entry rules;
+    private final AssumedEntry rules;
     private final HBox page = new HBox();
 
     public ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
-        rules = new Entry(bench) {
-            @Override
-            String shape(Design d) {
-                return "";
-            }
-
-            @Override
-            void build(Form f, Design design) {
-                f.heading("Assumed");
-                f.note("Values nobody can compute. Empty a field to go back to what the program assumes.");
-                for (Assumed.Entry e : Assumed.entries()) {
-                    f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),
-                            (d, v) -> d.with(d.settings().with(e.id(), v)));
-                }
-            }
-        };
+        rules = new AssumedEntry(bench);
         parts.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(parts);
         scroll.setFitToWidth(true);

@@ -1,0 +1,35 @@
+package lectulum.stage.leaf;
+
+import java.util.List;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.parts.Form;
+import lectulum.workbench.Workbench;
+
+/// The values a page assumes, to be replaced by the user's own.
+final class AssumedEntry extends Entry {
+    private final List<String> prefixes;
+
+    /// @param prefixes of the ids that are shown; none shows all
+    AssumedEntry(Workbench bench, String... prefixes) {
+        super(bench);
+        this.prefixes = List.of(prefixes);
+    }
+
+    @Override
+    String shape(Design design) {
+        return "";
+    }
+
+    @Override
+    void build(Form f, Design design) {
+        f.heading("Assumed");
+        f.note("Values nobody can compute. Type your own; an emptied field goes back to what the program assumes.");
+        for (Assumed.Entry e : Assumed.entries()) {
+            if (prefixes.isEmpty() || prefixes.stream().anyMatch(e.id()::startsWith)) {
+                f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),
+                        (d, v) -> d.with(d.settings().with(e.id(), v)));
+            }
+        }
+    }
+}
