@@ -213,7 +213,8 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         }
         String mode = room.mode().label();
         figure("layout.toilet." + s.thing().id() + ".front." + mode.toLowerCase(Locale.ROOT),
-                s.thing().name() + ", room in front in " + mode, free, "free before its best side", Sentence.of("{0} is wanted", Amount.m(0.60)));
+                s.thing().name() + ", room in front in " + mode, free, "free before its best side",
+                Sentence.of("{0} is wanted", Amount.m(0.60)));
         if (above < need || free < 0.60 - 1e-6) {
             say("sanitary.room." + s.thing().id(), Severity.NOTE,
                     Sentence.of("There is little room about {0} in {1}", s.thing().name(), room.mode().label()),
