@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Carcass.Face;
 import lectulum.design.Design;
+import lectulum.design.Mount;
 import lectulum.design.Thing;
 import lectulum.layout.Body;
 import lectulum.shell.Outline;
@@ -43,7 +44,7 @@ public final class Panels {
                         flat(design, body, face, holes.getOrDefault(face, List.of()))));
             }
         }
-        for (Thing t : things) {
+        for (Thing t : things.stream().filter(t -> t.mount() != Mount.SPREAD).toList()) {
             double l = t.size().length();
             double w = t.size().width();
             double h = t.size().height();

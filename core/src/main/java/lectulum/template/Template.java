@@ -4,11 +4,10 @@ import java.util.List;
 import lectulum.shell.Piece;
 
 /// A full-size drawing of one panel: what is cut, what is cut out of it, and lines to guide the hand. Metres, x to the
-/// right, y up.
+/// right, y up; y = 0 is the level line to measure from.
 ///
 /// @param title   what it is, and which face looks up
 /// @param front   where the front of the camper is: `"front at the left"`; empty where that says nothing
-/// @param datum   level line to measure from, at y = 0
 public record Template(String title, String front, List<Contour> contours) {
     public Template {
         contours = List.copyOf(contours);

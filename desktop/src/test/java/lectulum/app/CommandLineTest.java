@@ -30,7 +30,7 @@ class CommandLineTest {
         Path file = folder.resolve("n" + ProjectFile.ENDING);
         ProjectFile.save(file, Campers.demo("nightjar").orElseThrow(), null);
 
-        assertThat(run("check", file.toString(), "--format", "json")).isZero();
+        assertThat(run("check", file.toString(), "--format", "json")).as("two things overlap").isEqualTo(1);
 
         JsonNode report = JsonMapper.builder().build().readTree(out.toString());
         assertThat(report.get("project").asString()).isEqualTo("Nightjar");
@@ -39,7 +39,7 @@ class CommandLineTest {
 
     @Test
     void checkSpeaksBothUnitSystems() {
-        assertThat(run("check", "demo:nightjar", "--units", "us")).isZero();
+        assertThat(run("check", "demo:nightjar", "--units", "us")).isEqualTo(1);
 
         assertThat(out.toString()).contains("lb").contains("Tongue is light: Homeward");
     }
