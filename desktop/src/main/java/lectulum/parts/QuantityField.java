@@ -98,7 +98,7 @@ public final class QuantityField extends VBox {
             cleared.run();
             return;
         }
-        switch (TapeEntry.read(typed, quantity, style, low, high)) {
+        switch (TapeEntry.read(likeShown(typed), quantity, style, low, high)) {
             case Entry.Read(double read) -> {
                 value = read;
                 accept();
@@ -107,6 +107,12 @@ public final class QuantityField extends VBox {
             }
             case Entry.Refused(String why) -> refuse(why);
         }
+    }
+
+    /// A bare number typed over minutes is minutes, although durations are else read in hours.
+    private String likeShown(String typed) {
+        boolean minutes = quantity == Quantity.DURATION && text().endsWith("min");
+        return minutes && typed.matches("[0-9]+([.,][0-9]+)?") ? typed + " min" : typed;
     }
 
     private void refuse(String why) {

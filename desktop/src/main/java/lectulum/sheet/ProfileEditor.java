@@ -378,6 +378,7 @@ public final class ProfileEditor extends Region {
 
     private void pressed(MouseEvent e) {
         requestFocus();
+        e.consume();
         if (e.getButton() != MouseButton.PRIMARY) {
             return;
         }

@@ -1,0 +1,126 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import lectulum.design.Project;
+import lectulum.design.Shell;
+import lectulum.design.Shell.Profile.Point;
+import lectulum.sheet.ProfileEditor;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// The body of a teardrop: drawn, measured, framed.
+class BaseTest extends WindowTest {
+    @Override
+    String start() {
+        return "demo:dunlin";
+    }
+
+    private ProfileEditor editor() {
+        robot.clickOn("#stage-base");
+        click("#leaf-profile");
+        return robot.lookup("#profile-editor").query();
+    }
+
+    private List<Point> points() {
+        return ((Shell.Profile) state().project().design().base().shell()).points();
+    }
+
+    private static Point2D screen(ProfileEditor editor, double[] pixel) {
+        return editor.localToScreen(pixel[0], pixel[1]);
+    }
+
+    @Test
+    void aPointIsDraggedWhileHeightsFollow() {
+        ProfileEditor editor = editor();
+        double before = points().get(4).z();
+        Point2D from = screen(editor, editor.pixel(4));
+
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(0, -10).moveBy(0, -10);
+        WaitForAsyncUtils.waitForFxEvents();
+        double during = state().analysis().layout().body().roofOutside().highest();
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(points().get(4).z()).isGreaterThan(before);
+        assertThat(during).isGreaterThanOrEqualTo(points().get(4).z() - 1e-9);
+        robot.clickOn("#undo");
+        assertThat(points().get(4).z()).isEqualTo(before);
+    }
+
+    @Test
+    void aProfileThatWouldCrossItselfIsRefusedInWords() {
+        ProfileEditor editor = editor();
+        Project before = state().project();
+        Point2D from = screen(editor, editor.pixel(2));
+        Point2D to = screen(editor, editor.pixel(7));
+
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(20, 0).moveTo(to.add(0, 60)).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(lectulum.shell.ProfileLine.crossing(points())).isEmpty();
+        robot.interact(() -> {
+            if (!state().project().equals(before)) {
+                window().bench().undo();
+            }
+        });
+        assertThat(state().project()).isEqualTo(before);
+    }
+
+    @Test
+    void pointsAreAddedTurnedToCornersRoundedAndRemoved() {
+        ProfileEditor editor = editor();
+        int count = points().size();
+        double[] a = editor.pixel(4);
+        double[] b = editor.pixel(5);
+        robot.doubleClickOn(screen(editor, new double[]{(a[0] + b[0]) / 2, (a[1] + b[1]) / 2 - 4}));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(points()).hasSize(count + 1);
+        int added = editor.selected();
+        boolean corner = points().get(added).corner();
+
+        robot.type(KeyCode.C);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(points().get(added).corner()).isEqualTo(!corner);
+        double x = points().get(added).x();
+        robot.type(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(points().get(added).x()).isCloseTo(x + 0.01, within(1e-9));
+
+        robot.type(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(points()).hasSize(count);
+    }
+
+    @Test
+    void everyPictureOfTheBodyOpensAndItsFiguresAreThere() {
+        robot.clickOn("#stage-base");
+        for (String units : new String[]{"#units-us", "#units-metric"}) {
+            robot.clickOn(units);
+            for (String leaf : new String[]{"survey", "profile", "walls", "frame"}) {
+                click("#leaf-" + leaf);
+                settle();
+            }
+        }
+        assertThat(state().analysis().figures().all()).anyMatch(f -> f.id().startsWith("shell."));
+    }
+
+    @Test
+    void theTabKeyGoesFromPointToPointAndEscapeLetsGo() {
+        ProfileEditor editor = editor();
+        robot.interact(() -> editor.select(0));
+        robot.interact(editor::requestFocus);
+        robot.type(KeyCode.TAB).type(KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(editor.selected()).isEqualTo(2);
+        assertThat(editor.getAccessibleText()).startsWith("Point 3 of " + points().size());
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(editor.selected()).isEqualTo(-1);
+    }
+}
