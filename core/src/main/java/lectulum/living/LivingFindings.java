@@ -318,8 +318,8 @@ final class LivingFindings {
                                 Amount.litres(s.room()),
                                 s.out().isEmpty()
                                         ? ""
-                                        : "; " + String.join(", ", s.out().stream().map(this::name).toList())
-                                                + " does not fit beside the rest"),
+                                        : "; no room beside the rest for "
+                                                + String.join(", ", s.out().stream().map(this::name).toList())),
                         List.of(s.thing()));
             }
         }

@@ -80,7 +80,7 @@ public final class FrameStudy {
         double shock = Assumed.value(design, "shock");
         double reserve = Assumed.value(design, "frame.reserve");
         String source = "Euler–Bernoulli beam, M/EI integrated twice in 4000 steps";
-        book.figure("frame.moment", "Largest moment", Math.abs(b.moment()[worst]), Quantity.COUNT, "|M(x)|, N·m",
+        book.figure("frame.moment", "Largest moment, N·m", Math.abs(b.moment()[worst]), Quantity.COUNT, "|M(x)|",
                 Sentence.of("{0} behind the ball", Amount.m(b.x()[worst])), source);
         book.figure("frame.stress", "Stress there, MPa", b.stress()[worst] / 1e6, Quantity.COUNT, "n |M|/Z",
                 Sentence.of("dynamic factor {0}, yield {1} MPa", Amount.count(shock), Math.round(f.yield() / 1e6)),

@@ -130,7 +130,7 @@ public final class StrutStudies {
                 y[d][i] = lid.hand(x[i], days[d]);
             }
         }
-        return new Chart("Hand force: above 0 you lift, below 0 it rises", "open", Quantity.ANGLE, "hand",
+        return new Chart("Hand force, + lifts", "open", Quantity.ANGLE, "hand",
                 Quantity.FORCE,
                 List.of(new Chart.Curve("cold", x, y[0]), new Chart.Curve("usual", x, y[1]),
                         new Chart.Curve("hot", x, y[2])),
@@ -217,7 +217,7 @@ public final class StrutStudies {
             front[i] = h.front();
             rear[i] = h.rear();
         }
-        return book.chart(new Chart("Hand force, level: above 0 you lift", "height of the studs", Quantity.LENGTH,
+        return book.chart(new Chart("Hand force, + lifts", "height of the studs", Quantity.LENGTH,
                 "hand", Quantity.FORCE, List.of(new Chart.Curve("front edge", z, front), new Chart.Curve("rear edge", z,
                         rear)),
                 List.of(new Chart.Limit("one person", warn))))

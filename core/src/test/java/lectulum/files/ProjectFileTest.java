@@ -58,6 +58,19 @@ class ProjectFileTest {
         assertThat(ProjectJson.write(ProjectJson.read(once).project(), ProjectJson.read(once).tree())).isEqualTo(once);
     }
 
+    /// The first files knew only the vee, under another word and without a form.
+    @Test
+    void aNoseOfAnOlderFileIsRead() throws IOException {
+        Project nightjar = Campers.demo("nightjar").orElseThrow();
+        String text = ProjectJson.write(nightjar, null);
+        String older = text.replace("\"kind\" : \"nosed\"", "\"kind\" : \"v-nose\"")
+                .replaceAll(",\\s*\"form\" : \"VEE\"", "");
+        assertThat(older).contains("v-nose").doesNotContain("VEE");
+
+        assertThat(ProjectJson.read(older).project().design().base().shell())
+                .isEqualTo(nightjar.design().base().shell());
+    }
+
     @Test
     void theVersionBeforeIsKept() throws IOException {
         Path file = folder.resolve("a" + ProjectFile.ENDING);

@@ -178,6 +178,8 @@ public final class Form extends VBox {
         Label name = new Label(label);
         name.getStyleClass().add("row-label");
         name.setMinWidth(USE_PREF_SIZE);
+        name.setMinHeight(USE_PREF_SIZE);
+        name.setWrapText(true);
         name.setLabelFor(value);
         HBox row = new HBox(name, value);
         row.getStyleClass().add("row");

@@ -57,6 +57,21 @@ class CommandLineTest {
     }
 
     @Test
+    void templatesAreWrittenByTheEndingOfTheFile() {
+        Path pdf = folder.resolve("side.pdf");
+        Path dxf = folder.resolve("box.dxf");
+
+        assertThat(run("export", "demo:dunlin", "--template", pdf.toString(), "--paper", "A3")).isZero();
+        assertThat(run("export", "demo:dunlin", "--template", dxf.toString(), "--panel", "thing.bed-box.top")).isZero();
+
+        assertThat(pdf).content(java.nio.charset.StandardCharsets.ISO_8859_1).startsWith("%PDF");
+        assertThat(dxf).content().contains("POLYLINE").endsWith("EOF\n");
+        assertThat(run("export", "demo:dunlin", "--template", pdf.toString(), "--panel", "sail")).isEqualTo(2);
+        assertThat(run("export", "demo:dunlin", "--template", folder.resolve("a.bmp").toString())).isEqualTo(2);
+        assertThat(err.toString()).doesNotContain("Exception");
+    }
+
+    @Test
     void exportWritesWhatIsAskedFor() {
         Path things = folder.resolve("t.csv");
         Path figures = folder.resolve("f.csv");

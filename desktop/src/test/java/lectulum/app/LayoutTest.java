@@ -7,12 +7,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
+import lectulum.assumed.EscapeRule;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Project;
@@ -179,6 +181,23 @@ class LayoutTest extends WindowTest {
         assertShown("#without-store");
         click("#without-store");
         assertThat(thing("cells").features()).noneMatch(Feature.Store.class::isInstance);
+    }
+
+    @Test
+    void aWayOutIsJudgedByTheRuleThatIsChosen() {
+        turn("score");
+        ComboBox<EscapeRule> rules = robot.lookup("#field-ways-out-by").queryComboBox();
+        EscapeRule strict = rules.getItems().getLast();
+        robot.interact(() -> rules.setValue(strict));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(EscapeRule.of(state().project().design())).isEqualTo(strict);
+        assertThat(text("#field-way-out-shorter-clear-side")).isEqualTo("508 mm");
+
+        enter("#field-way-out-shorter-clear-side", "20\"");
+        enter("#field-way-out-shorter-clear-side", "480");
+        assertThat(EscapeRule.of(state().project().design()).label()).isEqualTo("own values");
+        assertThat(robot.lookup("#field-ways-out-by").<EscapeRule>queryComboBox().getValue().label())
+                .isEqualTo("own values");
     }
 
     @Test

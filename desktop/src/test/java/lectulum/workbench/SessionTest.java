@@ -55,6 +55,24 @@ class SessionTest {
     }
 
     @Test
+    void aPhotographIsTakenBesideTheProjectAndFoundAgain() throws IOException {
+        Path photo = Files.writeString(folder.resolve("side.png"), "a picture");
+        try (Session session = new Session(home)) {
+            session.begin(project, false);
+            assertThat(session.attachment(session.attach(photo))).as("no file yet: where it is").contains(photo);
+
+            session.saveAs(folder.resolve("c" + ProjectFile.ENDING), project);
+            String name = session.attach(photo);
+            Files.delete(photo);
+
+            assertThat(name).isEqualTo("c.lectulum.files/side.png");
+            assertThat(session.attachment(name))
+                    .hasValueSatisfying(p -> assertThat(p).content().isEqualTo("a picture"));
+            assertThat(session.attachment("nowhere.png")).isEmpty();
+        }
+    }
+
+    @Test
     void leavingInGoodOrderLeavesNothingToRecover() throws IOException {
         Session session = new Session(home);
         session.begin(project, true);

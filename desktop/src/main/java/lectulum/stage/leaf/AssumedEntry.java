@@ -2,6 +2,7 @@ package lectulum.stage.leaf;
 
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.EscapeRule;
 import lectulum.design.Design;
 import lectulum.parts.Form;
 import lectulum.workbench.Workbench;
@@ -18,13 +19,17 @@ final class AssumedEntry extends Entry {
 
     @Override
     String shape(Design design) {
-        return "";
+        return prefixes.isEmpty() ? EscapeRule.of(design).label() : "";
     }
 
     @Override
     void build(Form f, Design design) {
         f.heading("Assumed");
         f.note("Values nobody can compute. Type your own; an emptied field goes back to what the program assumes.");
+        if (prefixes.isEmpty()) {
+            f.choice("Ways out by", EscapeRule.choices(design), EscapeRule::label, EscapeRule::of,
+                    (d, rule) -> rule.in(d));
+        }
         for (Assumed.Entry e : Assumed.entries()) {
             if (prefixes.isEmpty() || prefixes.stream().anyMatch(e.id()::startsWith)) {
                 f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),

@@ -143,6 +143,7 @@ public final class ChangeLeaf {
         java.util.Optional<Thing> thing = state.design().thing(s.id());
         Label number = new Label(String.valueOf(i + 1));
         number.getStyleClass().addAll("heading", "step-number");
+        number.setMinWidth(22);
         Label what = new Label((s.park() ? "Set aside: " : "") + name(s.id()));
         what.getStyleClass().add("strong");
         Label where = new Label(

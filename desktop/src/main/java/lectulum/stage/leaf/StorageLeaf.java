@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lectulum.design.Role;
 import lectulum.design.Thing;
 import lectulum.living.Keeping;
 import lectulum.living.Whereabouts;
@@ -114,7 +115,7 @@ public final class StorageLeaf {
         box.getChildren().addAll(head, size, bar(Math.min(1, s.share()), s.share() > 1 || !s.out().isEmpty()), load);
         for (String id : s.contents()) {
             boolean out = s.out().contains(id);
-            Button thing = new Button(name(id) + (out ? ": does not fit in" : ""));
+            Button thing = new Button(name(id) + (out ? ": does not fit in" : builtIn(id) ? ", built in" : ""));
             thing.getStyleClass().addAll("link", out ? "remedy" : "quiet");
             thing.setOnAction(e -> bench.select(List.of(id)));
             box.getChildren().add(thing);
@@ -125,6 +126,10 @@ public final class StorageLeaf {
             box.getChildren().add(empty);
         }
         return box;
+    }
+
+    private boolean builtIn(String id) {
+        return state.design().thing(id).filter(t -> t.role() == Role.BUILT_IN).isPresent();
     }
 
     private static StackPane bar(double share, boolean full) {

@@ -64,6 +64,8 @@ public final class StudyPane extends VBox {
         view.show(sketch, style);
         view.setPrefHeight(DRAWING);
         Label under = new Label(sketch.title());
+        under.setWrapText(true);
+        under.setMinHeight(USE_PREF_SIZE);
         under.getStyleClass().addAll("faint", "small");
         VBox box = new VBox(2, view, under);
         VBox.setVgrow(view, Priority.ALWAYS);
