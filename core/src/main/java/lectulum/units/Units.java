@@ -42,7 +42,7 @@ public final class Units {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
             case MASS -> us ? new Shown(rounded(value / POUND), "lb") : new Shown(rounded(value), "kg");
-            case LENGTH -> us ? new Shown(feetAndInches(value), "") : metricLength(value);
+            case LENGTH -> us ? new Shown(feetAndInches(value).replace(' ', '\u00a0'), "") : metricLength(value);
             case AREA -> us
                     ? new Shown(decimals(value / (FOOT * FOOT), 1), "ft²")
                     : new Shown(decimals(value, 2), "m²");

@@ -57,7 +57,7 @@ class TapeEntryTest {
         Entry tooLong = TapeEntry.read("1220", Quantity.LENGTH, US, 0, 15);
 
         assertThat(tooLong).isInstanceOfSatisfying(Entry.Refused.class, refused -> assertThat(refused.hint())
-                .contains("101' 8\"").contains("For millimetres add mm."));
+                .contains("101'\u00a08\"").contains("For millimetres add mm."));
         assertThat(TapeEntry.read("-5", Quantity.MASS, METRIC, 0, 100)).isInstanceOf(Entry.Refused.class);
     }
 
