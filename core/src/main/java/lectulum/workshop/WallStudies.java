@@ -131,6 +131,15 @@ public final class WallStudies {
         return new WallCut(f.studs().stream().mapToDouble(d -> d).toArray(), f.width(), WallCut.GAP);
     }
 
+    /// What closes the other edge of a framed hole: it carries no roof, so the members' own section does.
+    private static String below(Hole h) {
+        boolean level = h.face == Face.ROOF || h.face == Face.FLOOR;
+        if (level) {
+            return " The same across its other edge.";
+        }
+        return h.low > FRAMED ? " Under it a sill of the members' own section, as long." : "";
+    }
+
     private static void hole(Design design, Body body, Carcass.Framing f, Hole h, List<Hole> holes, double[] extent,
             Study.Notebook book) {
         WallCut cut = cut(f);
@@ -168,7 +177,7 @@ public final class WallStudies {
                 source);
         book.say("cut.stud." + h.thing.id(), Severity.NOTE,
                 Sentence.of("{0} cuts {1}", h.thing.name(), members(studs.size())),
-                Sentence.of(better + "The header over {0} carries {1} N·m: {2}.", Amount.m(over.span()),
+                Sentence.of(better + "The header over {0} carries {1} N·m: {2}." + below(h), Amount.m(over.span()),
                         Math.round(over.moment()),
                         section.map(HeaderSection::label).orElse("none of the table will do"),
                         Amount.m(Math.abs(shift.by())), shift.by() > 0 ? "on" : "back", members(shift.cut())),

@@ -226,6 +226,10 @@ class StudiesTest {
         assertThat(value(d, "cut.window.span")).isCloseTo(0.782, within(1e-9));
         assertThat(value(d, "cut.window.moment")).isCloseTo(117.67, within(0.01));
         assertThat(severity(d, "cut.stud.window")).isEqualTo(Severity.NOTE);
+        assertThat(finding(d, "cut.stud.window").orElseThrow().detail().text(d.brief().style())).contains("a sill");
+        Design low = d.mapping("window", t -> t.with(new Placement(1.33, -0.885, 0.02, 0)));
+        assertThat(finding(low, "cut.stud.window").orElseThrow().detail().text(d.brief().style()))
+                .as("it reaches the floor").doesNotContain("sill");
     }
 
     /// From 0.78 to 1.24 with 6 mm of clearance only the stud at 0.92; from 0.72 on it would be two.
