@@ -118,6 +118,7 @@ class NightjarTest extends WindowTest {
         assertThat(state().project().design().accepted()).singleElement()
                 .satisfies(a -> assertThat(a.reason()).isEqualTo("they nest"));
         assertThat(openStops()).as("one less").isEqualTo(stops - 1);
+        settle();
         click("Take back");
         assertThat(state().project().design().accepted()).isEmpty();
         assertThat(openStops()).isEqualTo(stops);
