@@ -82,8 +82,10 @@ final class Actions {
         commands.add(Command.of("Duplicate", "Shortcut+D", bench::duplicateSelected).when(this::selected));
         commands.add(Command.of("Delete", "Shortcut+Delete", bench::removeSelected).when(this::selected));
         commands.add(Command.of("Turn a quarter", "", () -> bench.turnSelected(Math.PI / 2)).when(this::selected));
-        add("Select everything", "Shortcut+A",
-                () -> bench.select(bench.state().design().things().stream().map(t -> t.id()).toList()));
+        add("Select everything", "Shortcut+A", () -> {
+            bench.select(bench.state().design().things().stream().map(t -> t.id()).toList());
+            window.sheet().requestFocus();
+        });
         commands.add(Command.of("Keep the remedy", "", bench::keepTrial)
                 .when(() -> bench.state().trial().isPresent()));
         commands.add(Command.of("Drop the remedy", "", bench::dropTrial)

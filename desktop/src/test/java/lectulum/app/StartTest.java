@@ -55,6 +55,7 @@ class StartTest extends WindowTest {
     @Test
     void anEmptiedCamperStillAnswers() {
         robot.clickOn("#demo-dunlin");
+        robot.clickOn("#stage-layout");
         robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).type(KeyCode.DELETE);
         WaitForAsyncUtils.waitForFxEvents();
 
