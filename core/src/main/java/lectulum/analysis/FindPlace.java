@@ -103,12 +103,15 @@ public final class FindPlace {
         Sentence says = Sentence.of("{0} behind the ball, {1}{2}{3}: tongue {4}",
                 Amount.m(p.x() + l / 2), side, p.z() > 0.02 ? ", raised" : "", p.turned() ? ", turned" : "",
                 Amount.share(p.share()));
-        return new Remedy(says, new Edit("Place " + t.name(), x -> {
-            Thing now = x.thing(t.id()).orElse(t);
-            Design turned = Keeping.turned(x, Set.of(t.id()), Mode.ROAD, yaw - now.place().yaw());
-            Placement from = turned.thing(t.id()).orElse(t).place();
-            return Keeping.moved(turned, Set.of(t.id()), Mode.ROAD, to.x() - from.x(), to.y() - from.y(),
-                    to.z() - from.z());
-        }));
+        return new Remedy(says, new Edit("Place " + t.name(), x -> put(x, t, to)));
+    }
+
+    /// A thing put elsewhere on the road, with what is kept in it.
+    static Design put(Design design, Thing thing, Placement to) {
+        Placement now = design.thing(thing.id()).orElse(thing).place();
+        Design turned = Keeping.turned(design, Set.of(thing.id()), Mode.ROAD, to.yaw() - now.yaw());
+        Placement from = turned.thing(thing.id()).orElse(thing).place();
+        return Keeping.moved(turned, Set.of(thing.id()), Mode.ROAD, to.x() - from.x(), to.y() - from.y(),
+                to.z() - from.z());
     }
 }

@@ -1,8 +1,10 @@
 package lectulum.analysis;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.Thing;
@@ -10,6 +12,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.layout.Fault;
+import lectulum.layout.FreePlace;
 import lectulum.layout.Layout;
 import lectulum.layout.Solid;
 import lectulum.living.Keeping;
@@ -31,7 +34,8 @@ final class LayoutRemedies {
                 });
     }
 
-    /// Either of the two, in each level direction, shortest move first.
+    /// Either of the two, in each level direction, shortest move first; then either to a free place; then room made for
+    /// one of them by taking another thing out.
     private static Stream<Remedy> apart(Analysis analysis, Fault.Overlap overlap) {
         Optional<Thing> mover = analysis.design().thing(overlap.thing());
         Optional<Thing> other = analysis.design().thing(overlap.other());
@@ -41,7 +45,33 @@ final class LayoutRemedies {
         Mode mode = overlap.mode();
         Solid a = Solid.of(mover.get().size(), mover.get().at(mode));
         Solid b = Solid.of(other.get().size(), other.get().at(mode));
-        return Stream.concat(moves(mover.get(), mode, a, b), moves(other.get(), mode, b, a));
+        Stream<Remedy> moved = Stream.concat(moves(mover.get(), mode, a, b), moves(other.get(), mode, b, a));
+        return mode != Mode.ROAD
+                ? moved
+                : Stream.concat(moved, Stream.concat(
+                        Stream.of(mover.get(), other.get()).flatMap(t -> free(analysis.design(), t)),
+                        Stream.of(mover.get(), other.get()).flatMap(t -> roomFor(analysis.design(), t))));
+    }
+
+    /// To the first place on the road where it touches nothing.
+    private static Stream<Remedy> free(Design design, Thing thing) {
+        return FreePlace.find(design, thing).stream()
+                .map(to -> new Remedy(Sentence.of("Put {0} where it is free, {1} behind the ball", thing.name(),
+                        Amount.m(design.base().tongueLength() + to.x())),
+                        new Edit("Move " + thing.name(),
+                                d -> FindPlace.put(d, thing, to))));
+    }
+
+    /// Something else taken out, and the thing put where that stood.
+    private static Stream<Remedy> roomFor(Design design, Thing thing) {
+        if (FreePlace.find(design, thing).isPresent()) {
+            return Stream.empty();
+        }
+        return FreePlace.without(design, thing).stream()
+                .map(room -> new Remedy(Sentence.of("Leave {0} out ({1}) and put {2} there", room.taken().name(),
+                        Amount.kg(room.taken().mass().value()), thing.name()),
+                        new Edit("Make room for " + thing.name(),
+                                d -> FindPlace.put(d.without(List.of(room.taken().id())), thing, room.place()))));
     }
 
     private static Stream<Remedy> moves(Thing thing, Mode mode, Solid mine, Solid other) {

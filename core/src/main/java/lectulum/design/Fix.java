@@ -1,6 +1,7 @@
 package lectulum.design;
 
-/// How firmly a thing has its place; the search for remedies moves loose things first and fixed things never.
+/// How firmly a thing has its place: the search for remedies moves loose things first, and fixed things only where they
+/// themselves overlap.
 public enum Fix {
     FIXED("fixed"), MOVABLE("movable"), LOOSE("loose");
 

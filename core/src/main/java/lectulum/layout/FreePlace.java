@@ -1,14 +1,25 @@
 package lectulum.layout;
 
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Size;
 import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
 
-/// Where a new thing can stand without touching anything: the first free place on the floor along a wall, from the
-/// front; on the roof or the tongue for things outside. Where nothing is free, the middle of the floor.
+/// Where a new thing can stand on the road without touching anything: things inside on the floor along a wall, from the
+/// front, as they are or turned by a quarter; flat things outside on the roof, others over the tongue; things set into
+/// the shell in the wall or roof that their shape belongs to.
 public final class FreePlace {
     private static final double STEP = 0.05;
     /// Things outside that are flatter than this go on the roof, others over the tongue \[m\].
@@ -22,68 +33,151 @@ public final class FreePlace {
     private FreePlace() {
     }
 
+    /// Room that one thing would make by being taken out.
+    ///
+    /// @param taken the thing that goes
+    /// @param place where the new one then stands free
+    public record Room(Thing taken, Placement place) {
+    }
+
+    /// A free place; where nothing is free the usual one, on which the thing overlaps others or leaves the body.
     public static Placement of(Design design, Thing thing) {
+        return find(design, thing).orElseGet(() -> usual(design, Body.of(design.base()), thing));
+    }
+
+    /// A place where a thing touches nothing, empty where there is none. The thing itself may stand in the design.
+    public static Optional<Placement> find(Design design, Thing thing) {
+        return candidates(design, thing).filter(c -> c.touched().findAny().isEmpty()).map(Candidate::place).findFirst();
+    }
+
+    /// The things of which any one would make room by being taken out: what is least fixed first, then the lightest.
+    public static List<Room> without(Design design, Thing thing) {
+        Map<String, Room> rooms = new LinkedHashMap<>();
+        candidates(design, thing).forEach(c -> {
+            List<Thing> touched = c.touched().limit(2).toList();
+            if (touched.size() == 1) {
+                rooms.putIfAbsent(touched.getFirst().id(), new Room(touched.getFirst(), c.place()));
+            }
+        });
+        return rooms.values().stream().sorted(Comparator.comparing((Room r) -> r.taken().fix()).reversed()
+                .thenComparingDouble(r -> r.taken().mass().value())).toList();
+    }
+
+    /// Why a thing has no free place on the road and what would make room; empty where it has one.
+    public static Optional<Sentence> trouble(Design design, Thing thing) {
+        if (find(design, thing).isPresent()) {
+            return Optional.empty();
+        }
+        if (candidates(design, thing).findAny().isEmpty()) {
+            Size size = thing.size();
+            return Optional.of(Sentence.of("{0} ({1} × {2} × {3}) does not go into this body anywhere.", thing.name(),
+                    Amount.m(size.length()), Amount.m(size.width()), Amount.m(size.height())));
+        }
+        List<Room> rooms = without(design, thing);
+        return Optional.of(switch (rooms.size()) {
+            case 0 -> Sentence.of("Nothing is free for {0}, and no one thing left out would make room.", thing.name());
+            case 1 -> Sentence.of("Nothing is free for {0}. Leaving out {1} would make room.", thing.name(),
+                    rooms.getFirst().taken().name());
+            default -> Sentence.of("Nothing is free for {0}. Leaving out {1} or {2} would make room.", thing.name(),
+                    rooms.get(0).taken().name(), rooms.get(1).taken().name());
+        });
+    }
+
+    /// A place within the body, and what a thing there would overlap.
+    private record Candidate(Placement place, Size size, List<Thing> others) {
+        Stream<Thing> touched() {
+            Solid mine = Solid.of(size, place);
+            return others.stream()
+                    .filter(t -> mine.apartFrom(Solid.of(t.size(), t.place())).depth() > Clash.CONTACT);
+        }
+    }
+
+    private static Stream<Candidate> candidates(Design design, Thing thing) {
         Body body = Body.of(design.base());
+        List<Thing> others = design.things().stream().filter(t -> !t.id().equals(thing.id()) && sameRoom(t, thing))
+                .toList();
+        return places(design, body, thing)
+                .filter(p -> Clash.in(Mode.ROAD, List.of(thing.with(p)), design.base(), body).isEmpty())
+                .map(p -> new Candidate(p, thing.size(), others));
+    }
+
+    private static boolean sameRoom(Thing a, Thing b) {
+        return a.mount() == Mount.SET_IN ? b.mount() == Mount.SET_IN : a.solid() && b.solid();
+    }
+
+    private static Placement usual(Design design, Body body, Thing thing) {
         double middle = body.length() / 2;
         return switch (thing.mount()) {
-            case INSIDE -> onTheFloor(design, body, thing);
-            case OUTSIDE -> outside(design, body, thing);
+            case INSIDE -> new Placement(middle, 0, 0, 0);
+            case OUTSIDE -> thing.size().height() > FLAT ? overTongue(design, thing) : onRoof(body, middle);
             case STOWED -> new Placement(middle, 0, 0.05, 0);
-            case SET_IN -> setIn(design, body, thing.size());
+            case SET_IN -> setIn(design, body, thing.size()).findFirst().orElseThrow();
             case SPREAD -> new Placement(middle, 0, body.roofInside().highest() / 2, 0);
         };
     }
 
-    /// Flat things in the roof, wide ones in the rear wall, others in the left wall: tall ones at the floor, the rest at
-    /// the height of the hand, both under the roof.
-    private static Placement setIn(Design design, Body body, Size size) {
+    private static Stream<Placement> places(Design design, Body body, Thing thing) {
+        return switch (thing.mount()) {
+            case INSIDE -> Stream.of(false, true).flatMap(turned -> onFloor(body, thing.size(), turned));
+            case OUTSIDE -> thing.size().height() > FLAT
+                    ? Stream.of(overTongue(design, thing))
+                    : steps(thing.size().length() / 2, body.length() - thing.size().length() / 2)
+                            .mapToObj(x -> onRoof(body, x));
+            case SET_IN -> setIn(design, body, thing.size());
+            case STOWED, SPREAD -> Stream.of(usual(design, body, thing));
+        };
+    }
+
+    private static DoubleStream steps(double from, double to) {
+        return DoubleStream.iterate(from, x -> x <= to, x -> x + STEP);
+    }
+
+    private static Stream<Placement> onFloor(Body body, Size size, boolean turned) {
+        double halfLength = (turned ? size.width() : size.length()) / 2;
+        double halfWidth = (turned ? size.length() : size.width()) / 2;
+        double yaw = turned ? Math.PI / 2 : 0;
+        return steps(body.insideFront() + halfLength, body.insideRear() - halfLength).boxed().flatMap(x -> {
+            double wall = Math.min(body.halfWidthInside(x - halfLength), body.halfWidthInside(x + halfLength));
+            return DoubleStream.of(-wall + halfWidth, wall - halfWidth, 0)
+                    .mapToObj(y -> new Placement(x, y, 0, yaw));
+        });
+    }
+
+    private static Placement overTongue(Design design, Thing thing) {
+        return new Placement(-thing.size().length() / 2 - 0.05, 0, -design.base().floor(), 0);
+    }
+
+    private static Placement onRoof(Body body, double x) {
+        return new Placement(x, 0, body.roofOutside().highest(), 0);
+    }
+
+    /// Flat things in the roof, wide ones in the rear wall, others in the left wall or the right one: tall ones at the
+    /// floor, the rest at the height of the hand, both under the roof; from the middle of the wall outwards.
+    private static Stream<Placement> setIn(Design design, Body body, Size size) {
         double middle = body.length() / 2;
         if (!body.open() && size.height() < FLAT_IN_ROOF && Math.min(size.length(), size.width()) > FLAT_IN_ROOF) {
-            return new Placement(middle, 0, body.roofOutside().at(middle) - size.height(), 0);
+            return outwards(middle - size.length() / 2).mapToObj(by -> new Placement(middle + by, 0,
+                    body.roofOutside().at(middle + by) - size.height(), 0));
         }
         double wall = design.base().wall() / 2;
-        boolean rear = size.width() > size.length();
-        double x = rear ? body.length() - wall : middle;
-        double high = body.open() ? design.base().shell().height() : body.roofInside().at(middle);
-        double z = size.height() > TALL ? 0.02 : HAND;
-        return new Placement(x, rear ? 0 : -body.halfWidth() + wall,
-                Math.clamp(z, 0, Math.max(0, high - size.height())), 0);
+        if (size.width() > size.length()) {
+            double x = body.length() - wall;
+            return outwards(body.halfWidth() - size.width() / 2)
+                    .mapToObj(y -> new Placement(x, y, sill(design, body, size, x), 0));
+        }
+        double y = body.halfWidth() - wall;
+        return Stream.of(-y, y).flatMap(side -> outwards(middle - size.length() / 2)
+                .mapToObj(by -> new Placement(middle + by, side, sill(design, body, size, middle + by), 0)));
     }
 
-    private static Placement onTheFloor(Design design, Body body, Thing thing) {
-        double halfLength = thing.size().length() / 2;
-        double halfWidth = thing.size().width() / 2;
-        for (double x = body.insideFront() + halfLength; x + halfLength <= body.insideRear(); x += STEP) {
-            double wall = Math.min(body.halfWidthInside(x - halfLength), body.halfWidthInside(x + halfLength));
-            for (double y : new double[]{-wall + halfWidth, wall - halfWidth, 0}) {
-                Placement place = new Placement(x, y, 0, 0);
-                if (free(design, body, thing.with(place))) {
-                    return place;
-                }
-            }
-        }
-        return new Placement(body.length() / 2, 0, 0, 0);
+    private static double sill(Design design, Body body, Size size, double x) {
+        double high = body.open() ? design.base().shell().height() : body.roofInside().at(x);
+        return Math.clamp(size.height() > TALL ? 0.02 : HAND, 0, Math.max(0, high - size.height()));
     }
 
-    private static Placement outside(Design design, Body body, Thing thing) {
-        if (thing.size().height() > FLAT) {
-            return new Placement(-thing.size().length() / 2 - 0.05, 0, -design.base().floor(), 0);
-        }
-        double roof = body.roofOutside().highest();
-        double half = thing.size().length() / 2;
-        for (double x = half; x + half <= body.length(); x += STEP) {
-            Placement place = new Placement(x, 0, roof, 0);
-            if (free(design, body, thing.with(place))) {
-                return place;
-            }
-        }
-        return new Placement(body.length() / 2, 0, roof, 0);
-    }
-
-    private static boolean free(Design design, Body body, Thing thing) {
-        Solid mine = Solid.of(thing.size(), thing.place());
-        boolean clear = design.things().stream().filter(Thing::solid)
-                .noneMatch(t -> mine.apartFrom(Solid.of(t.size(), t.place())).depth() > Clash.CONTACT);
-        return clear && Clash.in(Mode.ROAD, List.of(thing), design.base(), body).isEmpty();
+    /// 0, a step this way and that, two steps, as far as half a wall \[m\].
+    private static DoubleStream outwards(double farthest) {
+        return DoubleStream.concat(DoubleStream.of(0), IntStream.rangeClosed(1, (int) Math.max(0, farthest / STEP))
+                .mapToDouble(i -> i * STEP).flatMap(by -> DoubleStream.of(by, -by)));
     }
 }

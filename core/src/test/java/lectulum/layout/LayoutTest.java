@@ -154,30 +154,6 @@ class LayoutTest {
         assertThat(free.lineX()).isEmpty();
     }
 
-    /// The box is 1.8 m high and wide, 3.0 m long.
-    @ParameterizedTest
-    @CsvSource({"0.60, 0.05, 1.50, 1.5, -0.885, 0.02", "0.90, 0.05, 0.45, 1.5, -0.885, 0.9",
-            "0.40, 0.40, 0.12, 1.5, 0, 1.68", "0.05, 1.50, 1.70, 2.985, 0, 0.02", "0.60, 0.05, 1.90, 1.5, -0.885, 0"})
-    void whatIsSetIntoTheShellGoesWhereItBelongs(double length, double width, double height, double x, double y,
-            double z) {
-        Placement place = FreePlace.of(box(),
-                thing("hole", 5, 0, 0).with(Mount.SET_IN).with(new Size(length, width, height)));
-
-        assertThat(place.x()).isCloseTo(x, within(1e-9));
-        assertThat(place.y()).isCloseTo(y, within(1e-9));
-        assertThat(place.z()).isCloseTo(z, within(1e-9));
-    }
-
-    @Test
-    void aNewThingFindsAFreePlace() {
-        Design d = box(thing("a", 5, 0.23, -0.72));
-        Thing next = thing("b", 5, 0, 0);
-
-        Placement place = FreePlace.of(d, next);
-
-        assertThat(road(d.plus(next.with(place)))).isEmpty();
-    }
-
     @Test
     void pickingTakesTheUppermostThing() {
         Thing low = thing("low", 5, 1, 0);

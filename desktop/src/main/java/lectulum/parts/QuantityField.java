@@ -14,7 +14,8 @@ import lectulum.units.Units;
 /// A field that takes a quantity the way people type it. What it does not understand it refuses in place with a hint,
 /// and the old value stays.
 ///
-/// Enter or leaving the field gives the value over; Esc brings the old one back.
+/// Enter or leaving the field gives the value over; Esc brings the old one back, and is passed on where nothing was
+/// typed.
 public final class QuantityField extends VBox {
     private final TextField field = new TextField();
     private final Label hint = new Label();
@@ -52,7 +53,7 @@ public final class QuantityField extends VBox {
             }
         });
         field.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ESCAPE) {
+            if (event.getCode() == KeyCode.ESCAPE && !field.getText().equals(text())) {
                 restore();
                 event.consume();
             }

@@ -103,6 +103,7 @@ final class Actions {
 
     private void viewCommands() {
         add("Add things", "A", window::toggleTray);
+        commands.add(Command.of("Edit the selected thing", "E", window::editSelected).when(this::selected));
         add("Measure", "M", () -> window.sheet().setMeasuring(!window.sheet().measuring()));
         add("Section across the camper", "X", window::toggleSection);
         add("Where is…", "W", window::whereIs);

@@ -83,6 +83,8 @@ public final class MainWindow implements AutoCloseable {
     private Stage shownStage;
     private boolean trayOpen;
     private boolean dim;
+    /// Whether the key that is down ran a command: what it types is then not for the field that has the focus now.
+    private boolean usedKey;
     private Theme theme = Theme.PAPER;
     private final HBox leafStrip = new HBox();
     private final Map<Stage, Integer> leafOf = new EnumMap<>(Stage.class);
@@ -100,7 +102,7 @@ public final class MainWindow implements AutoCloseable {
         this.section = new SectionView(bench, () -> theme);
         section.setVisible(false);
         this.sheetStack = sheetStack();
-        this.tray = new Tray(bench, catalogue, sheet);
+        this.tray = new Tray(bench, catalogue, sheet, this::leaveTray);
         this.rail = new Rail(bench);
         this.tally = new Tally(this::openWorking);
         this.findings = new FindingsPanel(bench);
@@ -116,7 +118,21 @@ public final class MainWindow implements AutoCloseable {
         overlay.setVisible(false);
         overlay.setOnMousePressed(e -> closeOverlay());
         root.getChildren().addAll(frame, overlay);
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            usedKey = false;
+            key(e);
+        });
+        root.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (usedKey) {
+                e.consume();
+            }
+        });
+        cardBody.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                sheet.requestFocus();
+                e.consume();
+            }
+        });
         Theme.PAPER.dress(root);
         loadOwnThings();
         bench.stateProperty().addListener((o, was, now) -> show(now));
@@ -179,6 +195,19 @@ public final class MainWindow implements AutoCloseable {
         arrange(bench.state());
         if (trayOpen) {
             tray.focusSearch();
+        }
+    }
+
+    private void leaveTray() {
+        toggleTray();
+        sheet.requestFocus();
+    }
+
+    /// Puts the keyboard into the first field of the card; Esc brings it back.
+    void editSelected() {
+        Node first = cardBody.lookup(".text-field");
+        if (first != null) {
+            first.requestFocus();
         }
     }
 
@@ -482,6 +511,7 @@ public final class MainWindow implements AutoCloseable {
         actions.commands().stream().filter(c -> c.keys().filter(k -> k.match(e)).isPresent()).findFirst()
                 .ifPresent(c -> {
                     c.run();
+                    usedKey = true;
                     e.consume();
                 });
     }

@@ -29,6 +29,8 @@ import lectulum.workbench.Workbench;
 
 /// The tray of catalogue things: search, then drag one onto the sheet or press Enter to put it where it is free.
 final class Tray extends VBox {
+    private static final String HINT = "Drag onto the sheet, or Enter puts it where it is free. Esc goes back to the sheet.";
+
     private final Workbench bench;
     private final TextField search = new TextField();
     private final ListView<Object> list = new ListView<>();
@@ -36,10 +38,12 @@ final class Tray extends VBox {
     private Catalogue catalogue;
     private State state;
     private final EventHandler<MouseEvent> letGo = this::letGo;
+    private final Label hint = new Label(HINT);
     private Optional<Thing> held = Optional.empty();
 
     /// @param sheet where a thing can be dropped
-    Tray(Workbench bench, Catalogue catalogue, SheetView sheet) {
+    /// @param leave puts the tray away
+    Tray(Workbench bench, Catalogue catalogue, SheetView sheet, Runnable leave) {
         this.bench = bench;
         this.sheet = sheet;
         this.catalogue = catalogue;
@@ -59,6 +63,12 @@ final class Tray extends VBox {
             }
         });
         search.setOnAction(e -> place(list.getItems().get(Math.max(0, firstThing()))));
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                leave.run();
+                e.consume();
+            }
+        });
         list.setId("tray-list");
         list.setAccessibleText("Catalogue");
         list.setCellFactory(view -> new Row());
@@ -69,7 +79,7 @@ final class Tray extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        Label hint = new Label("Drag onto the sheet, or Enter puts it where it is free.");
+        hint.setId("tray-hint");
         hint.getStyleClass().addAll("faint", "small");
         hint.setWrapText(true);
         hint.setMinHeight(USE_PREF_SIZE);
@@ -127,7 +137,12 @@ final class Tray extends VBox {
 
     private void place(Object row) {
         if (row instanceof Thing thing) {
+            Optional<String> trouble = FreePlace.trouble(bench.state().design(), thing)
+                    .map(t -> t.text(state.style())
+                            + " It is put in all the same; its findings offer what can be done.");
             bench.add(thing, FreePlace.of(bench.state().design(), thing));
+            hint.setText(trouble.orElse(HINT));
+            hint.getStyleClass().setAll("label", "small", trouble.isPresent() ? "hint" : "faint");
         }
     }
 

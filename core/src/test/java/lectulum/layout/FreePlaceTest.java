@@ -1,0 +1,159 @@
+package lectulum.layout;
+
+import static lectulum.Samples.box;
+import static lectulum.Samples.thing;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import lectulum.design.Design;
+import lectulum.design.Fix;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Size;
+import lectulum.design.Thing;
+import lectulum.figures.Sentence;
+import lectulum.units.Style;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// New things in a box of 3.0 × 1.8 × 1.8 m outside: 2.94 × 1.74 × 1.77 m within.
+class FreePlaceTest {
+    private static List<Fault> road(Design d) {
+        return Layout.of(d).faults().get(Mode.ROAD);
+    }
+
+    private static Thing sized(String id, double mass, double length, double width, double height) {
+        return thing(id, mass, 0, 0).with(new Size(length, width, height));
+    }
+
+    /// A box whose floor is taken but for a lane of 0.50 m along the right wall.
+    private static Design lane() {
+        return box(sized("block", 80, 2.94, 1.24, 1.0).with(new Placement(1.5, -0.25, 0, 0)));
+    }
+
+    /// The box is 1.8 m high and wide, 3.0 m long.
+    @ParameterizedTest
+    @CsvSource({"0.60, 0.05, 1.50, 1.5, -0.885, 0.02", "0.90, 0.05, 0.45, 1.5, -0.885, 0.9",
+            "0.40, 0.40, 0.12, 1.5, 0, 1.68", "0.05, 1.50, 1.70, 2.985, 0, 0.02", "0.60, 0.05, 1.90, 1.5, -0.885, 0"})
+    void whatIsSetIntoTheShellGoesWhereItBelongs(double length, double width, double height, double x, double y,
+            double z) {
+        Placement place = FreePlace.of(box(),
+                thing("hole", 5, 0, 0).with(Mount.SET_IN).with(new Size(length, width, height)));
+
+        assertThat(place.x()).isCloseTo(x, within(1e-9));
+        assertThat(place.y()).isCloseTo(y, within(1e-9));
+        assertThat(place.z()).isCloseTo(z, within(1e-9));
+    }
+
+    @Test
+    void aSecondWindowStandsBesideTheFirstAndAThirdOnTheOtherSideOfIt() {
+        Thing window = sized("w1", 5, 0.7, 0.05, 0.5).with(Mount.SET_IN);
+        Design d = box();
+        List<Double> places = new ArrayList<>();
+        for (int i = 1; i <= 4; i++) {
+            Thing next = window.withId("w" + i);
+            Placement at = FreePlace.of(d, next);
+            places.add(at.x());
+            assertThat(at.y()).isEqualTo(i < 4 ? -0.885 : 0.885);
+            d = d.plus(next.with(at));
+        }
+
+        // 0.7 m wide each: 1.5, then 0.7 to either side; the left wall is then full and the right one is taken.
+        assertThat(places.get(0)).isEqualTo(1.5);
+        assertThat(places.get(1)).isCloseTo(2.2, within(1e-9));
+        assertThat(places.get(2)).isCloseTo(0.8, within(1e-9));
+        assertThat(places.get(3)).isEqualTo(1.5);
+    }
+
+    @Test
+    void aNewThingFindsAFreePlace() {
+        Design d = box(thing("a", 5, 0.23, -0.72));
+        Thing next = thing("b", 5, 0, 0);
+
+        Placement place = FreePlace.of(d, next);
+
+        assertThat(road(d.plus(next.with(place)))).isEmpty();
+        assertThat(FreePlace.trouble(d, next)).isEmpty();
+    }
+
+    @Test
+    void aThingThatFitsOnlyAcrossIsTurnedByAQuarter() {
+        Thing bench = sized("bench", 20, 0.45, 1.2, 0.5);
+
+        Placement place = FreePlace.find(lane(), bench).orElseThrow();
+
+        assertThat(place.yaw()).isEqualTo(Math.PI / 2);
+        assertThat(road(lane().plus(bench.with(place)))).isEmpty();
+    }
+
+    @Test
+    void manyThingsOneAfterTheOtherNeverTouch() {
+        Design d = box();
+        for (int i = 0; i < 14; i++) {
+            Thing next = sized("t" + i, 3, 0.3 + 0.05 * (i % 5), 0.4, 0.5 + 0.02 * i);
+            d = d.plus(next.with(FreePlace.find(d, next).orElseThrow()));
+        }
+
+        assertThat(road(d)).isEmpty();
+    }
+
+    @Test
+    void whereNothingIsFreeItSaysWhatWouldMakeRoom() {
+        Thing crate = sized("crate", 12, 2.94, 0.5, 0.4).with(new Placement(1.5, 0.62, 0, 0));
+        Design d = lane().plus(crate);
+        Thing bed = sized("bed", 25, 1.9, 0.48, 0.4);
+
+        assertThat(FreePlace.find(d, bed)).isEmpty();
+        assertThat(FreePlace.of(d, bed)).isEqualTo(new Placement(1.5, 0, 0, 0));
+        assertThat(FreePlace.without(d, bed)).extracting(r -> r.taken().id()).containsExactly("crate", "block");
+        assertThat(FreePlace.trouble(d, bed).orElseThrow().text(Style.PLAIN))
+                .isEqualTo("Nothing is free for bed. Leaving out crate or block would make room.");
+        for (FreePlace.Room room : FreePlace.without(d, bed)) {
+            assertThat(road(d.without(List.of(room.taken().id())).plus(bed.with(room.place())))).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsLeastFixedIsNamedFirst() {
+        Thing crate = sized("crate", 12, 2.94, 0.5, 0.4).with(new Placement(1.5, 0.62, 0, 0)).with(Fix.FIXED);
+        Design d = lane().mapping("block", t -> t.with(Fix.LOOSE)).plus(crate);
+
+        assertThat(FreePlace.trouble(d, sized("bed", 25, 1.9, 0.48, 0.4))).map(s -> s.text(Style.PLAIN))
+                .hasValue("Nothing is free for bed. Leaving out block or crate would make room.");
+    }
+
+    @Test
+    void whereNoOneThingMakesRoomItSaysThat() {
+        Design d = box(sized("a", 9, 1.47, 1.74, 1.0).with(new Placement(0.765, 0, 0, 0)),
+                sized("b", 9, 1.47, 1.74, 1.0).with(new Placement(2.235, 0, 0, 0)));
+
+        assertThat(FreePlace.trouble(d, sized("bed", 25, 1.9, 0.7, 0.4))).map(s -> s.text(Style.PLAIN))
+                .hasValue("Nothing is free for bed, and no one thing left out would make room.");
+    }
+
+    @Test
+    void whatIsLargerThanTheBodyIsSaidSo() {
+        Sentence says = FreePlace.trouble(box(), sized("boat", 40, 3.4, 0.8, 0.4)).orElseThrow();
+
+        assertThat(says.text(Style.PLAIN).replace('\u00a0', ' '))
+                .startsWith("boat (3.40 m × 800 mm × 400 mm) does not go into this body");
+    }
+
+    @Test
+    void flatThingsGoOnTheRoofAndOthersOverTheTongue() {
+        Thing flat = sized("flat", 20, 1.0, 1.2, 0.05).with(Mount.OUTSIDE);
+        Thing high = sized("high", 20, 0.5, 0.8, 0.5).with(Mount.OUTSIDE);
+
+        Placement first = FreePlace.of(box(), flat);
+        Placement second = FreePlace.of(box(flat.with(first)), flat.withId("flat 2"));
+
+        assertThat(first.x()).isEqualTo(0.5);
+        assertThat(first.z()).isCloseTo(1.8, within(0.031));
+        assertThat(second.x()).isCloseTo(1.5, within(1e-9));
+        assertThat(FreePlace.of(box(), high).x()).isCloseTo(-0.3, within(1e-9));
+    }
+}
