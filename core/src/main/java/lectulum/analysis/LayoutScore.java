@@ -42,12 +42,17 @@ public final class LayoutScore {
             notes.add(Sentence.of("{0}: {1}, weight {2}.", p.name(), Amount.share(p.value()),
                     Amount.count(p.weight())));
         }
+        Working how = new Working("100 Σ weight × part / Σ weight", Sentence.of("{0}", Amount.count(score.total())),
+                notes, "own weights; ranks variants, judges nothing by itself");
+        if (living.sleeping().nests().isEmpty()) {
+            return Figures.of(List.of(
+                    Figure.absent("layout.score", "Layout score", Quantity.COUNT, "there is no bed yet", how)));
+        }
         if (stop) {
             notes.add(Sentence.of("While a stop is open no more than 40 is given."));
         }
-        return Figures.of(List.of(Figure.of("layout.score", "Layout score", score.total(), Quantity.COUNT,
-                new Working("100 Σ weight × part / Σ weight", Sentence.of("{0}", Amount.count(score.total())), notes,
-                        "own weights; ranks variants, judges nothing by itself"))));
+        return Figures.of(List.of(
+                Figure.of("layout.score", "Layout score", Math.round(score.total()), Quantity.COUNT, how)));
     }
 
     private static Score score(Design design, Body body, Living living, Balance balance, boolean stop) {

@@ -124,7 +124,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     private static Band shareBand(Brief brief, LoadedState s) {
         double low = brief.tongueLow();
         double high = brief.tongueHigh();
-        Sentence says = Sentence.of("{0}, want {1} to {2}", Amount.share(s.share()), Amount.share(low),
+        Sentence says = Sentence.of("{0}, want {1}–{2}", Amount.share(s.share()), Amount.count(100 * low),
                 Amount.share(high));
         if (!s.trip()) {
             return new Band(low, high, Verdict.NONE, says);
@@ -203,7 +203,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
                 List.of(Sentence.of("People and luggage ride in the tow vehicle.")), "sum");
         if (Double.isNaN(left)) {
             return Figure.absent(id, "Payload left", Quantity.MASS,
-                    Double.isNaN(rated) ? "the tow vehicle's payload is not known" : NO_AXLE, working);
+                    Double.isNaN(rated) ? "payload not known" : NO_AXLE, working);
         }
         Band band = new Band(0, Double.NaN, left < 0 ? Verdict.STOP : left < 0.1 * rated ? Verdict.WARN : Verdict.GOOD,
                 Sentence.of("of {0}, tow vehicle", Amount.kg(rated)));

@@ -15,6 +15,19 @@ public record Amount(double value, Quantity quantity) {
         return new Amount(value, Quantity.LENGTH);
     }
 
+    public static Amount moment(double newtonMetres) {
+        return new Amount(newtonMetres, Quantity.MOMENT);
+    }
+
+    public static Amount stress(double pascal) {
+        return new Amount(pascal, Quantity.STRESS);
+    }
+
+    /// A small length by which something gives way.
+    public static Amount sag(double metres) {
+        return new Amount(metres, Quantity.DEFLECTION);
+    }
+
     public static Amount share(double value) {
         return new Amount(value, Quantity.SHARE);
     }
@@ -25,6 +38,11 @@ public record Amount(double value, Quantity quantity) {
 
     public static Amount litres(double cubicMetres) {
         return new Amount(cubicMetres, Quantity.VOLUME);
+    }
+
+    /// Volume of a locker or of what goes into it.
+    public static Amount stowage(double cubicMetres) {
+        return new Amount(cubicMetres, Quantity.STOWAGE);
     }
 
     public static Amount energy(double joule) {

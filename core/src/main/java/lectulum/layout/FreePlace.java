@@ -9,16 +9,18 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.design.Design;
+import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Size;
+import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 
 /// Where a new thing can stand on the road without touching anything: things inside on the floor along a wall, from the
-/// front, as they are or turned by a quarter; flat things outside on the roof, others over the tongue; things set into
+/// front, as they are or turned by a quarter, a mattress on a bed box; flat things outside on the roof, others over the tongue; things set into
 /// the shell in the wall or roof that their shape belongs to.
 public final class FreePlace {
     private static final double STEP = 0.05;
@@ -118,7 +120,8 @@ public final class FreePlace {
 
     private static Stream<Placement> places(Design design, Body body, Thing thing) {
         return switch (thing.mount()) {
-            case INSIDE -> Stream.of(false, true).flatMap(turned -> onFloor(body, thing.size(), turned));
+            case INSIDE -> Stream.concat(onBedBox(design, thing),
+                    Stream.of(false, true).flatMap(turned -> onFloor(body, thing.size(), turned)));
             case OUTSIDE -> thing.size().height() > FLAT
                     ? Stream.of(overTongue(design, thing))
                     : steps(thing.size().length() / 2, body.length() - thing.size().length() / 2)
@@ -137,10 +140,31 @@ public final class FreePlace {
         double halfWidth = (turned ? size.length() : size.width()) / 2;
         double yaw = turned ? Math.PI / 2 : 0;
         return steps(body.insideFront() + halfLength, body.insideRear() - halfLength).boxed().flatMap(x -> {
-            double wall = Math.min(body.halfWidthInside(x - halfLength), body.halfWidthInside(x + halfLength));
-            return DoubleStream.of(-wall + halfWidth, wall - halfWidth, 0)
+            double left = Double.POSITIVE_INFINITY;
+            double right = Double.POSITIVE_INFINITY;
+            for (double end : new double[]{x - halfLength, x + halfLength}) {
+                for (double z : new double[]{0, size.height()}) {
+                    left = Math.min(left, body.clearLeft(end, z));
+                    right = Math.min(right, body.clearRight(end, z));
+                }
+            }
+            return DoubleStream.of(-left + halfWidth, right - halfWidth, 0)
                     .mapToObj(y -> new Placement(x, y, 0, yaw));
         });
+    }
+
+    /// A mattress lies on a bed box that is as large.
+    private static Stream<Placement> onBedBox(Design design, Thing thing) {
+        if (!thing.has(Feature.Bed.class)) {
+            return Stream.empty();
+        }
+        Size size = thing.size();
+        return design.things().stream()
+                .filter(t -> t.mount() == Mount.INSIDE && t.system() == SystemGroup.SLEEPING
+                        && !t.has(Feature.Bed.class) && t.size().length() >= size.length() - STEP
+                        && t.size().width() >= size.width() - STEP)
+                .map(t -> new Placement(t.place().x(), t.place().y(), t.place().z() + t.size().height(),
+                        t.place().yaw()));
     }
 
     private static Placement overTongue(Design design, Thing thing) {

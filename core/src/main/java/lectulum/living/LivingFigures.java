@@ -35,13 +35,13 @@ final class LivingFigures {
         }
         for (Keeping.Shelf s : living.keeping().shelves()) {
             Working how = new Working("Σ length × width × height of the gear in it",
-                    Sentence.of("{0} of {1} that can be filled", Amount.litres(s.used()), Amount.litres(s.room())),
+                    Sentence.of("{0} of {1} that can be filled", Amount.stowage(s.used()), Amount.stowage(s.room())),
                     List.of(Sentence.of("{0} of {1}.", Amount.kg(s.mass()), Amount.kg(s.store().carries()))),
                     "fill limits assumed");
-            all.add(Figure.of("layout.storage." + s.thing() + ".used", s.name() + ", used", s.used(), Quantity.VOLUME,
+            all.add(Figure.of("layout.storage." + s.thing() + ".used", s.name() + ", used", s.used(), Quantity.STOWAGE,
                     how));
             all.add(Figure.of("layout.storage." + s.thing() + ".left", s.name() + ", left", s.room() - s.used(),
-                    Quantity.VOLUME, how));
+                    Quantity.STOWAGE, how));
         }
         all.add(count("layout.homeless", "Things without a home", living.keeping().homeless().size(),
                 "stowed gear whose middle lies in no thing"));

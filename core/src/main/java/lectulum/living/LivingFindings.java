@@ -314,8 +314,8 @@ final class LivingFindings {
                         s.used() > s.room()
                                 ? Sentence.of("{0} is too full", s.name())
                                 : Sentence.of("Not all fits into {0}", s.name()),
-                        Sentence.of("{0} of gear for {1} that can be filled{2}.", Amount.litres(s.used()),
-                                Amount.litres(s.room()),
+                        Sentence.of("{0} of gear for {1} that can be filled{2}.", Amount.stowage(s.used()),
+                                Amount.stowage(s.room()),
                                 s.out().isEmpty()
                                         ? ""
                                         : "; no room beside the rest for "

@@ -11,6 +11,8 @@ public enum Quantity {
     AREA("m²"),
     /// Volume of tanks \[m³\].
     VOLUME("m³"),
+    /// Volume of a locker or a box and of what goes into it \[m³\].
+    STOWAGE("m³"),
     /// Space in a body \[m³\].
     SPACE("m³"),
     /// Energy \[J\], shown in watt-hours.
@@ -21,6 +23,12 @@ public enum Quantity {
     DURATION("s"),
     /// Force \[N\].
     FORCE("N"),
+    /// Moment of a force \[N·m\].
+    MOMENT("N·m"),
+    /// Stress in a material \[Pa\], shown in megapascals.
+    STRESS("Pa"),
+    /// A small length by which something gives way under load \[m\].
+    DEFLECTION("m"),
     /// Temperature \[°C\].
     TEMPERATURE("°C"),
     /// Plane angle \[rad\], shown in degrees.

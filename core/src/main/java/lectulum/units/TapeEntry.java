@@ -23,7 +23,8 @@ public final class TapeEntry {
     private static final Map<String, Double> MASSES = Map.of("kg", 1.0, "g", 0.001, "t", 1000.0, "lb", Units.POUND,
             "lbs", Units.POUND, "oz", Units.POUND / 16);
     private static final Map<String, Double> VOLUMES = Map.of("l", Units.LITRE, "ml", 1e-6, "m³", 1.0, "m3", 1.0,
-            "gal", Units.GALLON, "qt", Units.GALLON / 4);
+            "gal", Units.GALLON, "qt", Units.GALLON / 4, "ft³", Units.FOOT * Units.FOOT * Units.FOOT, "ft3",
+            Units.FOOT * Units.FOOT * Units.FOOT);
     private static final Map<String, Double> AREAS = Map.of("m²", 1.0, "m2", 1.0, "ft²", Units.FOOT * Units.FOOT, "ft2",
             Units.FOOT * Units.FOOT);
     private static final Map<String, Double> SPACES = Map.of("m³", 1.0, "m3", 1.0, "ft³",
@@ -34,6 +35,9 @@ public final class TapeEntry {
     private static final Map<String, Double> DURATIONS = Map.of("h", Units.HOUR, "min", 60.0, "s", 1.0);
     private static final Map<String, Double> FORCES = Map.of("n", 1.0, "kn", 1000.0, "lbf",
             Units.POUND_FORCE);
+    private static final Map<String, Double> MOMENTS = Map.of("nm", 1.0, "lbfft", Units.POUND_FOOT, "lbft",
+            Units.POUND_FOOT);
+    private static final Map<String, Double> STRESSES = Map.of("mpa", 1e6, "psi", Units.PSI, "ksi", 1000 * Units.PSI);
     private static final Pattern DEGREES = Pattern.compile("([+-]?\\d+(?:\\.\\d+)?)\\s*°?\\s*([cfCF])?");
     private static final Map<String, Double> ANGLES = Map.of("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0);
     private static final Map<String, Double> SHARES = Map.of("%", 0.01);
@@ -184,7 +188,7 @@ public final class TapeEntry {
     private static double bareUnit(List<Term> terms, Quantity quantity, UnitSystem system) {
         boolean us = system == UnitSystem.US;
         return switch (quantity) {
-            case LENGTH -> {
+            case LENGTH, DEFLECTION -> {
                 boolean metric = terms.stream().anyMatch(t -> !Double.isNaN(t.factor) && !t.imperial);
                 boolean inches = terms.stream().anyMatch(t -> t.imperial || t.fraction);
                 yield inches && !metric ? Units.INCH : metric || !us ? 0.001 : Units.INCH;
@@ -193,26 +197,31 @@ public final class TapeEntry {
             case VOLUME -> us ? Units.GALLON : Units.LITRE;
             case AREA -> us ? Units.FOOT * Units.FOOT : 1;
             case SPACE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : 1;
+            case STOWAGE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : Units.LITRE;
             case ENERGY -> Units.WATT_HOUR;
             case DURATION -> Units.HOUR;
             case ANGLE -> Math.PI / 180;
             case SHARE -> 0.01;
             case FORCE -> us ? Units.POUND_FORCE : 1;
+            case MOMENT -> us ? Units.POUND_FOOT : 1;
+            case STRESS -> us ? Units.PSI : 1e6;
             case POWER, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE -> 1;
         };
     }
 
     private static Map<String, Double> units(Quantity quantity) {
         return switch (quantity) {
-            case LENGTH -> LENGTHS;
+            case LENGTH, DEFLECTION -> LENGTHS;
             case MASS -> MASSES;
-            case VOLUME -> VOLUMES;
+            case VOLUME, STOWAGE -> VOLUMES;
             case AREA -> AREAS;
             case SPACE -> SPACES;
             case ENERGY -> ENERGIES;
             case POWER -> POWERS;
             case DURATION -> DURATIONS;
             case FORCE -> FORCES;
+            case MOMENT -> MOMENTS;
+            case STRESS -> STRESSES;
             case TEMPERATURE -> Map.of();
             case ANGLE -> ANGLES;
             case SHARE -> SHARES;
@@ -224,7 +233,8 @@ public final class TapeEntry {
     private static String tidy(String typed) {
         String line = typed.strip().toLowerCase(Locale.ROOT).replace('\u2212', '-').replace('\u2013', '-')
                 .replaceAll("[\\u00a0\\u2009\\u202f\\s]+", " ").replaceAll("''|[\u201c\u201d\u2033]", "\"")
-                .replaceAll("[\u2018\u2019\u2032]", "'").replace("×", "x");
+                .replaceAll("[\u2018\u2019\u2032]", "'").replace("×", "x")
+                .replace("·", "");
         Matcher thousands = THOUSANDS.matcher(line);
         return thousands.replaceAll(m -> m.group(1) + m.group(2).replace(" ", ""));
     }
@@ -232,14 +242,17 @@ public final class TapeEntry {
     private static String example(Quantity quantity, Style style) {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
-            case LENGTH -> us ? "Try 48 3/4\", 4' 0 1/2\" or 1220 mm." : "Try 1220, 1.22 m or 48 3/4\".";
+            case LENGTH, DEFLECTION -> us ? "Try 48 3/4\", 4' 0 1/2\" or 1220 mm." : "Try 1220, 1.22 m or 48 3/4\".";
             case MASS -> us ? "Try 27.5 lb or 27 lb 8 oz." : "Try 12.5 or 27 lb 8 oz.";
+            case STOWAGE -> us ? "Try 2.5 ft³ or 60 L." : "Try 60.";
             case VOLUME -> us ? "Try 16 gal or 60 L." : "Try 60 or 16 gal.";
             case AREA -> us ? "Try 32 ft²." : "Try 3.2 m².";
             case SPACE -> us ? "Try 300 ft³." : "Try 8.5 m³.";
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
             case POWER -> "Try 45 W.";
             case DURATION -> "Try 1.5, 90 min or 1:30.";
+            case MOMENT -> us ? "Try 40 lbf·ft." : "Try 60.";
+            case STRESS -> us ? "Try 36000 psi." : "Try 235.";
             case FORCE -> us ? "Try 45 lbf or 200 N." : "Try 200 N.";
             case TEMPERATURE -> us ? "Try 23 °F." : "Try -5 °C.";
             case ANGLE -> "Try 90.";

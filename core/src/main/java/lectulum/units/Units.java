@@ -15,6 +15,10 @@ public final class Units {
     public static final double POUND = 0.45359237;
     /// Weight of a pound \[N\].
     public static final double POUND_FORCE = POUND * 9.80665;
+    /// A pound to the square inch \[Pa\].
+    public static final double PSI = POUND_FORCE / (INCH * INCH);
+    /// A pound on an arm of a foot \[N·m\].
+    public static final double POUND_FOOT = POUND_FORCE * FOOT;
     /// Volume of a US gallon \[m³\].
     public static final double GALLON = 3.785411784e-3;
     /// Volume of a litre \[m³\].
@@ -47,6 +51,9 @@ public final class Units {
                     ? new Shown(decimals(value / (FOOT * FOOT), 1), "ft²")
                     : new Shown(decimals(value, 2), "m²");
             case VOLUME -> us ? new Shown(rounded(value / GALLON), "gal") : new Shown(rounded(value / LITRE), "L");
+            case STOWAGE -> us
+                    ? new Shown(trimmed(value / (FOOT * FOOT * FOOT), 1), "ft³")
+                    : new Shown(rounded(value / LITRE), "L");
             case SPACE -> us
                     ? new Shown(decimals(value / (FOOT * FOOT * FOOT), 0), "ft³")
                     : new Shown(decimals(value, 1), "m³");
@@ -56,6 +63,11 @@ public final class Units {
                     ? new Shown(trimmed(value / MINUTE, 1), "min")
                     : new Shown(trimmed(value / HOUR, 2), "h");
             case FORCE -> us ? new Shown(rounded(value / POUND_FORCE), "lbf") : new Shown(rounded(value), "N");
+            case MOMENT -> us ? new Shown(rounded(value / POUND_FOOT), "lbf·ft") : new Shown(rounded(value), "N·m");
+            case STRESS -> us ? new Shown(decimals(value / PSI, 0), "psi") : new Shown(rounded(value / 1e6), "MPa");
+            case DEFLECTION -> us
+                    ? new Shown(trimmed(value / INCH, 3), "in")
+                    : new Shown(trimmed(value * 1000, 1), "mm");
             case TEMPERATURE -> us
                     ? new Shown(decimals(value * 1.8 + 32, 0), "°F")
                     : new Shown(decimals(value, 0), "°C");
@@ -88,6 +100,7 @@ public final class Units {
             case LENGTH -> us ? feetAndInches(value) : plain(value * 1000, 1) + " mm";
             case AREA -> us ? plain(value / (FOOT * FOOT), 2) + " ft²" : plain(value, 3) + " m²";
             case VOLUME -> us ? plain(value / GALLON, 2) + " gal" : plain(value / LITRE, 2) + " L";
+            case STOWAGE -> us ? plain(value / (FOOT * FOOT * FOOT), 3) + " ft³" : plain(value / LITRE, 2) + " L";
             case SPACE -> us ? plain(value / (FOOT * FOOT * FOOT), 2) + " ft³" : plain(value, 3) + " m³";
             case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
             case POWER -> plain(value, 1) + " W";
@@ -95,6 +108,9 @@ public final class Units {
                     ? plain(value / MINUTE, 2) + " min"
                     : plain(value / HOUR, 3) + " h";
             case FORCE -> us ? plain(value / POUND_FORCE, 2) + " lbf" : plain(value, 1) + " N";
+            case MOMENT -> us ? plain(value / POUND_FOOT, 2) + " lbf·ft" : plain(value, 1) + " N·m";
+            case STRESS -> us ? plain(value / PSI, 0) + " psi" : plain(value / 1e6, 2) + " MPa";
+            case DEFLECTION -> us ? plain(value / INCH, 4) + " in" : plain(value * 1000, 2) + " mm";
             case TEMPERATURE -> us ? plain(value * 1.8 + 32, 1) + " °F" : plain(value, 1) + " °C";
             case ANGLE -> plain(Math.toDegrees(value), 2) + "°";
             case SHARE -> plain(value * 100, 2) + " %";

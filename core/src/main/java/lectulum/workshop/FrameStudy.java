@@ -80,37 +80,36 @@ public final class FrameStudy {
         double shock = Assumed.value(design, "shock");
         double reserve = Assumed.value(design, "frame.reserve");
         String source = "Euler–Bernoulli beam, M/EI integrated twice in 4000 steps";
-        book.figure("frame.moment", "Largest moment, N·m", Math.abs(b.moment()[worst]), Quantity.COUNT, "|M(x)|",
+        book.figure("frame.moment", "Largest moment", Math.abs(b.moment()[worst]), Quantity.MOMENT, "|M(x)|",
                 Sentence.of("{0} behind the ball", Amount.m(b.x()[worst])), source);
-        book.figure("frame.stress", "Stress there, MPa", b.stress()[worst] / 1e6, Quantity.COUNT, "n |M|/Z",
-                Sentence.of("dynamic factor {0}, yield {1} MPa", Amount.count(shock), Math.round(f.yield() / 1e6)),
+        book.figure("frame.stress", "Stress there", b.stress()[worst], Quantity.STRESS, "n |M|/Z",
+                Sentence.of("dynamic factor {0}, yield {1}", Amount.count(shock), Amount.stress(f.yield())),
                 source);
-        book.figure("frame.sag", "Sag between ball and axle", -b.sag()[deep], Quantity.LENGTH, "∬ M/EI",
+        book.figure("frame.sag", "Sag between ball and axle", -b.sag()[deep], Quantity.DEFLECTION, "∬ M/EI",
                 Sentence.of("{0} behind the ball", Amount.m(b.x()[deep])), source);
-        book.figure("frame.tip", "Rear end sags", -b.sag()[b.sag().length - 1], Quantity.LENGTH, "∬ M/EI",
+        book.figure("frame.tip", "Rear end sags", -b.sag()[b.sag().length - 1], Quantity.DEFLECTION, "∬ M/EI",
                 Sentence.of("at {0}", Amount.m(b.x()[b.x().length - 1])), source);
         double limit = f.yield() / reserve;
         if (b.stress()[worst] > limit) {
             book.say("frame.stress", b.stress()[worst] > f.yield() ? Severity.STOP : Severity.WARN,
-                    Sentence.of("The frame is stressed to {0} MPa", Math.round(b.stress()[worst] / 1e6)),
-                    Sentence.of("{0} behind the ball, with a dynamic factor of {1}; the limit is {2} MPa. Take a higher"
+                    Sentence.of("The frame is stressed to {0}", Amount.stress(b.stress()[worst])),
+                    Sentence.of("{0} behind the ball, with a dynamic factor of {1}; the limit is {2}. Take a higher"
                             + " section, put another beside it, or move load off the rear.", Amount.m(b.x()[worst]),
-                            Amount.count(shock), Math.round(limit / 1e6)));
+                            Amount.count(shock), Amount.stress(limit)));
         }
         double allowed = axle / Assumed.value(design, "frame.sag");
         if (-b.sag()[deep] > allowed) {
-            book.say("frame.sag", Severity.NOTE, Sentence.of("The frame sags {0}", Amount.m(-b.sag()[deep])),
+            book.say("frame.sag", Severity.NOTE, Sentence.of("The frame sags {0}", Amount.sag(-b.sag()[deep])),
                     Sentence.of("{0} of its length is {1}.", "1/" + Math.round(Assumed.value(design, "frame.sag")),
-                            Amount.m(allowed)));
+                            Amount.sag(allowed)));
         }
-        double[] stress = java.util.Arrays.stream(b.stress()).map(v -> v / 1e6).toArray();
-        double[] sag = java.util.Arrays.stream(b.sag()).map(v -> v * 1000).toArray();
         return book
-                .chart(new Chart("Stress along the frame", "behind the ball", Quantity.LENGTH, "MPa", Quantity.COUNT,
-                        List.of(new Chart.Curve("stress", thin(b.x()), thin(stress))),
-                        List.of(new Chart.Limit("limit", limit / 1e6))))
-                .chart(new Chart("Sag, up is up", "behind the ball", Quantity.LENGTH, "mm", Quantity.COUNT,
-                        List.of(new Chart.Curve("sag", thin(b.x()), thin(sag))), List.of()))
+                .chart(new Chart("Stress along the frame", "behind the ball", Quantity.LENGTH, "stress",
+                        Quantity.STRESS,
+                        List.of(new Chart.Curve("stress", thin(b.x()), thin(b.stress()))),
+                        List.of(new Chart.Limit("limit", limit))))
+                .chart(new Chart("Sag, up is up", "behind the ball", Quantity.LENGTH, "sag", Quantity.DEFLECTION,
+                        List.of(new Chart.Curve("sag", thin(b.x()), thin(b.sag()))), List.of()))
                 .caution("Frames, welds, couplings and axles need a competent person and local approval.").done();
     }
 

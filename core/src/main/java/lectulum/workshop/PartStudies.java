@@ -76,25 +76,25 @@ final class PartStudies {
         Slide slide = new Slide(mass * G, reach, r.overlap());
         String id = id(t, "slide");
         String source = "beam on two rollers";
-        book.figure(id + "moment", "Moment at the root, N·m", slide.moment(), Quantity.COUNT, "w d",
+        book.figure(id + "moment", "Moment at the root", slide.moment(), Quantity.MOMENT, "w d",
                 Sentence.of("{0} at {1} beyond the last roller", Amount.kg(mass), Amount.m(reach)), source);
         book.figure(id + "front", "Front roller", slide.frontRoller(), Quantity.FORCE, "w (d + o)/o",
                 Sentence.of("overlap {0}", Amount.m(r.overlap())), source);
         book.figure(id + "rear", "Rear roller, down", slide.rearRoller(), Quantity.FORCE, "w d/o",
                 Sentence.of("overlap {0}", Amount.m(r.overlap())), source);
-        book.figure(id + "sag", "Sags at the load", slide.sag(r.stiffness()), Quantity.LENGTH,
+        book.figure(id + "sag", "Sags at the load", slide.sag(r.stiffness()), Quantity.DEFLECTION,
                 "w d² (d + o)/(3 E I)", Sentence.of("E I {0} N·m²", Amount.count(r.stiffness())), source);
         double allowed = r.rated() * G * d.travel() / 2;
         double person = Assumed.value(design, "person.slide") * d.travel();
         if (slide.moment() > allowed || mass > r.rated()) {
             book.say("slide.root." + t.id(), Severity.STOP,
                     Sentence.of("The runners of {0} carry too much", t.name()),
-                    Sentence.of("{0} out to {1} makes {2} N·m; runners for {3} are made for {4} N·m.",
-                            Amount.kg(mass), Amount.m(reach), Math.round(slide.moment()), Amount.kg(r.rated()),
-                            Math.round(allowed)));
+                    Sentence.of("{0} out to {1} makes {2}; runners for {3} are made for {4}.",
+                            Amount.kg(mass), Amount.m(reach), Amount.moment(slide.moment()), Amount.kg(r.rated()),
+                            Amount.moment(allowed)));
         } else if (slide.moment() + person > allowed) {
-            book.note("Nobody may sit on its end: that would make {0} N·m of the {1} the runners are made for.",
-                    Math.round(slide.moment() + person), Math.round(allowed));
+            book.note("Nobody may sit on its end: that would make {0} of the {1} the runners are made for.",
+                    Amount.moment(slide.moment() + person), Amount.moment(allowed));
         }
         if (r.overlap() < d.travel() / 3 - 1e-9) {
             book.say("slide.overlap." + t.id(), Severity.WARN,
@@ -235,21 +235,21 @@ final class PartStudies {
         double sag = beam.peakSag(stiffness);
         String id = id(t, "bearers");
         String source = "simple beam; one bar takes its part of the spread load and half of the single one";
-        book.figure(id + "moment", "Moment in a bar, N·m", beam.peakMoment(), Quantity.COUNT, "w L²/8 + P a b/L",
+        book.figure(id + "moment", "Moment in a bar", beam.peakMoment(), Quantity.MOMENT, "w L²/8 + P a b/L",
                 Sentence.of("{0} bars over {1}", b.count(), Amount.m(b.span())), source);
-        book.figure(id + "stress", "Stress, MPa", stress / 1e6, Quantity.COUNT, "M/Z",
-                Sentence.of("{0} carries {1} MPa", b.stuff().label(), Amount.count(stuff.limit() / 1e6)), source);
-        book.figure(id + "sag", "Sag", sag, Quantity.LENGTH, "5 w L⁴/384 E I + P",
+        book.figure(id + "stress", "Stress", stress, Quantity.STRESS, "M/Z",
+                Sentence.of("{0} carries {1}", b.stuff().label(), Amount.stress(stuff.limit())), source);
+        book.figure(id + "sag", "Sag", sag, Quantity.DEFLECTION, "5 w L⁴/384 E I + P",
                 Sentence.of("span over {0}", Math.round(b.span() / sag)), source);
         if (stress > stuff.limit()) {
             book.say("bearer.stress." + t.id(), Severity.WARN, Sentence.of("The bars of {0} are too weak", t.name()),
-                    Sentence.of("{0} MPa in {1}, which carries {2} MPa. Take thicker bars or a shorter span.",
-                            Math.round(stress / 1e5) / 10.0, b.stuff().label(),
-                            Math.round(stuff.limit() / 1e5) / 10.0));
+                    Sentence.of("{0} in {1}, which carries {2}. Take thicker bars or a shorter span.",
+                            Amount.stress(stress), b.stuff().label(),
+                            Amount.stress(stuff.limit())));
         }
         if (sag > b.span() / b.sag()) {
             book.say("bearer.sag." + t.id(), Severity.NOTE, Sentence.of("The bars of {0} sag {1}", t.name(),
-                    Amount.m(sag)),
+                    Amount.sag(sag)),
                     Sentence.of("Span over {0}; no more than span over {1} is wanted.", Math.round(b.span() / sag),
                             Math.round(b.sag())));
         }
@@ -258,11 +258,13 @@ final class PartStudies {
         double[] y = new double[n + 1];
         for (int i = 0; i <= n; i++) {
             x[i] = b.span() * i / n;
-            y[i] = -1000 * beam.sag(x[i], stiffness);
+            y[i] = -beam.sag(x[i], stiffness);
         }
-        return book.chart(new Chart("A bar under its load", "along the bar", Quantity.LENGTH, "mm", Quantity.COUNT,
-                List.of(new Chart.Curve("sag", x, y)),
-                List.of(new Chart.Limit("wanted", -1000 * b.span() / b.sag())))).done();
+        return book
+                .chart(new Chart("A bar under its load", "along the bar", Quantity.LENGTH, "sag", Quantity.DEFLECTION,
+                        List.of(new Chart.Curve("sag", x, y)),
+                        List.of(new Chart.Limit("wanted", -b.span() / b.sag()))))
+                .done();
     }
 
     private static Study hung(Design design, Thing t, Feature.Hung h) {

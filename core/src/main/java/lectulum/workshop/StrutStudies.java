@@ -65,7 +65,7 @@ public final class StrutStudies {
                 Sentence.of("at {0}", new Amount(usual, Quantity.TEMPERATURE)), source);
         book.figure(id + "holdCold", "Stays up, cold", lid.hold(cold), Quantity.COUNT, "M_s/|M_g| fully open",
                 Sentence.of("at {0}; 1.10 is wanted", new Amount(cold, Quantity.TEMPERATURE)), source);
-        book.figure(id + "shutHot", "Pushes when shut, hot, N·m", lid.shut(hot), Quantity.COUNT, "M_g + M_s at 0°",
+        book.figure(id + "shutHot", "Pushes when shut, hot", lid.shut(hot), Quantity.MOMENT, "M_g + M_s at 0°",
                 Sentence.of("at {0}; below 0 it stays shut", new Amount(hot, Quantity.TEMPERATURE)), source);
         OptionalDouble lift = lid.liftOff(usual);
         if (lift.isPresent()) {
@@ -89,8 +89,8 @@ public final class StrutStudies {
         }
         if (lid.shut(hot) > 0) {
             book.say("lid.hot." + t.id(), Severity.NOTE, Sentence.of("{0} pushes on its latch", t.name()),
-                    Sentence.of("At {0} the struts push it open with {1} N·m when it is shut: the latch carries that.",
-                            new Amount(hot, Quantity.TEMPERATURE), Math.round(lid.shut(hot) * 10) / 10.0));
+                    Sentence.of("At {0} the struts push it open with {1} when it is shut: the latch carries that.",
+                            new Amount(hot, Quantity.TEMPERATURE), Amount.moment(lid.shut(hot))));
         }
         return book.chart(lidChart(lid, cold, usual, hot, warn)).caution(CAUTION).done();
     }

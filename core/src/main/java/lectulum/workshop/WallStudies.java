@@ -171,14 +171,14 @@ public final class WallStudies {
                 .findFirst();
         book.figure(id + ".span", "Header over " + h.thing.name() + ", span", over.span(), Quantity.LENGTH,
                 "between the faces of the whole members beside it", Sentence.of("{0} cut", studs.size()), source);
-        book.figure(id + ".moment", "Header over " + h.thing.name() + ", moment, N·m", over.moment(), Quantity.COUNT,
+        book.figure(id + ".moment", "Header over " + h.thing.name() + ", moment", over.moment(), Quantity.MOMENT,
                 "q S²/8 + P S/4", Sentence.of("{0} a metre and {1} in the middle", new Amount(line, Quantity.FORCE),
                         new Amount(point, Quantity.FORCE)),
                 source);
         book.say("cut.stud." + h.thing.id(), Severity.NOTE,
                 Sentence.of("{0} cuts {1}", h.thing.name(), members(studs.size())),
-                Sentence.of(better + "The header over {0} carries {1} N·m: {2}." + below(h), Amount.m(over.span()),
-                        Math.round(over.moment()),
+                Sentence.of(better + "The header over {0} carries {1}: {2}." + below(h), Amount.m(over.span()),
+                        Amount.moment(over.moment()),
                         section.map(HeaderSection::label).orElse("none of the table will do"),
                         Amount.m(Math.abs(shift.by())), shift.by() > 0 ? "on" : "back", members(shift.cut())),
                 List.of(h.thing.id()));

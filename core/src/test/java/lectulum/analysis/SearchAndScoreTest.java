@@ -97,9 +97,18 @@ class SearchAndScoreTest {
         double sum = score.parts().stream().mapToDouble(p -> p.weight() * p.value()).sum();
         assertThat(score.total()).isCloseTo(score.stop() ? Math.min(40, 100 * sum / weights) : 100 * sum / weights,
                 within(1e-9));
-        assertThat(a.figures().value("layout.score")).isCloseTo(score.total(), within(1e-9));
+        assertThat(a.figures().value("layout.score")).as("whole points").isEqualTo(Math.round(score.total()));
         assertThat(score.parts()).extracting(Score.Part::name).containsExactly("sleep", "exits", "balance", "headroom",
                 "access", "storage", "setup", "low", "floor");
+    }
+
+    @Test
+    void aBodyWithoutABedHasNoScore() {
+        Analysis a = Analysis.of(box());
+
+        assertThat(a.figures().value("layout.score")).isNaN();
+        assertThat(a.figures().find("layout.score")).hasValueSatisfying(
+                f -> assertThat(f.reason()).isEqualTo("there is no bed yet"));
     }
 
     @Test

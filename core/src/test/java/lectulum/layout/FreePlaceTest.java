@@ -8,11 +8,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.design.Design;
+import lectulum.design.Feature;
 import lectulum.design.Fix;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Size;
+import lectulum.design.Survey;
+import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
 import lectulum.figures.Sentence;
 import lectulum.units.Style;
@@ -88,6 +91,32 @@ class FreePlaceTest {
 
         assertThat(place.yaw()).isEqualTo(Math.PI / 2);
         assertThat(road(lane().plus(bench.with(place)))).isEmpty();
+    }
+
+    /// The box is measured 60 mm narrower at the floor than drawn.
+    @Test
+    void aNarrowerBodyIsFilledToItsMeasuredWalls() {
+        Design drawn = box();
+        Design d = drawn.with(drawn.base().with(drawn.base().survey()
+                .withStations(List.of(new Survey.Station(1.5, 1.68, 1.74, 1.77, 1.77, 0)))));
+        Thing chest = sized("chest", 10, 0.8, 0.4, 0.5);
+
+        Placement place = FreePlace.find(d, chest).orElseThrow();
+
+        assertThat(place.y()).isCloseTo(-0.84 + 0.2, within(1e-9));
+        assertThat(road(d.plus(chest.with(place)))).isEmpty();
+    }
+
+    @Test
+    void aMattressLiesOnTheBedBoxAndASecondOneOnTheFloor() {
+        Thing bedBox = sized("box", 20, 1.95, 0.7, 0.4).with(SystemGroup.SLEEPING).with(new Placement(1.6, 0.4, 0, 0));
+        Thing mattress = sized("mattress", 6, 1.95, 0.7, 0.1).with(SystemGroup.SLEEPING)
+                .withFeatures(List.of(new Feature.Bed(1.95, 0.7, 150)));
+
+        Placement first = FreePlace.of(box(bedBox), mattress);
+
+        assertThat(first).isEqualTo(new Placement(1.6, 0.4, 0.4, 0));
+        assertThat(FreePlace.of(box(bedBox, mattress.with(first)), mattress.withId("second")).z()).isZero();
     }
 
     @Test

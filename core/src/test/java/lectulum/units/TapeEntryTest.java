@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TapeEntryTest {
@@ -59,6 +60,34 @@ class TapeEntryTest {
         assertThat(tooLong).isInstanceOfSatisfying(Entry.Refused.class, refused -> assertThat(refused.hint())
                 .contains("101'\u00a08\"").contains("For millimetres add mm."));
         assertThat(TapeEntry.read("-5", Quantity.MASS, METRIC, 0, 100)).isInstanceOf(Entry.Refused.class);
+    }
+
+    /// What a field shows in any quantity can be typed back as it stands, to the digits shown.
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void everyQuantityIsReadBackAsItsFieldShowsIt(Quantity quantity) {
+        for (Style style : new Style[]{METRIC, US}) {
+            for (double si : new double[]{0, 3.25, 17, 240, 5400}) {
+                String shown = Units.entry(si, quantity, style);
+
+                assertThat(TapeEntry.read(shown, quantity, style)).as(shown).isInstanceOfSatisfying(Entry.Read.class,
+                        read -> assertThat(Units.entry(read.value(), quantity, style)).isEqualTo(shown));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void everyQuantityRefusesWordsWithAnExampleThatItReads(Quantity quantity) {
+        for (Style style : new Style[]{METRIC, US}) {
+            assertThat(TapeEntry.read("a few", quantity, style)).isInstanceOfSatisfying(Entry.Refused.class,
+                    refused -> {
+                        String example = refused.hint().replaceAll(".*Try (a number such as )?(.*?)( or .*|, .*)?\\.$",
+                                "$2");
+                        assertThat(TapeEntry.read(example, quantity, style)).as(refused.hint())
+                                .isInstanceOf(Entry.Read.class);
+                    });
+        }
     }
 
     @ParameterizedTest

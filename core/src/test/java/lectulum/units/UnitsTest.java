@@ -16,6 +16,12 @@ class UnitsTest {
             "LENGTH | 3.72 | 3.72 m | 12' 2 7/16\"", "VOLUME | 0.06 | 60 L | 16 gal", "SHARE | 0.0784 | 7.8 % | 7.8 %",
             "ENERGY | 3600000 | 1 000 Wh | 1 000 Wh", "ENERGY | 43200000 | 12.0 kWh | 12.0 kWh",
             "MONEY | 6840 | 6 840 € | 6 840 $", "MONEY | 9.9 | 9.90 € | 9.90 $", "NIGHTS | 1 | 1 night | 1 night",
+            "MOMENT | 117.67 | 118 N·m | 87 lbf·ft", "STRESS | 235000000 | 235 MPa | 34 084 psi",
+            "DEFLECTION | 0.0025 | 2.5 mm | 0.098 in", "STOWAGE | 0.1 | 100 L | 3.5 ft³",
+            "SPACE | 12.9 | 12.9 m³ | 456 ft³",
+            "FORCE | 150 | 150 N | 34 lbf", "TEMPERATURE | -5 | −5 °C | 23 °F", "ANGLE | 1.5 | 85.9 ° | 85.9 °",
+            "DURATION | 90 | 1.5 min | 1.5 min", "DURATION | 5400 | 1.5 h | 1.5 h", "DAYS | 2.5 | 2.5 days | 2.5 days",
+            "AREA | 6.7 | 6.70 m² | 72.1 ft²", "POWER | 45 | 45 W | 45 W",
             "MASS | -12 | −12 kg | −26 lb", "MASS | NaN | – | –"})
     void showsBothSystems(Quantity quantity, double si, String metric, String us) {
         assertThat(Units.text(si, quantity, METRIC).replace('\u00a0', ' ')).isEqualTo(metric);

@@ -46,6 +46,8 @@ public final class ProfileEditor extends Region {
     private State state;
     private Optional<Image> photo = Optional.empty();
     private boolean fitting;
+    private double pinX;
+    private double pinY;
     private int selected = -1;
     private Grip grip = Grip.NONE;
     private double pointerX = Double.NaN;
@@ -150,6 +152,12 @@ public final class ProfileEditor extends Region {
 
     private double z(double pz) {
         return (ground - pz) / scale;
+    }
+
+    /// Pixel of a pin of the photograph, 0 for A and 1 for B; there must be one.
+    public double[] pin(int i) {
+        Survey.Trace t = state.design().base().survey().trace().orElseThrow();
+        return i == 0 ? new double[]{px(t.x1()), pz(t.z1())} : new double[]{px(t.x2()), pz(t.z2())};
     }
 
     /// Pixel of a point; for tests.
@@ -360,21 +368,16 @@ public final class ProfileEditor extends Region {
         if (!fitting || trace.isEmpty()) {
             return;
         }
-        Survey.Trace t = trace.get();
-        double[][] at = {{t.x1(), t.z1()}, {t.x2(), t.z2()}};
         for (int i = 0; i < 2; i++) {
             boolean held = grip == (i == 0 ? Grip.PIN_A : Grip.PIN_B);
-            double x = held ? pinX : px(at[i][0]);
-            double y = held ? pinY : pz(at[i][1]);
+            double x = held ? pinX : pin(i)[0];
+            double y = held ? pinY : pin(i)[1];
             pen.stroke("accent", 2);
             pen.line(x - 12, y, x + 12, y);
             pen.line(x, y - 12, x, y + 12);
             pen.label(i == 0 ? "A" : "B", x + 14, y - 12, Double.POSITIVE_INFINITY, 13, true);
         }
     }
-
-    private double pinX;
-    private double pinY;
 
     private void pressed(MouseEvent e) {
         requestFocus();

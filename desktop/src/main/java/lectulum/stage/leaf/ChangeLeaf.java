@@ -12,6 +12,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -37,7 +38,7 @@ import lectulum.workbench.Workbench;
 public final class ChangeLeaf {
     private final Workbench bench;
     private final Supplier<Theme> theme;
-    private final HBox tabs = new HBox(4);
+    private final FlowPane tabs = new FlowPane(4, 4);
     private final VBox cards = new VBox(8);
     private final Label total = new Label();
     private final SketchView picture;

@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.sheet.CutAwayView;
@@ -25,7 +25,8 @@ public final class CutAwayLeaf {
 
     public CutAwayLeaf(Workbench bench, Supplier<Theme> theme) {
         view = new CutAwayView(bench, theme);
-        HBox tools = new HBox(6, new Label("Seen from the"), corner("rear right", 60), corner("rear left", -60),
+        FlowPane tools = new FlowPane(6, 4, new Label("Seen from the"), corner("rear right", 60),
+                corner("rear left", -60),
                 corner("front right", 120), corner("front left", -120), new Label("  cut off at"), cut, height);
         tools.getStyleClass().add("leaf-tools");
         cut.setId("cut-height");

@@ -65,8 +65,8 @@ public final class FrameLeaf {
             member(f, "Rails", Frame::rails, (x, m) -> new Frame(x.tongue(), x.until(), m, x.hangers(), x.yield()));
             of(f, "Hanger from the axle", Quantity.LENGTH, 0.05, 1, Frame::hangers,
                     (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), v, x.yield()));
-            of(f, "Yield, MPa", Quantity.COUNT, 50, 2000, x -> x.yield() / MPA,
-                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), x.hangers(), v * MPA));
+            of(f, "Yield", Quantity.STRESS, 50 * MPA, 2000 * MPA, Frame::yield,
+                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), x.hangers(), v));
             button(f, "frame-off", "Not known", b -> b.with(b.carcass().withFrame(Optional.empty())));
         }
 

@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.LayoutScore;
+import lectulum.figures.Figure;
 import lectulum.place.Score;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
@@ -28,6 +29,7 @@ public final class ScoreLeaf {
         parts.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(parts);
         scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         HBox.setHgrow(scroll, Priority.ALWAYS);
         ScrollPane form = new ScrollPane(rules);
         form.setFitToWidth(true);
@@ -44,12 +46,17 @@ public final class ScoreLeaf {
     private void show(State s) {
         rules.show(s);
         Score score = LayoutScore.of(s.analysis());
+        Figure total = s.analysis().figures().find("layout.score").orElseThrow();
         parts.getChildren().clear();
-        Label head = new Label("Layout score " + Units.text(Math.round(score.total()), Quantity.COUNT, s.style())
-                + " of 100");
+        Label head = new Label(total.value().isPresent()
+                ? "Layout score " + total.text(s.style()) + " of 100"
+                : "No layout score: " + total.reason());
         head.getStyleClass().add("title");
         head.setId("layout-score");
         parts.getChildren().add(head);
+        if (total.value().isEmpty()) {
+            return;
+        }
         if (score.stop()) {
             parts.getChildren().add(StudyPane.words("A stop is open: no more than 40 is given until it is mended or"
                     + " accepted.", "hint"));
@@ -64,7 +71,9 @@ public final class ScoreLeaf {
 
     private static HBox row(Score.Part p, State s) {
         Label name = new Label(label(p.name()));
-        name.setMinWidth(190);
+        name.setPrefWidth(190);
+        name.setMinWidth(110);
+        name.setWrapText(true);
         Region track = new Region();
         track.getStyleClass().add("bar-track");
         Region fill = new Region();
@@ -78,11 +87,11 @@ public final class ScoreLeaf {
         fill.maxWidthProperty().bind(bar.widthProperty().multiply(p.value()));
         HBox.setHgrow(bar, Priority.ALWAYS);
         Label value = new Label(Units.text(p.value(), Quantity.SHARE, s.style()));
-        value.setMinWidth(64);
+        value.setMinWidth(56);
         value.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
         value.getStyleClass().add("strong");
         Label weight = new Label("weight " + Units.text(p.weight(), Quantity.COUNT, s.style()));
-        weight.setMinWidth(70);
+        weight.setMinWidth(Region.USE_PREF_SIZE);
         weight.getStyleClass().addAll("faint", "small");
         return new HBox(10, name, bar, value, weight);
     }

@@ -7,7 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -40,7 +40,7 @@ public final class StorageLeaf {
         search.getStyleClass().add("boxed");
         search.setPrefColumnCount(26);
         search.textProperty().addListener((o, was, now) -> answer());
-        HBox tools = new HBox(8, new Label("Where is"), search);
+        FlowPane tools = new FlowPane(8, 4, new Label("Where is"), search);
         tools.getStyleClass().add("leaf-tools");
         answers.setId("storage-answers");
         homeless.setId("storage-homeless");
@@ -108,8 +108,8 @@ public final class StorageLeaf {
                 + Units.text(s.store().height(), Quantity.LENGTH, state.style());
         Label size = new Label(inner + " inside");
         size.getStyleClass().addAll("faint", "small");
-        Label load = new Label(Units.text(s.used(), Quantity.VOLUME, state.style()) + " of "
-                + Units.text(s.room(), Quantity.VOLUME, state.style()) + ", "
+        Label load = new Label(Units.text(s.used(), Quantity.STOWAGE, state.style()) + " of "
+                + Units.text(s.room(), Quantity.STOWAGE, state.style()) + ", "
                 + Units.text(s.mass(), Quantity.MASS, state.style()) + " of "
                 + Units.text(s.store().carries(), Quantity.MASS, state.style()));
         box.getChildren().addAll(head, size, bar(Math.min(1, s.share()), s.share() > 1 || !s.out().isEmpty()), load);

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -37,7 +38,7 @@ public final class SurveyLeaf {
         enlarge.setAccessibleText("How many times the out-of-square is enlarged");
         enlarge.setPrefWidth(240);
         enlarge.valueProperty().addListener((o, was, now) -> drawPlan());
-        HBox tools = new HBox(10, new Label("Show out-of-square"), enlarge, times);
+        FlowPane tools = new FlowPane(10, 4, new Label("Show out-of-square"), enlarge, times);
         tools.getStyleClass().add("leaf-tools");
         VBox list = new VBox(8, tools, plan, studies);
         list.getStyleClass().add("page");

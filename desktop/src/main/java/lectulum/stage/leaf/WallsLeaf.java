@@ -39,10 +39,12 @@ public final class WallsLeaf {
     }
 
     public Leaf leaf() {
-        return new Leaf("walls", "Walls", "Studs, holes and headers of each face", studies.page(), s -> {
-            entry.show(s);
-            studies.show(s);
-        });
+        return new Leaf("walls", "Walls", "Studs, holes and headers of each face", studies.page(), this::show);
+    }
+
+    private void show(State s) {
+        entry.show(s);
+        studies.show(s);
     }
 
     /// The face that is being edited first.
@@ -52,7 +54,7 @@ public final class WallsLeaf {
                 .sorted(java.util.Comparator.comparing(x -> !x.id().equals(first))).toList();
     }
 
-    private static final class FramingEntry extends Entry {
+    private final class FramingEntry extends Entry {
         private Face face = Face.LEFT;
 
         FramingEntry(Workbench bench) {
@@ -86,7 +88,7 @@ public final class WallsLeaf {
             box.setValue(face);
             box.setOnAction(e -> {
                 face = box.getValue();
-                bench.select(bench.state().selection());
+                WallsLeaf.this.show(bench.state());
             });
             f.node(box);
             if (design.base().carcass().framing().containsKey(face)) {
