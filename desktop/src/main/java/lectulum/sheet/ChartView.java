@@ -1,10 +1,7 @@
 package lectulum.sheet;
 
 import java.util.function.Supplier;
-import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import lectulum.figures.Chart;
 import lectulum.theme.Theme;
@@ -13,7 +10,7 @@ import lectulum.units.Style;
 import lectulum.units.Units;
 
 /// Draws a [Chart]: curves with their names, limits, and axes in the reader's units.
-public final class ChartView extends Region {
+public final class ChartView extends Drawing {
     private static final String[] COLOURS = {"select", "accent", "good", "warn"};
     private static final double[][] DASHES = {{}, {7, 4}, {2, 3}, {9, 3, 2, 3}};
     private static final double LEFT = 58;
@@ -21,28 +18,15 @@ public final class ChartView extends Region {
     private static final double TOP = 24;
     private static final double BOTTOM = 34;
 
-    private final Canvas canvas = new Canvas();
-    private final Supplier<Theme> theme;
     private final Chart chart;
     private final Style style;
 
     public ChartView(Supplier<Theme> theme, Chart chart, Style style) {
-        this.theme = theme;
+        super(theme, LEFT + RIGHT, "chart");
         this.chart = chart;
         this.style = style;
-        getChildren().add(canvas);
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(chart.title());
         setMinSize(160, 120);
-    }
-
-    @Override
-    protected void layoutChildren() {
-        canvas.setWidth(Math.floor(getWidth()));
-        canvas.setHeight(Math.floor(getHeight()));
-        if (getWidth() > LEFT + RIGHT && getHeight() > TOP + BOTTOM) {
-            paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight());
-        }
     }
 
     private record Axis(double low, double high, double step) {
@@ -61,7 +45,8 @@ public final class ChartView extends Region {
         }
     }
 
-    private void paint(GraphicsContext g, double w, double h) {
+    @Override
+    void paint(GraphicsContext g, double w, double h) {
         Pen pen = new Pen(g, theme.get());
         g.setFill(theme.get().colour("inside"));
         g.fillRect(0, 0, w, h);

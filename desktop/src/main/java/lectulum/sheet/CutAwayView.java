@@ -3,11 +3,8 @@ package lectulum.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import lectulum.design.Thing;
 import lectulum.picture.CutAway;
@@ -17,11 +14,9 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// The inside from a corner on a plain canvas; dragging walks round it, a click selects.
-public final class CutAwayView extends Region {
+public final class CutAwayView extends Drawing {
     private static final double EDGE = 30;
     private final Workbench bench;
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private State state;
     private double azimuth = Math.toRadians(60);
     private double elevation = View.ISOMETRIC;
@@ -34,13 +29,10 @@ public final class CutAwayView extends Region {
     private double top;
 
     public CutAwayView(Workbench bench, Supplier<Theme> theme) {
+        super(theme, 2 * EDGE, "sketch");
         this.bench = bench;
-        this.theme = theme;
         this.state = bench.state();
         setId("cut-away");
-        getChildren().add(canvas);
-        getStyleClass().add("sketch");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setMinSize(200, 160);
         setOnMousePressed(e -> {
             fromX = e.getX();
@@ -87,25 +79,14 @@ public final class CutAwayView extends Region {
         requestLayout();
     }
 
-    @Override
-    protected void layoutChildren() {
-        double w = Math.floor(getWidth());
-        double h = Math.floor(getHeight());
-        if (w < 2 * EDGE || h < 2 * EDGE) {
-            return;
-        }
-        canvas.setWidth(w);
-        canvas.setHeight(h);
-        paint(canvas.getGraphicsContext2D(), w, h);
-    }
-
     private CutAway picture(double scale) {
         return CutAway.of(state.design(), state.analysis().layout().bodies(), state.analysis().layout().faults(),
                 state.analysis().living().poses().getOrDefault(state.mode(), List.of()), state.mode(),
                 new View(azimuth, elevation, scale), cutAt);
     }
 
-    private void paint(GraphicsContext g, double w, double h) {
+    @Override
+    void paint(GraphicsContext g, double w, double h) {
         CutAway unit = picture(1);
         double[] box = bounds(unit);
         double scale = Math.min((w - 2 * EDGE) / Math.max(0.1, box[2] - box[0]),

@@ -5,13 +5,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
@@ -34,14 +32,12 @@ import lectulum.workshop.ShellStudies;
 
 /// The side profile under the hand: points are dragged, corners rounded by their own handle, points added by a double
 /// click, the hinge of the hatch slid along the roof, and a photograph laid under it by two points.
-public final class ProfileEditor extends Region {
+public final class ProfileEditor extends Drawing {
     private static final double REACH = 11;
     private static final double STEP = 0.01;
     private static final double EDGE = 46;
 
     private final Workbench bench;
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private final Consumer<String> hint;
     private State state;
     private Optional<Image> photo = Optional.empty();
@@ -62,13 +58,11 @@ public final class ProfileEditor extends Region {
     }
 
     public ProfileEditor(Workbench bench, Supplier<Theme> theme, Consumer<String> hint) {
+        super(theme, 2 * EDGE, "sketch");
         this.bench = bench;
-        this.theme = theme;
         this.hint = hint;
         this.state = bench.state();
         setId("profile-editor");
-        getChildren().add(canvas);
-        getStyleClass().add("sketch");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         setMinSize(200, 160);
@@ -171,21 +165,6 @@ public final class ProfileEditor extends Region {
         return profile().flatMap(p -> ProfileEdit.handle(p, point)).map(h -> new double[]{px(h[0]), pz(h[1])});
     }
 
-    @Override
-    protected void layoutChildren() {
-        double w = Math.floor(getWidth());
-        double h = Math.floor(getHeight());
-        if (w < 2 * EDGE || h < 2 * EDGE) {
-            return;
-        }
-        canvas.setWidth(w);
-        canvas.setHeight(h);
-        if (grip == Grip.NONE) {
-            fit(w, h);
-        }
-        paint(w, h);
-    }
-
     private void fit(double w, double h) {
         Base base = state.design().base();
         double length = base.shell().length();
@@ -198,8 +177,11 @@ public final class ProfileEditor extends Region {
         ground = h - EDGE - base.floorHeight() * 0.35 * scale;
     }
 
-    private void paint(double w, double h) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
+    @Override
+    void paint(GraphicsContext g, double w, double h) {
+        if (grip == Grip.NONE) {
+            fit(w, h);
+        }
         Theme look = theme.get();
         g.setFill(look.colour("inside"));
         g.fillRect(0, 0, w, h);

@@ -4,11 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import lectulum.design.Thing;
 import lectulum.layout.Body;
@@ -22,12 +20,10 @@ import lectulum.workbench.Workbench;
 
 /// The front section: the camper cut across at the selected thing, seen from behind. Things are dragged sideways and up
 /// and down in it.
-public final class SectionView extends Region {
+public final class SectionView extends Drawing {
     private static final double EDGE = 20;
     private static final double SNAP_PIXELS = 7;
     private final Workbench bench;
-    private final Supplier<Theme> theme;
-    private final Canvas canvas = new Canvas();
     private State state;
     private double at;
     private double scale = 80;
@@ -38,12 +34,10 @@ public final class SectionView extends Region {
     private double fromY;
 
     public SectionView(Workbench bench, Supplier<Theme> theme) {
+        super(theme, 2 * EDGE, "section-view");
         this.bench = bench;
-        this.theme = theme;
         this.state = bench.state();
         setId("section");
-        getChildren().add(canvas);
-        getStyleClass().add("section-view");
         setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText("Section across the camper, seen from behind");
         setOnMousePressed(this::pressed);
@@ -74,21 +68,17 @@ public final class SectionView extends Region {
         return state.analysis().layout().bodies().get(state.mode());
     }
 
-    @Override
-    protected void layoutChildren() {
-        double w = getWidth();
-        double h = getHeight();
-        canvas.setWidth(w);
-        canvas.setHeight(h);
+    private void fit(double w, double h) {
         double wide = 2 * body().halfWidth() + 0.1;
         double high = (body().open() ? 1.4 : body().roofOutside().highest()) + 0.15;
         scale = Math.min((w - 2 * EDGE) / wide, (h - 2 * EDGE - 14) / high);
         middle = w / 2;
         floor = h - EDGE - 0.05 * scale;
-        paint(canvas.getGraphicsContext2D(), w, h);
     }
 
-    private void paint(GraphicsContext g, double w, double h) {
+    @Override
+    void paint(GraphicsContext g, double w, double h) {
+        fit(w, h);
         Theme look = theme.get();
         Pen pen = new Pen(g, look);
         g.setFill(look.colour("panel"));

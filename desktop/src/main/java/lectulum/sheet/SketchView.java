@@ -2,20 +2,15 @@ package lectulum.sheet;
 
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
-import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import lectulum.figures.Sketch;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 
 /// Draws a [Sketch] to scale into whatever room it has.
-public class SketchView extends Region {
+public class SketchView extends Drawing {
     private static final double EDGE = 26;
-    private final Canvas canvas = new Canvas();
-    private final Supplier<Theme> theme;
     private Sketch sketch = new Sketch("", java.util.List.of());
     private Style style = Style.PLAIN;
     private double scale = 1;
@@ -23,10 +18,7 @@ public class SketchView extends Region {
     private double bottom;
 
     public SketchView(Supplier<Theme> theme) {
-        this.theme = theme;
-        getChildren().add(canvas);
-        getStyleClass().add("sketch");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        super(theme, 1, "sketch");
         setMinSize(120, 90);
     }
 
@@ -56,18 +48,7 @@ public class SketchView extends Region {
     }
 
     @Override
-    protected void layoutChildren() {
-        double w = Math.floor(getWidth());
-        double h = Math.floor(getHeight());
-        if (w < 1 || h < 1) {
-            return;
-        }
-        canvas.setWidth(w);
-        canvas.setHeight(h);
-        paint(canvas.getGraphicsContext2D(), w, h);
-    }
-
-    private void paint(GraphicsContext g, double w, double h) {
+    void paint(GraphicsContext g, double w, double h) {
         Theme look = theme.get();
         g.setFill(look.colour("inside"));
         g.fillRect(0, 0, w, h);

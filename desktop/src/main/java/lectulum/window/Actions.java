@@ -160,7 +160,7 @@ final class Actions {
         } catch (IOException e) {
             window.say("Not saved: " + e.getMessage());
         }
-        bench.select(bench.state().selection());
+        window.saved();
     }
 
     private void saveAs() {
@@ -171,7 +171,7 @@ final class Actions {
             } catch (IOException e) {
                 window.say("Not saved: " + e.getMessage());
             }
-            bench.select(bench.state().selection());
+            window.saved();
         });
     }
 

@@ -184,6 +184,11 @@ public final class MainWindow implements AutoCloseable {
         banner.setManaged(true);
     }
 
+    /// What the title says has changed although the project has not.
+    void saved() {
+        titleChanged.run();
+    }
+
     void hush() {
         banner.setVisible(false);
         banner.setManaged(false);

@@ -115,6 +115,7 @@ class NewcomerTest extends WindowTest {
         answer = Optional.of(file);
         chord(KeyCode.CONTROL, KeyCode.S);
         assertThat(ProjectFile.open(file).project()).isEqualTo(state().project());
+        assertThat(((javafx.stage.Stage) robot.window(0)).getTitle()).startsWith("New cargo conversion");
 
         while (state().history().undoName().filter(n -> n.startsWith("Add") || n.startsWith("Move")
                 || n.equals("Above the floor")).isPresent()) {

@@ -9,7 +9,6 @@ import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.image.Image;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -49,7 +48,7 @@ public final class ProfileLeaf {
     private final Desk desk;
     private final Label hint = new Label();
     private final VBox studies = new VBox(10);
-    private final HBox page = new HBox();
+    private final HBox page;
     private final Supplier<Theme> theme;
     private String loaded = "";
 
@@ -57,6 +56,7 @@ public final class ProfileLeaf {
         this.theme = theme;
         this.desk = desk;
         hint.getStyleClass().addAll("hint", "wrap");
+        hint.setId("profile-hint");
         editor = new ProfileEditor(bench, theme, hint::setText);
         entry = new PointEntry(bench);
         editor.onSelected(() -> entry.show(bench.state()));
@@ -68,15 +68,7 @@ public final class ProfileLeaf {
                         + " point from corner to curve, Delete removes it, the diamond of a corner rounds it. Alt moves by the"
                         + " millimetre.", "faint");
         VBox list = new VBox(8, editor, hint, how, studies);
-        list.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        ScrollPane form = new ScrollPane(entry);
-        form.setFitToWidth(true);
-        form.getStyleClass().add("leaf-form");
-        page.getChildren().addAll(form, scroll);
-        page.getStyleClass().add("leaf");
+        page = Pages.beside(entry, list);
     }
 
     public Leaf leaf() {

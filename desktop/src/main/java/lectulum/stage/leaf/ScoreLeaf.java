@@ -2,7 +2,6 @@ package lectulum.stage.leaf;
 
 import java.util.function.Supplier;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,20 +21,12 @@ import lectulum.workbench.Workbench;
 public final class ScoreLeaf {
     private final VBox parts = new VBox(6);
     private final AssumedEntry rules;
-    private final HBox page = new HBox();
+    private final HBox page;
 
     public ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
         rules = new AssumedEntry(bench);
-        parts.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(parts);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        ScrollPane form = new ScrollPane(rules);
-        form.setFitToWidth(true);
-        form.getStyleClass().addAll("leaf-form", "wide");
-        page.getChildren().addAll(form, scroll);
-        page.getStyleClass().add("leaf");
+        page = Pages.beside(rules, parts);
+        page.getChildren().getFirst().getStyleClass().add("wide");
     }
 
     public Leaf leaf() {

@@ -5,9 +5,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
@@ -30,23 +28,13 @@ final class StudyLeaf {
         this.theme = theme;
         this.studies = studies;
         this.empty = empty;
-        list.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("page-scroll");
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        page.getChildren().add(scroll);
+        page.getChildren().add(Pages.content(list));
         page.getStyleClass().add("leaf");
     }
 
     /// A form at the left of the studies.
     StudyLeaf beside(Node form) {
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("leaf-form");
-        page.getChildren().addFirst(scroll);
+        page.getChildren().addFirst(Pages.form(form));
         return this;
     }
 

@@ -3,11 +3,9 @@ package lectulum.stage.leaf;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.sheet.SketchView;
 import lectulum.stage.Leaf;
@@ -25,7 +23,7 @@ public final class SurveyLeaf {
     private final Slider enlarge = new Slider(1, 40, 1);
     private final Label times = new Label();
     private final VBox studies = new VBox(10);
-    private final HBox page = new HBox();
+    private final HBox page;
     private State state;
 
     public SurveyLeaf(Workbench bench, Supplier<Theme> theme) {
@@ -41,15 +39,7 @@ public final class SurveyLeaf {
         FlowPane tools = new FlowPane(10, 4, new Label("Show out-of-square"), enlarge, times);
         tools.getStyleClass().add("leaf-tools");
         VBox list = new VBox(8, tools, plan, studies);
-        list.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        HBox.setHgrow(scroll, Priority.ALWAYS);
-        ScrollPane form = new ScrollPane(entry);
-        form.setFitToWidth(true);
-        form.getStyleClass().add("leaf-form");
-        page.getChildren().addAll(form, scroll);
-        page.getStyleClass().add("leaf");
+        page = Pages.beside(entry, list);
     }
 
     public Leaf leaf() {

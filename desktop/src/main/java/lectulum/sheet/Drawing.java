@@ -1,0 +1,38 @@
+package lectulum.sheet;
+
+import java.util.function.Supplier;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import lectulum.theme.Theme;
+
+/// A region that is all drawing: painted anew whenever it is laid out, in whole pixels.
+abstract class Drawing extends Region {
+    final Supplier<Theme> theme;
+    private final Canvas canvas = new Canvas();
+    private final double least;
+
+    /// @param least width and height below which nothing is painted \[px\]
+    Drawing(Supplier<Theme> theme, double least, String styleClass) {
+        this.theme = theme;
+        this.least = least;
+        getChildren().add(canvas);
+        getStyleClass().add(styleClass);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    }
+
+    abstract void paint(GraphicsContext g, double width, double height);
+
+    @Override
+    protected final void layoutChildren() {
+        double w = Math.floor(getWidth());
+        double h = Math.floor(getHeight());
+        if (w < least || h < least) {
+            return;
+        }
+        canvas.setWidth(w);
+        canvas.setHeight(h);
+        paint(canvas.getGraphicsContext2D(), w, h);
+    }
+}
