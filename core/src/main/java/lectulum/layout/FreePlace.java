@@ -31,6 +31,8 @@ public final class FreePlace {
     /// Things set into a wall that are taller than this begin at the floor \[m\].
     private static final double TALL = 0.70;
     private static final double HAND = 0.9;
+    /// Wall that is left between two holes \[m\], as a framed wall wants it.
+    private static final double BETWEEN_HOLES = 0.10;
 
     private FreePlace() {
     }
@@ -86,11 +88,11 @@ public final class FreePlace {
     }
 
     /// A place within the body, and what a thing there would overlap.
-    private record Candidate(Placement place, Size size, List<Thing> others) {
+    private record Candidate(Placement place, Thing thing, List<Thing> others) {
         Stream<Thing> touched() {
-            Solid mine = Solid.of(size, place);
-            return others.stream()
-                    .filter(t -> mine.apartFrom(Solid.of(t.size(), t.place())).depth() > Clash.CONTACT);
+            Solid mine = Solid.of(thing.size(), place);
+            double most = thing.mount() == Mount.SET_IN ? Clash.CONTACT - BETWEEN_HOLES : Clash.CONTACT;
+            return others.stream().filter(t -> mine.apartFrom(Solid.of(t.size(), t.place())).depth() > most);
         }
     }
 
@@ -100,7 +102,7 @@ public final class FreePlace {
                 .toList();
         return places(design, body, thing)
                 .filter(p -> Clash.in(Mode.ROAD, List.of(thing.with(p)), design.base(), body).isEmpty())
-                .map(p -> new Candidate(p, thing.size(), others));
+                .map(p -> new Candidate(p, thing, others));
     }
 
     private static boolean sameRoom(Thing a, Thing b) {

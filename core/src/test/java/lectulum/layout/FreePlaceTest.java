@@ -65,10 +65,10 @@ class FreePlaceTest {
             d = d.plus(next.with(at));
         }
 
-        // 0.7 m wide each: 1.5, then 0.7 to either side; the left wall is then full and the right one is taken.
+        // 0.7 m wide each, 0.1 between: 1.5, then 0.8 to either side; the left wall is then full.
         assertThat(places.get(0)).isEqualTo(1.5);
-        assertThat(places.get(1)).isCloseTo(2.2, within(1e-9));
-        assertThat(places.get(2)).isCloseTo(0.8, within(1e-9));
+        assertThat(places.get(1)).isCloseTo(2.3, within(1e-9));
+        assertThat(places.get(2)).isCloseTo(0.7, within(1e-9));
         assertThat(places.get(3)).isEqualTo(1.5);
     }
 
