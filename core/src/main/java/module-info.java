@@ -2,11 +2,13 @@
 module lectulum.core {
     requires org.apache.commons.csv;
     requires org.apache.pdfbox;
+    requires hipparchus.core;
     requires transitive tools.jackson.databind;
 
     exports lectulum.analysis;
     exports lectulum.assumed;
     exports lectulum.balance;
+    exports lectulum.camp;
     exports lectulum.carry;
     exports lectulum.catalogue;
     exports lectulum.change;
@@ -30,8 +32,10 @@ module lectulum.core {
     exports lectulum.structure;
     exports lectulum.survey;
     exports lectulum.template;
+    exports lectulum.towing;
     exports lectulum.units;
     exports lectulum.water;
+    exports lectulum.weighing;
     exports lectulum.workshop;
 
     opens lectulum.design to tools.jackson.databind;

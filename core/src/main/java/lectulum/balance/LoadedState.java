@@ -25,9 +25,10 @@ import lectulum.design.Vehicle;
 /// @param tongue load on the ball \[kg\]; NaN where there is no axle behind the ball
 /// @param right  load of the wheels on the right \[kg\]
 /// @param left   load of the wheels on the left \[kg\]
+/// @param tyres  on each side
 /// @param limits known ratings with their loads, tightest first
 public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, double ballToAxle, double tongue,
-        double right, double left, Certainty certainty, List<Limit> limits) {
+        double right, double left, int tyres, Certainty certainty, List<Limit> limits) {
     /// Standard uncertainty of the place of a built-in thing and of packed gear \[m\] (assumed).
     private static final double BUILT_IN_PLACE = 0.02;
     private static final double GEAR_PLACE = 0.10;
@@ -50,7 +51,8 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         double track = design.base().axle().track();
         double right = track > 0 ? Statics.rightLoad(axle, roll.mass(), roll.y(), track) : Double.NaN;
         return new LoadedState(loadCase, parts, roll, a, tongue, right, axle - right,
-                Certainty.of(parts, a, AXLE_PLACE), limits(design, roll.mass(), tongue, right, axle - right));
+                Math.max(1, design.base().axle().count()), Certainty.of(parts, a, AXLE_PLACE),
+                limits(design, roll.mass(), tongue, right, axle - right));
     }
 
     public double mass() {

@@ -46,4 +46,38 @@ public final class Statics {
         double ballast = (share * mass - tongue) / slope;
         return slope != 0 && ballast >= 0 ? OptionalDouble.of(ballast) : OptionalDouble.empty();
     }
+
+    /// Tongue load of a trailer that is not level \[kg\], its wheels free to roll.
+    ///
+    /// @param z      centre of gravity above the ground \[m\]
+    /// @param ball   height of the ball \[m\]
+    /// @param radius of the loaded tyre \[m\]
+    /// @param nose   angle, nose up positive \[rad\], well below a right angle
+    public static double pitchedTongue(double mass, double cg, double axle, double z, double ball, double radius,
+            double nose) {
+        double tan = Math.tan(nose);
+        return mass * ((axle - cg) - (z - radius) * tan) / (axle - (ball - radius) * tan);
+    }
+
+    /// What braking adds to the tongue load \[kg\]; negative for pulling away and climbing.
+    ///
+    /// @param slowing deceleration \[g\]
+    /// @param own     part of the trailer's inertia force that its own brakes hold, 0 to 1
+    public static double braking(double mass, double axle, double z, double ball, double slowing, double own) {
+        return mass * slowing * (z - (1 - own) * ball) / axle;
+    }
+
+    /// Where grey water must go so that using fresh water leaves the tongue load alone \[m\].
+    ///
+    /// @param fresh    station of the fresh tank behind the ball \[m\]
+    /// @param returned part of the fresh water that comes back as grey, above 0
+    public static double greyForLoad(double axle, double fresh, double returned) {
+        return axle - (axle - fresh) / returned;
+    }
+
+    /// Where grey water must go so that using fresh water leaves the tongue share alone \[m\].
+    public static double greyForShare(double axle, double share, double fresh, double returned) {
+        double neutral = neutralStation(axle, share);
+        return neutral - (neutral - fresh) / returned;
+    }
 }

@@ -1,8 +1,9 @@
 package lectulum.carry;
 
+import lectulum.units.Units;
+
 /// Direct lashing of a load (EN 12195-1): the force each strap that works in a direction must take.
 public final class Lashing {
-    private static final double G = 9.80665;
     /// Accelerations to be held, as parts of the weight: forwards, and rearwards or sideways (EN 12195-1).
     public static final double FORWARDS = 0.8;
     public static final double BACK_AND_SIDE = 0.5;
@@ -21,7 +22,7 @@ public final class Lashing {
     /// @param aside    angle in plan from the direction \[rad\]
     public static double force(double mass, double part, double friction, int straps, double steep, double aside) {
         double f = friction * FRICTION_PART;
-        return mass * G * Math.max(0, part - f)
+        return mass * Units.GRAVITY * Math.max(0, part - f)
                 / (straps * (Math.cos(steep) * Math.cos(aside) + f * Math.sin(steep)));
     }
 }

@@ -3,6 +3,7 @@ package lectulum.mechanism;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import lectulum.units.Units;
 
 /// A hinged lid or hatch on gas struts: hand force over the travel, whether it stays up in the cold and shut in the heat.
 ///
@@ -18,7 +19,6 @@ import java.util.OptionalDouble;
 /// @param struts  how many
 public record Lid(double mass, double[] centre, double[] handle, double open, double[] body, double[] leaf, int struts,
         GasStrut strut) {
-    static final double G = 9.80665;
     private static final double STEP = Math.toRadians(5);
     /// Hand forces \[N\] (assumed): easy, too much for one hand, too much for anybody.
     public static final double HAND_EASY = 100;
@@ -29,7 +29,7 @@ public record Lid(double mass, double[] centre, double[] handle, double open, do
 
     /// Moment of the weight about the hinge, positive when it opens \[Nm\].
     public double gravityMoment(double angle) {
-        return -mass * G * turned(centre, angle)[0];
+        return -mass * Units.GRAVITY * turned(centre, angle)[0];
     }
 
     /// Moment of all struts about the hinge, positive when it opens \[Nm\].

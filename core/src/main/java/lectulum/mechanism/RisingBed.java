@@ -1,6 +1,7 @@
 package lectulum.mechanism;
 
 import java.util.Optional;
+import lectulum.units.Units;
 
 /// A level bed that rises on uprights with two pairs of leaning gas struts: what the hands must do at its front and rear
 /// edge.
@@ -14,7 +15,6 @@ import java.util.Optional;
 /// @param rear   edge along the camper \[m\]
 /// @param pairs  front pair and rear pair
 public record RisingBed(double mass, double centre, double front, double rear, Pair[] pairs) {
-    private static final double G = 9.80665;
     private static final int IN_A_PAIR = 2;
 
     /// Two struts side by side.
@@ -55,8 +55,8 @@ public record RisingBed(double mass, double centre, double front, double rear, P
             moment += up * p.bed;
             along += push * (p.bed - p.x) / length;
         }
-        double needed = mass * G - lift;
-        double turning = mass * G * centre - moment;
+        double needed = mass * Units.GRAVITY - lift;
+        double turning = mass * Units.GRAVITY * centre - moment;
         double atRear = (turning - needed * front) / (rear - front);
         return new Hands(needed - atRear, atRear, Math.abs(along));
     }
@@ -85,7 +85,7 @@ public record RisingBed(double mass, double centre, double front, double rear, P
     private double oneEnd(boolean frontMoves, double moving, double resting, double celsius) {
         double xm = frontMoves ? front : rear;
         double xr = frontMoves ? rear : front;
-        double moment = mass * G * (centre - xr);
+        double moment = mass * Units.GRAVITY * (centre - xr);
         for (Pair p : pairs) {
             double z = resting + (moving - resting) * (p.bed - xr) / (xm - xr);
             double length = Math.hypot(p.bed - p.x, z - p.z);

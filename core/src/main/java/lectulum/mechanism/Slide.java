@@ -1,12 +1,13 @@
 package lectulum.mechanism;
 
+import lectulum.units.Units;
+
 /// A loaded slide pulled out: rail moment, roller loads and sag, and what it does to a trailer parked on its jack.
 ///
 /// @param load    weight on it \[N\]
 /// @param reach   of that load beyond the last support \[m\]
 /// @param overlap of the rails that stays inside \[m\], > 0
 public record Slide(double load, double reach, double overlap) {
-    private static final double G = 9.80665;
 
     /// Moment at the root \[Nm\].
     public double moment() {
@@ -35,7 +36,7 @@ public record Slide(double load, double reach, double overlap) {
     /// @param moment Σ m (axle − x) of everything about the axle, forward positive \[kg m\]
     /// @param arm    axle less jack \[m\], not 0
     public static double jack(double moment, double arm) {
-        return moment * G / arm;
+        return moment * Units.GRAVITY / arm;
     }
 
     /// Mass behind the axle that lifts the jack \[kg\].

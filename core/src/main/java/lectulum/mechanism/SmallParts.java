@@ -1,8 +1,9 @@
 package lectulum.mechanism;
 
+import lectulum.units.Units;
+
 /// Small mechanisms of a camper: roll-fronts, folding legs, hung bunks, wall cabinets, hoists.
 public final class SmallParts {
-    private static final double G = 9.80665;
 
     private SmallParts() {
     }
@@ -45,19 +46,19 @@ public final class SmallParts {
     /// @param rows   between top and bottom row \[m\], > 0
     /// @param top    fixings in the top row
     public static double fixingPull(double mass, double shock, double off, double rows, int top) {
-        return shock * mass * G * off / (rows * top);
+        return shock * mass * Units.GRAVITY * off / (rows * top);
     }
 
     /// Shear on each fixing \[N\].
     public static double fixingShear(double mass, double shock, int all) {
-        return shock * mass * G / all;
+        return shock * mass * Units.GRAVITY / all;
     }
 
     /// Pull on each line of a hoist \[N\].
     ///
     /// @param sheaves each line runs over
     public static double hoistLine(double mass, int lines, int sheaves) {
-        return mass * G / (lines * Math.pow(SHEAVE, sheaves));
+        return mass * Units.GRAVITY / (lines * Math.pow(SHEAVE, sheaves));
     }
 
     /// What a plain sheave leaves of the pull (assumed).

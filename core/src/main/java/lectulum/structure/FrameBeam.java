@@ -1,6 +1,7 @@
 package lectulum.structure;
 
 import java.util.List;
+import lectulum.units.Units;
 
 /// The trailer frame as one beam on the ball and on its spring hangers: moment, stress and sag along it.
 ///
@@ -15,7 +16,6 @@ import java.util.List;
 /// @param sag    at them \[m\]
 /// @param stress at them, with the dynamic factor \[Pa\]
 public record FrameBeam(double tongue, double axle, double[] x, double[] moment, double[] sag, double[] stress) {
-    private static final double G = 9.80665;
     private static final int STEPS = 4000;
 
     /// @param mass \[kg\]
@@ -44,12 +44,12 @@ public record FrameBeam(double tongue, double axle, double[] x, double[] moment,
         double weight = 0;
         double first = 0;
         for (Point p : points) {
-            weight += p.mass * G;
-            first += p.mass * G * p.x;
+            weight += p.mass * Units.GRAVITY;
+            first += p.mass * Units.GRAVITY * p.x;
         }
         for (Line l : lines) {
-            weight += l.mass * G;
-            first += l.mass * G * (l.from + l.to) / 2;
+            weight += l.mass * Units.GRAVITY;
+            first += l.mass * Units.GRAVITY * (l.from + l.to) / 2;
         }
         double axle = first / axleAt;
         double tongue = weight - axle;
@@ -64,11 +64,11 @@ public record FrameBeam(double tongue, double axle, double[] x, double[] moment,
                 m += axle / hangers.length * Math.max(0, x[i] - hanger);
             }
             for (Point p : points) {
-                m -= p.mass * G * Math.max(0, x[i] - p.x);
+                m -= p.mass * Units.GRAVITY * Math.max(0, x[i] - p.x);
             }
             for (Line l : lines) {
                 double over = Math.clamp(x[i] - l.from, 0, l.to - l.from);
-                m -= l.mass * G / (l.to - l.from) * over * (x[i] - l.from - over / 2);
+                m -= l.mass * Units.GRAVITY / (l.to - l.from) * over * (x[i] - l.from - over / 2);
             }
             Member member = member(members, x[i]);
             moment[i] = m;

@@ -13,8 +13,10 @@ public final class Units {
     public static final double FOOT = 12 * INCH;
     /// Mass of a pound \[kg\].
     public static final double POUND = 0.45359237;
+    /// Standard gravity \[m/s²\].
+    public static final double GRAVITY = 9.80665;
     /// Weight of a pound \[N\].
-    public static final double POUND_FORCE = POUND * 9.80665;
+    public static final double POUND_FORCE = POUND * GRAVITY;
     /// A pound to the square inch \[Pa\].
     public static final double PSI = POUND_FORCE / (INCH * INCH);
     /// A pound on an arm of a foot \[N·m\].

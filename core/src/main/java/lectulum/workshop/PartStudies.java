@@ -24,10 +24,10 @@ import lectulum.mechanism.SmallParts;
 import lectulum.structure.Beam;
 import lectulum.structure.Section;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 
 /// Runners, roll-fronts, legs, slats and shelves, wall fixings, cables and winches.
 final class PartStudies {
-    private static final double G = 9.80665;
 
     private PartStudies() {
     }
@@ -73,7 +73,7 @@ final class PartStudies {
         Study.Notebook book = book(t, "slide", "pulled out");
         double mass = loaded(design, t);
         double reach = Math.max(0, d.travel() - depth(t, d) / 2);
-        Slide slide = new Slide(mass * G, reach, r.overlap());
+        Slide slide = new Slide(mass * Units.GRAVITY, reach, r.overlap());
         String id = id(t, "slide");
         String source = "beam on two rollers";
         book.figure(id + "moment", "Moment at the root", slide.moment(), Quantity.MOMENT, "w d",
@@ -84,7 +84,7 @@ final class PartStudies {
                 Sentence.of("overlap {0}", Amount.m(r.overlap())), source);
         book.figure(id + "sag", "Sags at the load", slide.sag(r.stiffness()), Quantity.DEFLECTION,
                 "w d² (d + o)/(3 E I)", Sentence.of("E I {0} N·m²", Amount.count(r.stiffness())), source);
-        double allowed = r.rated() * G * d.travel() / 2;
+        double allowed = r.rated() * Units.GRAVITY * d.travel() / 2;
         double person = Assumed.value(design, "person.slide") * d.travel();
         if (slide.moment() > allowed || mass > r.rated()) {
             book.say("slide.root." + t.id(), Severity.STOP,
@@ -134,7 +134,7 @@ final class PartStudies {
         book.figure(id + "jack", "Left on the jack, unhitched", reaction, Quantity.FORCE, "Σ m g (a − x)/(a − jack)",
                 Sentence.of("{0} before it is pulled out", new Amount(Slide.jack(moment, axle - jack), Quantity.FORCE)),
                 "moments about the axle");
-        if (reaction < 0.05 * s.mass() * G && after < moment) {
+        if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
             book.say("park.tip." + t.id(), Severity.STOP,
                     Sentence.of("Pulling out {0} may lift the tongue", t.name()),
                     Sentence.of("{0} is left on the jack. Lower rear jacks first, or stay coupled.",
@@ -199,7 +199,7 @@ final class PartStudies {
         Strength stuff = Strength.of(l.stuff());
         double inertia = Section.rectangle(l.wide(), l.thick()).inertia();
         double buckles = SmallParts.buckling(stuff.elasticity() * inertia, l.length(), 1);
-        double reserve = buckles / (l.load() * G);
+        double reserve = buckles / (l.load() * Units.GRAVITY);
         String id = id(t, "leg");
         book.figure(id + "buckles", "Buckles at", buckles, Quantity.FORCE, "π² E I/L²",
                 Sentence.of("{0} × {1} of {2}, {3} long", Amount.m(l.thick()), Amount.m(l.wide()), l.stuff().label(),
@@ -227,8 +227,8 @@ final class PartStudies {
         Study.Notebook book = book(t, "bearers", "bars");
         Strength stuff = Strength.of(b.stuff());
         Section s = Section.rectangle(b.width(), b.thick());
-        double even = b.even() * G / b.count() / b.span();
-        double point = b.point() * G / Math.min(2, b.count());
+        double even = b.even() * Units.GRAVITY / b.count() / b.span();
+        double point = b.point() * Units.GRAVITY / Math.min(2, b.count());
         Beam beam = new Beam(b.span(), even, List.of(new Beam.Point(point, b.at() * b.span())));
         double stiffness = stuff.elasticity() * s.inertia();
         double stress = beam.peakMoment() / s.modulus();
@@ -303,7 +303,7 @@ final class PartStudies {
         Study.Notebook book = book(t, "cables", "on cables");
         double carried = t.feature(Feature.Bed.class).map(Feature.Bed::carries).orElse(0.0);
         double shock = t.has(Feature.Bed.class) ? Assumed.value(design, "cable.shock") : 1;
-        double share = (loaded(design, t) + shock * carried) * G / c.lines();
+        double share = (loaded(design, t) + shock * carried) * Units.GRAVITY / c.lines();
         double pull = SmallParts.cable(share, c.angle());
         String id = id(t, "cables");
         book.figure(id + "pull", "Pull in each cable", pull, Quantity.FORCE, "V/sin φ",

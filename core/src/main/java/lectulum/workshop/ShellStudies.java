@@ -28,6 +28,7 @@ import lectulum.shell.HatchSwing;
 import lectulum.shell.Outline;
 import lectulum.shell.ProfileLine;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 
 /// Areas and lengths of the shell, whether its skin bends that far, the rear hatch and its swing, and the lifting top.
 public final class ShellStudies {
@@ -284,7 +285,7 @@ public final class ShellStudies {
         book.figure("shell.lift.stack", "Folded panels take", stack, Quantity.LENGTH,
                 "layers × panel", Sentence.of("{0} layers of {1}", sides + ends, Amount.m(l.panel())),
                 "a pair of panels lies in one layer where twice its height fits the body");
-        book.figure("shell.lift.force", "Each lifter carries", (l.mass() * 9.80665 + l.drag()) / l.lifters(),
+        book.figure("shell.lift.force", "Each lifter carries", (l.mass() * Units.GRAVITY + l.drag()) / l.lifters(),
                 Quantity.FORCE, "(m g + seal drag)/n", Sentence.of("{0} and {1} on {2}", Amount.kg(l.mass()),
                         new Amount(l.drag(), Quantity.FORCE), l.lifters()),
                 "statics");
