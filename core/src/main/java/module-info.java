@@ -17,6 +17,7 @@ module lectulum.core {
     exports lectulum.figures;
     exports lectulum.files;
     exports lectulum.fit;
+    exports lectulum.journey;
     exports lectulum.layout;
     exports lectulum.living;
     exports lectulum.materials;

@@ -12,6 +12,7 @@ import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.journey.Journey;
 import lectulum.layout.Layout;
 import lectulum.living.Living;
 import lectulum.materials.Materials;
@@ -25,8 +26,9 @@ import lectulum.workshop.Workshop;
 /// @param given    the design as the user has it
 /// @param design   the same with impossible numbers replaced, fit to be drawn
 /// @param findings worst first, accepted ones marked
-/// @param sketched whether `living` and `workshop` are those of an earlier design
-public record Analysis(Design given, Design design, Layout layout, Living living, Workshop workshop, Balance balance,
+/// @param sketched whether `living`, `workshop` and `journey` are those of an earlier design
+public record Analysis(Design given, Design design, Layout layout, Living living, Workshop workshop, Journey journey,
+        Balance balance,
         Power power, Water water,
         Materials materials, Money money, Figures figures, List<Finding> findings, boolean sketched) {
 
@@ -77,10 +79,14 @@ public record Analysis(Design given, Design design, Layout layout, Living living
                 : Workshop.of(d, layout, balance);
         Power power = sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d));
         Water water = sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d));
+        Journey journey = sketched && before.isPresent()
+                ? before.orElseThrow().journey
+                : Journey.of(d, layout, balance, water);
         Materials materials = sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d));
         Money money = Money.of(d);
         Figures figures = Figures
                 .join(List.of(layout.figures(), living.figures(), workshop.figures(), balance.figures(),
+                        journey.figures(),
                         power.figures(), water.figures(),
                         materials.figures(), money.figures()));
         List<Finding> findings = new ArrayList<>(checked.findings());
@@ -88,6 +94,7 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         findings.addAll(living.findings());
         findings.addAll(workshop.findings());
         findings.addAll(balance.findings());
+        findings.addAll(journey.findings());
         findings.addAll(power.findings());
         findings.addAll(water.findings());
         findings.addAll(money.findings());
@@ -95,7 +102,8 @@ public record Analysis(Design given, Design design, Layout layout, Living living
                 f -> f.severity() == Severity.STOP
                         && given.accepted().stream().noneMatch(a -> a.finding().equals(f.id())));
         figures = Figures.join(List.of(figures, LayoutScore.of(d, layout, living, balance, stop)));
-        return new Analysis(given, d, layout, living, workshop, balance, power, water, materials, money, figures,
+        return new Analysis(given, d, layout, living, workshop, journey, balance, power, water, materials, money,
+                figures,
                 marked(findings, given.accepted()), sketched);
     }
 

@@ -30,6 +30,9 @@ public final class Remedies {
         if (id.startsWith("layout.")) {
             return LayoutRemedies.of(analysis, id);
         }
+        if (JourneyRemedies.knows(id)) {
+            return JourneyRemedies.of(analysis, finding);
+        }
         if (id.startsWith("balance.")) {
             return BalanceRemedies.of(analysis, id);
         }
@@ -45,10 +48,11 @@ public final class Remedies {
         return Stream.empty();
     }
 
-    /// First by a quick look that leaves out living and workshop, then by a whole one.
+    /// First by a quick look that leaves out living, workshop and journey, then by a whole one.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Design edited = remedy.edit().apply(before.given());
-        boolean slow = Stream.concat(before.living().findings().stream(), before.workshop().findings().stream())
+        boolean slow = Stream.of(before.living().findings(), before.workshop().findings(), before.journey().findings())
+                .flatMap(List::stream)
                 .anyMatch(f -> f.id().equals(finding.id()));
         return (slow || helps(before, finding, before.sketch(edited)))
                 && helps(before, finding, before.next(edited));

@@ -285,12 +285,6 @@ final class WorkshopRemedies {
     }
 
     private static Stream<Remedy> outside(Design d, Optional<Thing> thing, String id) {
-        if (id.equals("out.turn") || id.equals("out.tailgate")) {
-            double now = d.base().tongueLength();
-            return IntStream.rangeClosed(1, 25).mapToObj(i -> Math.round((now + 0.02 * i) * 100) / 100.0)
-                    .map(l -> base(Sentence.of("Make the tongue {0} long", Amount.m(l)), "Longer tongue",
-                            b -> b.withTongue(l)));
-        }
         return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
                 .flatMap(f -> DoubleStream.of(0.1, 0.2, 0.3, 0.4, 0.5, 0.6).mapToObj(more -> feature(t,
                         new Feature.FoldOut(f.face(), f.out(), f.drop() + more, f.pole(),

@@ -1,6 +1,7 @@
 package lectulum.assumed;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.units.Quantity;
@@ -16,10 +17,11 @@ public final class Assumed {
     /// One assumed value.
     ///
     /// @param value SI, unless the project has its own
+    /// @param table in which it ships: `layout` or `balance`
     /// @param low   least that is sensible
     /// @param high  most that is sensible
-    public record Entry(String id, String label, Quantity quantity, double value, double low, double high,
-            String source) {
+    public record Entry(String table, String id, String label, Quantity quantity, double value, double low,
+            double high, String source) {
     }
 
     /// The value that holds for a design: its own, if it has a sensible one, else the shipped.
@@ -46,11 +48,12 @@ public final class Assumed {
 
     private static Map<String, Entry> read() {
         Map<String, Entry> table = new LinkedHashMap<>();
-        for (CSVRecord row : Table.rows("layout")) {
-            table.put(row.get("id"),
-                    new Entry(row.get("id"), row.get("label"), Quantity.valueOf(row.get("quantity")),
-                            Table.number(row, "value"), Table.number(row, "low"), Table.number(row, "high"),
-                            row.get("source")));
+        for (String name : List.of("layout", "balance")) {
+            for (CSVRecord row : Table.rows(name)) {
+                table.put(row.get("id"), new Entry(name, row.get("id"), row.get("label"),
+                        Quantity.valueOf(row.get("quantity")), Table.number(row, "value"), Table.number(row, "low"),
+                        Table.number(row, "high"), row.get("source")));
+            }
         }
         return table;
     }

@@ -2,7 +2,7 @@ package lectulum.balance;
 
 import java.util.List;
 
-/// Masses rolled up: total, centre of gravity and yaw inertia about it.
+/// Masses rolled up: total, centre of gravity, and yaw and pitch inertia about it; things are taken to be flat in pitch.
 ///
 /// M = Σm, X = Σmx/M, I_zz = Σ m\[(x−X)² + (y−Y)² + (l_x² + l_y²)/12\] (statics textbooks). No mass gives a centre at
 /// the ball, on the ground.
@@ -11,8 +11,9 @@ import java.util.List;
 /// @param x          centre behind the ball \[m\]
 /// @param y          centre right of the middle \[m\]
 /// @param z          centre above the ground \[m\]
-/// @param yawInertia about the vertical through the centre \[kg·m²\]
-public record MassRoll(double mass, double x, double y, double z, double yawInertia) {
+/// @param yawInertia   about the vertical through the centre \[kg·m²\]
+/// @param pitchInertia about the crossways line through the centre \[kg·m²\]
+public record MassRoll(double mass, double x, double y, double z, double yawInertia, double pitchInertia) {
 
     public static MassRoll of(List<Part> parts) {
         double m = 0;
@@ -26,16 +27,20 @@ public record MassRoll(double mass, double x, double y, double z, double yawIner
             mz += p.mass() * p.z();
         }
         if (m <= 0) {
-            return new MassRoll(0, 0, 0, 0, 0);
+            return new MassRoll(0, 0, 0, 0, 0, 0);
         }
         double x = mx / m;
         double y = my / m;
+        double z = mz / m;
+        double pitch = 0;
         double inertia = 0;
         for (Part p : parts) {
             double dx = p.x() - x;
             double dy = p.y() - y;
+            double dz = p.z() - z;
+            pitch += p.mass() * (dx * dx + dz * dz + p.lx() * p.lx() / 12);
             inertia += p.mass() * (dx * dx + dy * dy + (p.lx() * p.lx() + p.ly() * p.ly()) / 12);
         }
-        return new MassRoll(m, x, y, mz / m, inertia);
+        return new MassRoll(m, x, y, z, inertia, pitch);
     }
 }

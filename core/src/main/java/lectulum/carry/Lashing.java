@@ -25,4 +25,17 @@ public final class Lashing {
         return mass * Units.GRAVITY * Math.max(0, part - f)
                 / (straps * (Math.cos(steep) * Math.cos(aside) + f * Math.sin(steep)));
     }
+
+    /// Tension of each strap that passes over the load and holds it down by friction \[N\]; 0 where friction alone holds.
+    ///
+    /// @param friction above 0
+    /// @param straps   ≥ 1
+    /// @param steep    angle above the floor \[rad\]
+    /// @param reserve  1.25 forwards, 1.1 else (EN 12195-1)
+    public static double topOver(double mass, double part, double friction, int straps, double steep, double reserve) {
+        return friction > 0
+                ? reserve * Math.max(0, part - friction) * mass * Units.GRAVITY
+                        / (2 * straps * friction * Math.sin(steep))
+                : Double.POSITIVE_INFINITY;
+    }
 }

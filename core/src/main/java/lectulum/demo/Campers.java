@@ -142,7 +142,9 @@ public final class Campers {
                         .withSkin(Optional.of(new Carcass.Skin("birch-ply-3", true, 1)))
                         .with(Carcass.Face.ROOF,
                                 Optional.of(Carcass.Framing.even(0.40, 2.10, 0.300, 0.038, 0.038))));
-        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "dunlin");
+        Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of());
+        return Placements.add(dunlin.with(dunlin.settings().with("brake.share", 0).with("road.speed", 80 / 3.6)),
+                "dunlin");
     }
 
     private static Base overlandBase(double axleX) {

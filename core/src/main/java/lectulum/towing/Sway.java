@@ -21,7 +21,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
     /// Speeds between which the critical one is looked for \[m/s\].
     private static final double SLOWEST = 4;
     private static final double FASTEST = 60;
-    private static final double STEP = 0.5;
+    private static final double STEP = 1;
     /// Damping that is taken for a reference (the idea of ISO 9815).
     public static final double REFERENCE = 0.05;
 

@@ -27,6 +27,12 @@ public enum Quantity {
     MOMENT("N·m"),
     /// Stress in a material \[Pa\], shown in megapascals.
     STRESS("Pa"),
+    /// Stiffness of a spring \[N/m\], shown per millimetre.
+    STIFFNESS("N/m"),
+    /// Speed \[m/s\], shown in kilometres or miles an hour.
+    SPEED("m/s"),
+    /// Frequency \[Hz\].
+    FREQUENCY("Hz"),
     /// A small length by which something gives way under load \[m\].
     DEFLECTION("m"),
     /// Temperature \[°C\].

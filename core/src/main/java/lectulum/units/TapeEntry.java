@@ -37,6 +37,10 @@ public final class TapeEntry {
             Units.POUND_FORCE);
     private static final Map<String, Double> MOMENTS = Map.of("nm", 1.0, "lbfft", Units.POUND_FOOT, "lbft",
             Units.POUND_FOOT);
+    private static final Map<String, Double> STIFFNESSES = Map.of("n/mm", 1000.0, "n/m", 1.0, "lbf/in",
+            Units.POUND_FORCE / Units.INCH);
+    private static final Map<String, Double> SPEEDS = Map.of("km/h", 1 / 3.6, "mph", Units.MILE_AN_HOUR, "m/s", 1.0);
+    private static final Map<String, Double> FREQUENCIES = Map.of("hz", 1.0);
     private static final Map<String, Double> STRESSES = Map.of("mpa", 1e6, "psi", Units.PSI, "ksi", 1000 * Units.PSI);
     private static final Pattern DEGREES = Pattern.compile("([+-]?\\d+(?:\\.\\d+)?)\\s*°?\\s*([cfCF])?");
     private static final Map<String, Double> ANGLES = Map.of("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0);
@@ -50,7 +54,7 @@ public final class TapeEntry {
 
     private static final Pattern LUMBER = Pattern.compile("([1-8])x([1-8])(?![\\d.])");
     private static final Pattern TERM = Pattern.compile(
-            "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+[²³23]?)?");
+            "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+(?:/\\p{L}+)?[²³23]?)?");
     private static final Pattern AMBIGUOUS_COMMA = Pattern.compile("\\b[1-9]\\d{0,2},\\d{3}\\b");
     private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,3})((?: \\d{3})+)\\b(?!/)");
 
@@ -204,8 +208,10 @@ public final class TapeEntry {
             case SHARE -> 0.01;
             case FORCE -> us ? Units.POUND_FORCE : 1;
             case MOMENT -> us ? Units.POUND_FOOT : 1;
+            case STIFFNESS -> us ? Units.POUND_FORCE / Units.INCH : 1000;
+            case SPEED -> us ? Units.MILE_AN_HOUR : 1 / 3.6;
             case STRESS -> us ? Units.PSI : 1e6;
-            case POWER, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE -> 1;
+            case POWER, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE, FREQUENCY -> 1;
         };
     }
 
@@ -221,6 +227,9 @@ public final class TapeEntry {
             case DURATION -> DURATIONS;
             case FORCE -> FORCES;
             case MOMENT -> MOMENTS;
+            case STIFFNESS -> STIFFNESSES;
+            case SPEED -> SPEEDS;
+            case FREQUENCY -> FREQUENCIES;
             case STRESS -> STRESSES;
             case TEMPERATURE -> Map.of();
             case ANGLE -> ANGLES;
@@ -251,6 +260,9 @@ public final class TapeEntry {
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
             case POWER -> "Try 45 W.";
             case DURATION -> "Try 1.5, 90 min or 1:30.";
+            case STIFFNESS -> us ? "Try 240 lbf/in." : "Try 42.";
+            case SPEED -> us ? "Try 55 mph." : "Try 90.";
+            case FREQUENCY -> "Try 1.5.";
             case MOMENT -> us ? "Try 40 lbf·ft." : "Try 60.";
             case STRESS -> us ? "Try 36000 psi." : "Try 235.";
             case FORCE -> us ? "Try 45 lbf or 200 N." : "Try 200 N.";

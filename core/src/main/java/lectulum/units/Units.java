@@ -19,6 +19,8 @@ public final class Units {
     public static final double POUND_FORCE = POUND * GRAVITY;
     /// A pound to the square inch \[Pa\].
     public static final double PSI = POUND_FORCE / (INCH * INCH);
+    /// A mile an hour \[m/s\].
+    public static final double MILE_AN_HOUR = 5280 * FOOT / 3600;
     /// A pound on an arm of a foot \[N·m\].
     public static final double POUND_FOOT = POUND_FORCE * FOOT;
     /// Volume of a US gallon \[m³\].
@@ -67,6 +69,13 @@ public final class Units {
             case FORCE -> us ? new Shown(rounded(value / POUND_FORCE), "lbf") : new Shown(rounded(value), "N");
             case MOMENT -> us ? new Shown(rounded(value / POUND_FOOT), "lbf·ft") : new Shown(rounded(value), "N·m");
             case STRESS -> us ? new Shown(decimals(value / PSI, 0), "psi") : new Shown(rounded(value / 1e6), "MPa");
+            case STIFFNESS -> us
+                    ? new Shown(rounded(value * INCH / POUND_FORCE), "lbf/in")
+                    : new Shown(rounded(value / 1000), "N/mm");
+            case SPEED -> us
+                    ? new Shown(decimals(value / MILE_AN_HOUR, 0), "mph")
+                    : new Shown(decimals(value * 3.6, 0), "km/h");
+            case FREQUENCY -> new Shown(decimals(value, 1), "Hz");
             case DEFLECTION -> us
                     ? new Shown(trimmed(value / INCH, 3), "in")
                     : new Shown(trimmed(value * 1000, 1), "mm");
@@ -112,6 +121,9 @@ public final class Units {
             case FORCE -> us ? plain(value / POUND_FORCE, 2) + " lbf" : plain(value, 1) + " N";
             case MOMENT -> us ? plain(value / POUND_FOOT, 2) + " lbf·ft" : plain(value, 1) + " N·m";
             case STRESS -> us ? plain(value / PSI, 0) + " psi" : plain(value / 1e6, 2) + " MPa";
+            case STIFFNESS -> us ? plain(value * INCH / POUND_FORCE, 1) + " lbf/in" : plain(value / 1000, 2) + " N/mm";
+            case SPEED -> us ? plain(value / MILE_AN_HOUR, 1) + " mph" : plain(value * 3.6, 1) + " km/h";
+            case FREQUENCY -> plain(value, 2) + " Hz";
             case DEFLECTION -> us ? plain(value / INCH, 4) + " in" : plain(value * 1000, 2) + " mm";
             case TEMPERATURE -> us ? plain(value * 1.8 + 32, 1) + " °F" : plain(value, 1) + " °C";
             case ANGLE -> plain(Math.toDegrees(value), 2) + "°";

@@ -20,15 +20,10 @@ import lectulum.layout.Body;
 import lectulum.layout.Faces;
 import lectulum.layout.Layout;
 import lectulum.layout.Solid;
-import lectulum.outside.TailgateSweep;
-import lectulum.outside.TurningRoom;
 import lectulum.units.Quantity;
 
-/// Around the camper: widest, highest and longest, where it is kept, turning against the tow vehicle, its tailgate, and
-/// what folds out in camp.
+/// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
 public final class OutsideStudies {
-    private static final double VEHICLE = 3;
-    private static final double FREE = Math.PI - 1e-6;
 
     private OutsideStudies() {
     }
@@ -36,8 +31,6 @@ public final class OutsideStudies {
     static List<Study> of(Design design, Layout layout) {
         List<Study> studies = new ArrayList<>();
         studies.add(extents(design, layout.body()));
-        studies.add(turning(design, layout.body()));
-        studies.add(tailgate(design, layout.body()));
         for (Thing t : design.things()) {
             t.feature(Feature.FoldOut.class).filter(f -> t.mount() != Mount.SPREAD)
                     .ifPresent(f -> studies.add(foldOut(design, layout.bodies().get(Mode.CAMP), t, f)));
@@ -105,156 +98,6 @@ public final class OutsideStudies {
         }
     }
 
-    private static TurningRoom room(Design design) {
-        return new TurningRoom(Assumed.value(design, "tow.half"), Assumed.value(design, "tow.ahead"), VEHICLE);
-    }
-
-    /// Convex outlines of the body and of what stands before it, behind the ball.
-    private static List<double[][]> outlines(Design design, Body body, double tongue) {
-        List<double[][]> outlines = new ArrayList<>();
-        outlines.add(body.planOutside().stream().map(p -> new double[]{tongue + p[0], p[1]}).toArray(double[][]::new));
-        for (Solid s : outside(design, Mode.ROAD)) {
-            if (s.minX() < body.length() / 2 && s.z1() + design.base().floorHeight() < 1.6) {
-                double[][] corners = s.corners();
-                for (double[] c : corners) {
-                    c[0] += tongue;
-                }
-                outlines.add(corners);
-            }
-        }
-        return outlines;
-    }
-
-    /// Angle at which vehicle and trailer touch \[rad\]; π where they never do.
-    static double contact(Design design, Body body, double tongue) {
-        return room(design).contact(outlines(design, body, tongue));
-    }
-
-    /// The shortest tongue with which the vehicle turns as far as is wanted, in steps of 10 mm; empty up to 1.5 m more.
-    static Optional<Double> tongueFor(Design design, Body body, double angle) {
-        for (int i = 0; i <= 150; i++) {
-            double tongue = design.base().tongueLength() + 0.01 * i;
-            if (contact(design, body, tongue) >= angle) {
-                return Optional.of(tongue);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Study turning(Design design, Body body) {
-        Study.Notebook book = new Study.Notebook("turning", Study.Topic.OUTSIDE, "Turning behind the tow vehicle", "");
-        double tongue = design.base().tongueLength();
-        double angle = contact(design, body, tongue);
-        book.figure("outside.turn", "Turns until they touch", angle, Quantity.ANGLE, "separating axes by ¼°",
-                Sentence.of("tongue {0}, vehicle {1} wide", Amount.m(tongue),
-                        Amount.m(2 * Assumed.value(design, "tow.half"))),
-                "rectangle turned about the ball");
-        double least = Assumed.value(design, "turn.least");
-        double good = Assumed.value(design, "turn.good");
-        if (angle < good) {
-            Optional<Double> longer = tongueFor(design, body, good);
-            boolean measured = design.settings().assumed().containsKey("tow.half");
-            book.say("out.turn", angle < least && measured ? Severity.WARN : Severity.NOTE,
-                    Sentence.of("Vehicle and trailer touch at {0}", new Amount(angle, Quantity.ANGLE)),
-                    longer.isPresent()
-                            ? Sentence.of(
-                                    "{0} is wanted for backing; a tongue of {1} gives it. The width of the vehicle is"
-                                            + " assumed until you give it.",
-                                    new Amount(good, Quantity.ANGLE), Amount.m(longer.get()))
-                            : Sentence.of("{0} is wanted for backing; no tongue within reach gives it.",
-                                    new Amount(good, Quantity.ANGLE)));
-        }
-        Sketch.Board board = new Sketch.Board("From above, at the angle of contact");
-        for (double[][] o : outlines(design, body, tongue)) {
-            board.area(Sketch.Pen.SOLID, flipped(o));
-        }
-        double shown = angle >= FREE ? good : angle;
-        board.path(angle < good ? Sketch.Pen.FAULT : Sketch.Pen.MAIN, flipped(room(design).vehicle(shown)), true,
-                Sentence.of("{0}", new Amount(shown, Quantity.ANGLE)));
-        board.path(Sketch.Pen.DASHED, flipped(room(design).vehicle(0)), true, Sentence.of(""));
-        board.line(Sketch.Pen.THIN, 0, 0, tongue, 0).dot(0, 0, Sentence.of("ball"));
-        return book.sketch(board.done()).done();
-    }
-
-    private static double[][] flipped(double[][] points) {
-        double[][] out = new double[points.length][];
-        for (int i = 0; i < points.length; i++) {
-            out[i] = new double[]{points[i][0], -points[i][1]};
-        }
-        return out;
-    }
-
-    /// Jack, and the corners of what stands on the tongue, in trailer heights above the ground.
-    private static List<double[]> onTongue(Design design) {
-        List<double[]> points = new ArrayList<>();
-        points.add(new double[]{Assumed.value(design, "jack.at"), design.vehicle().ballHeight() + 0.35});
-        for (Solid s : outside(design, Mode.ROAD)) {
-            if (s.minX() < 0) {
-                points.add(new double[]{design.base().tongueLength() + s.minX(), design.base().floorHeight() + s.z2()});
-            }
-        }
-        points.add(new double[]{design.base().tongueLength(),
-                design.base().floorHeight() + design.base().shell().height()});
-        return points;
-    }
-
-    private static Study tailgate(Design design, Body body) {
-        Study.Notebook book = new Study.Notebook("tailgate", Study.Topic.OUTSIDE, "Tailgate of the tow vehicle", "");
-        double x = -Assumed.value(design, "gate.ahead");
-        double z = Assumed.value(design, "gate.high");
-        double r = Assumed.value(design, "gate.radius");
-        double down = Assumed.value(design, "gate.down");
-        TailgateSweep sweep = new TailgateSweep(x, z, r, down);
-        List<double[]> points = onTongue(design);
-        TailgateSweep.Nearest nearest = sweep.nearest(points);
-        String what = nearest.point() == 0
-                ? "the jack"
-                : nearest.point() == points.size() - 1
-                        ? "the body"
-                        : "what stands on the tongue";
-        book.figure("outside.tailgate", "Gap to the tailgate", nearest.gap(), Quantity.LENGTH,
-                "distance to the hinge − its radius, inside its sweep",
-                Sentence.of("nearest is {0}", what), "a sector in the side view");
-        double want = Assumed.value(design, "gate.gap");
-        if (nearest.gap() < want) {
-            double more = want - nearest.gap();
-            boolean measured = design.settings().assumed().containsKey("gate.radius");
-            book.say("out.tailgate", measured ? Severity.WARN : Severity.NOTE,
-                    nearest.gap() < 0
-                            ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
-                            : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
-                    Sentence.of(
-                            "Lower it, or make the tongue about {0} longer. The tailgate's measures are assumed: give"
-                                    + " your own.",
-                            Amount.m(Math.ceil(more * 100) / 100)));
-        }
-        Sketch.Board board = new Sketch.Board("From the side");
-        List<double[]> arc = new ArrayList<>();
-        arc.add(new double[]{x, z});
-        for (int i = 0; i <= 24; i++) {
-            double a = down * i / 24;
-            arc.add(new double[]{x + r * Math.sin(a), z + r * Math.cos(a)});
-        }
-        double ahead = Assumed.value(design, "tow.ahead");
-        board.area(Sketch.Pen.AREA,
-                new double[][]{{x - 1.0, 0.3}, {-ahead, 0.3}, {-ahead, 0.85}, {x, z}, {x - 1.0, z}});
-        board.path(Sketch.Pen.SWEEP, arc.toArray(double[][]::new), true, Sentence.of(""));
-        board.line(Sketch.Pen.SOLID, x, z, x + r * Math.sin(down), z + r * Math.cos(down));
-        for (int i = 0; i < points.size(); i++) {
-            board.dot(points.get(i)[0], points.get(i)[1], Sentence.of(i == 0
-                    ? "jack"
-                    : i == points.size() - 1
-                            ? "body"
-                            : ""));
-        }
-        board.line(Sketch.Pen.SOLID, design.base().tongueLength(), design.base().floorHeight(),
-                design.base().tongueLength(), design.base().floorHeight() + design.base().shell().height());
-        board.line(Sketch.Pen.THIN, x - 0.4, 0, design.base().tongueLength() + 0.3, 0);
-        board.line(Sketch.Pen.SOLID, 0, design.vehicle().ballHeight(), design.base().tongueLength(),
-                design.base().floorHeight() - 0.05);
-        return book.sketch(board.done()).done();
-    }
-
     /// Ground plan of what is folded out: the strip beside the thing \[x1, y1, x2, y2\], body coordinates.
     public static double[] footprint(Solid s, Feature.FoldOut f) {
         double[] out = switch (f.face()) {
@@ -263,6 +106,14 @@ public final class OutsideStudies {
             case FRONT -> new double[]{s.minX() - f.out(), s.minY(), s.minX(), s.maxY()};
             default -> new double[]{s.maxX(), s.minY(), s.maxX() + f.out(), s.maxY()};
         };
+        return out;
+    }
+
+    private static double[][] flipped(double[][] points) {
+        double[][] out = new double[points.length][];
+        for (int i = 0; i < points.length; i++) {
+            out[i] = new double[]{points[i][0], -points[i][1]};
+        }
         return out;
     }
 

@@ -23,11 +23,11 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
 
     /// What studies are about.
     public enum Topic {
-        SURVEY, SHELL, WALLS, FRAME, MECHANISM, LOADING, OUTSIDE
+        SURVEY, SHELL, WALLS, FRAME, MECHANISM, LOADING, OUTSIDE, TRIP, RATINGS, CAMP, HITCH, TURNING, ROAD
     }
 
     /// Collects one study.
-    static final class Notebook {
+    public static final class Notebook {
         private final String id;
         private final Topic topic;
         private final String title;
@@ -39,7 +39,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
         private final List<Sentence> notes = new ArrayList<>();
         private String caution = "";
 
-        Notebook(String id, Topic topic, String title, String thing) {
+        public Notebook(String id, Topic topic, String title, String thing) {
             this.id = id;
             this.topic = topic;
             this.title = title;
@@ -47,52 +47,54 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
         }
 
         /// A figure with its formula, the numbers in it, and whence the rule.
-        Notebook figure(String name, String label, double value, Quantity quantity, String formula, Sentence numbers,
+        public Notebook figure(String name, String label, double value, Quantity quantity, String formula,
+                Sentence numbers,
                 String source) {
             figures.add(Figure.of(name, label, value, quantity, new Working(formula, numbers, List.of(), source)));
             return this;
         }
 
-        Notebook absent(String name, String label, Quantity quantity, String formula, String reason) {
+        public Notebook absent(String name, String label, Quantity quantity, String formula, String reason) {
             figures.add(Figure.absent(name, label, quantity, reason,
                     new Working(formula, Sentence.of("{0}", reason), List.of(), "")));
             return this;
         }
 
-        Notebook say(String rule, Severity severity, Sentence title, Sentence detail) {
+        public Notebook say(String rule, Severity severity, Sentence title, Sentence detail) {
             return say(rule, severity, title, detail, thing.isEmpty() ? List.of() : List.of(thing));
         }
 
-        Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
+        public Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
             Stage stage = switch (topic) {
                 case SURVEY, SHELL, WALLS, FRAME -> Stage.BASE;
                 case MECHANISM, LOADING, OUTSIDE -> Stage.LAYOUT;
+                case TRIP, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
             };
             findings.add(Finding.of(rule, stage, severity, said, detail, things));
             return this;
         }
 
-        Notebook sketch(Sketch sketch) {
+        public Notebook sketch(Sketch sketch) {
             sketches.add(sketch);
             return this;
         }
 
-        Notebook chart(Chart chart) {
+        public Notebook chart(Chart chart) {
             charts.add(chart);
             return this;
         }
 
-        Notebook note(String template, Object... parts) {
+        public Notebook note(String template, Object... parts) {
             notes.add(Sentence.of(template, parts));
             return this;
         }
 
-        Notebook caution(String words) {
+        public Notebook caution(String words) {
             caution = words;
             return this;
         }
 
-        Study done() {
+        public Study done() {
             return new Study(id, topic, title, thing, List.copyOf(figures), List.copyOf(findings),
                     List.copyOf(sketches), List.copyOf(charts), List.copyOf(notes), caution);
         }

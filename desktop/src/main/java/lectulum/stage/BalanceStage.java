@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.HPos;
 import javafx.geometry.Insets;
@@ -21,6 +22,8 @@ import lectulum.design.LoadCase;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
+import lectulum.stage.leaf.StudiesLeaf;
+import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -40,12 +43,15 @@ public final class BalanceStage implements StageView {
     private final GridPane limits = new GridPane();
     private final List<Runnable> refreshers = new ArrayList<>();
     private List<String> built = List.of();
+    private final List<Leaf> leaves;
     private State state;
 
-    public BalanceStage(Workbench bench, ThingCard thing) {
+    public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme) {
         this.bench = bench;
         this.thing = thing;
         this.state = bench.state();
+        this.leaves = new ArrayList<>(List.of(Leaf.sheet()));
+        this.leaves.addAll(StudiesLeaf.balance(bench, theme));
         Label head = new Label("Load cases");
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
@@ -66,6 +72,11 @@ public final class BalanceStage implements StageView {
         caution.setWrapText(true);
         overview.getChildren().addAll(title, limits, caution);
         card.getChildren().add(overview);
+    }
+
+    @Override
+    public List<Leaf> leaves() {
+        return leaves;
     }
 
     @Override

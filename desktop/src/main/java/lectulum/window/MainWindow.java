@@ -271,7 +271,7 @@ public final class MainWindow implements AutoCloseable {
             case BRIEF -> new BriefStage(bench);
             case BASE -> new BaseStage(bench, () -> theme, desk());
             case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
-            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn));
+            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
             case POWER -> new PowerStage(bench, new ThingCard(bench, this::keepAsOwn));
             case WATER -> new WaterStage(bench, new ThingCard(bench, this::keepAsOwn));
             case MATERIALS -> new MaterialsStage(bench);
@@ -439,7 +439,9 @@ public final class MainWindow implements AutoCloseable {
 
     /// Pictures of a stage, for commands.
     List<Leaf> leavesOf(Stage stage) {
-        return stage == Stage.BASE || stage == Stage.LAYOUT ? stage(stage).leaves() : List.of();
+        return stage == Stage.BASE || stage == Stage.LAYOUT || stage == Stage.BALANCE
+                ? stage(stage).leaves()
+                : List.of();
     }
 
     /// Opens the page that answers where a thing is.

@@ -11,7 +11,7 @@ import lectulum.workbench.Workbench;
 final class AssumedEntry extends Entry {
     private final List<String> prefixes;
 
-    /// @param prefixes of the ids that are shown; none shows all
+    /// @param prefixes of the ids that are shown; none shows all of the layout
     AssumedEntry(Workbench bench, String... prefixes) {
         super(bench);
         this.prefixes = List.of(prefixes);
@@ -31,7 +31,7 @@ final class AssumedEntry extends Entry {
                     (d, rule) -> rule.in(d));
         }
         for (Assumed.Entry e : Assumed.entries()) {
-            if (prefixes.isEmpty() || prefixes.stream().anyMatch(e.id()::startsWith)) {
+            if (prefixes.isEmpty() && e.table().equals("layout") || prefixes.stream().anyMatch(e.id()::startsWith)) {
                 f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),
                         (d, v) -> d.with(d.settings().with(e.id(), v)));
             }

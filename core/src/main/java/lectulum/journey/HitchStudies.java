@@ -1,0 +1,202 @@
+package lectulum.journey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lectulum.balance.LoadedState;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Sketch;
+import lectulum.towing.Attitude;
+import lectulum.towing.Bounce;
+import lectulum.towing.DistributionHitch;
+import lectulum.towing.TorsionTandem;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workshop.Study;
+
+/// Heights at the hitch, two axles on springs of their own, rocking, the guard over the tyre, and spring bars.
+final class HitchStudies {
+    private HitchStudies() {
+    }
+
+    static List<Study> of(Rig rig) {
+        List<Study> all = new ArrayList<>();
+        all.add(attitude(rig));
+        torsion(rig).ifPresent(all::add);
+        all.add(ride(rig));
+        all.add(bars(rig));
+        return all;
+    }
+
+    private static boolean independent(Rig rig) {
+        return rig.axles() > 1 && rig.assumed("spring.torsion") >= 0.5;
+    }
+
+    private static Study attitude(Rig rig) {
+        Study.Notebook book = new Study.Notebook("attitude", Study.Topic.HITCH, "Nose up, nose down", "");
+        LoadedState s = rig.departure();
+        Attitude.Springs springs = new Attitude.Springs(rig.vehicle().wheelbase(), rig.vehicle().overhang(),
+                rig.assumed("hitch.rear"), rig.assumed("hitch.front"));
+        double squat = rig.vehicle().wheelbase() > 0 ? springs.squat(s.tongue()) : 0;
+        double nose = Math.atan((rig.ball() - rig.coupler()) / rig.axle);
+        String source = "statics on linear springs";
+        book.figure("hitch.squat", "The ball sinks under the tongue by", squat, Quantity.LENGTH,
+                "T g [(1 + r)²/k_rear + r²/k_front]", Sentence.of("tongue {0}", Amount.kg(s.tongue())), source);
+        book.figure("hitch.nose", "Nose up", nose, Quantity.ANGLE, "atan((ball − coupler)/x_A)",
+                Sentence.of("ball {0} laden, coupler level at {1}", Amount.m(rig.ball()), Amount.m(rig.coupler())),
+                "geometry");
+        book.figure("hitch.mount", "Ball mount higher by", rig.coupler() - rig.ball(), Quantity.LENGTH,
+                "coupler − ball", Sentence.of("to stand level"), "geometry");
+        double departure = rig.rearEnd() > rig.axle
+                ? Attitude.departure(rig.axle, rig.radius, rig.rearEnd(), rig.tailHeight())
+                : Double.NaN;
+        if (Double.isFinite(departure)) {
+            book.figure("hitch.departure", "Departure angle", departure, Quantity.ANGLE,
+                    "asin(R/√(Δx² + Δz²)) − atan(Δz/Δx)", Sentence.of("tail {0} above the ground",
+                            Amount.m(rig.tailHeight())),
+                    "geometry");
+        }
+        double most = rig.assumed(independent(rig) ? "hitch.level.torsion" : "hitch.level");
+        if (Math.abs(nose) > most) {
+            book.say("hitch.level", Severity.WARN,
+                    Sentence.of(nose > 0 ? "It is towed {0} nose up" : "It is towed {0} nose down",
+                            new Amount(Math.abs(nose), Quantity.ANGLE)),
+                    Sentence.of("Up to {0} is good. A ball mount {1} {2} levels it.",
+                            new Amount(most, Quantity.ANGLE), Amount.m(Math.abs(rig.coupler() - rig.ball())),
+                            nose > 0 ? "lower" : "higher"));
+        }
+        if (!rig.given("hitch.coupler")) {
+            book.note("The coupler's height when level is not measured: it is taken to be as high as the ball.");
+        }
+        Sketch.Board board = CampStudies.side(rig, "From the left: tow line, tail and ground");
+        board.line(Sketch.Pen.MAIN, 0, rig.ball(), rig.axle, rig.coupler());
+        board.dot(0, rig.ball(), Sentence.of("ball {0}", Amount.m(rig.ball())));
+        if (Double.isFinite(departure)) {
+            double run = rig.rearEnd() - rig.axle + 0.4;
+            board.line(Sketch.Pen.DASHED, rig.axle, 0, rig.axle + run, Math.tan(departure) * run);
+            board.dot(rig.rearEnd(), rig.tailHeight(), Sentence.of("{0}", new Amount(departure, Quantity.ANGLE)));
+        }
+        return book.sketch(board.done()).done();
+    }
+
+    private static Optional<Study> torsion(Rig rig) {
+        if (!independent(rig)) {
+            return Optional.empty();
+        }
+        Study.Notebook book = new Study.Notebook("torsion", Study.Topic.HITCH, "Two axles on springs of their own", "");
+        LoadedState s = rig.departure();
+        double[] places = CampStudies.axlePlaces(rig);
+        double rate = 2 * rig.wheelRate() / places.length;
+        double sprung = rig.sprung(s);
+        double centre = (s.mass() * s.roll().x() - rig.unsprung() * rig.axle) / sprung;
+        double press = s.axle() * Units.GRAVITY / 2 / rate;
+        List<TorsionTandem.Axle> axles = new ArrayList<>();
+        for (double x : places) {
+            axles.add(new TorsionTandem.Axle(x, rate, rig.coupler() + press, rig.unsprung() / places.length));
+        }
+        TorsionTandem now = TorsionTandem.of(sprung, centre, axles, rig.ball());
+        TorsionTandem lower = TorsionTandem.of(sprung, centre, axles, rig.ball() - 0.025);
+        String source = "rigid body on linear springs, ball as the third support";
+        book.figure("torsion.front", "Front axle", now.ground().get(0), Quantity.MASS, "k δ/g + unsprung",
+                Sentence.of("rear axle {0}", Amount.kg(now.ground().get(1))), source);
+        book.figure("torsion.rear", "Rear axle", now.ground().get(1), Quantity.MASS, "k δ/g + unsprung",
+                Sentence.of("front axle {0}", Amount.kg(now.ground().get(0))), source);
+        book.figure("torsion.tongue", "Tongue at this height", now.tongue(), Quantity.MASS, "M − Σ k δ/g",
+                Sentence.of("ball {0}", Amount.m(rig.ball())), source);
+        book.note("A ball {0} lower brings the tongue from {1} to {2} and the front axle to {3}.", Amount.m(0.025),
+                Amount.kg(now.tongue()), Amount.kg(lower.tongue()), Amount.kg(lower.ground().get(0)));
+        if (now.hanging()) {
+            book.say("torsion.hangs", Severity.WARN, Sentence.of("One axle hangs in the air"),
+                    Sentence.of("At a ball height of {0} the other carries all of {1}.", Amount.m(rig.ball()),
+                            Amount.kg(s.axle())));
+        }
+        return Optional.of(book.done());
+    }
+
+    private static Study ride(Rig rig) {
+        Study.Notebook book = new Study.Notebook("ride", Study.Topic.HITCH, "Springs and guards", "");
+        LoadedState s = rig.departure();
+        double sprung = rig.sprung(s);
+        if (sprung <= 0) {
+            return book.note("Nothing rests on the springs.").done();
+        }
+        double z = rig.sprungHeight(s) - rig.ball();
+        double centre = (s.mass() * s.roll().x() - rig.unsprung() * rig.axle) / sprung;
+        double inertia = s.roll().pitchInertia() + sprung * (centre * centre + z * z);
+        Bounce b = Bounce.of(2 * rig.sideRate(), 2 * rig.tyreRate(), rig.axle, inertia, s.axle() - rig.unsprung());
+        book.figure("ride.frequency", "Rocks about the ball", b.frequency(), Quantity.FREQUENCY,
+                "√(K x_A²/I)/2π", Sentence.of("springs {0} a side, tyres {1}",
+                        new Amount(rig.sideRate(), Quantity.STIFFNESS), new Amount(rig.tyreRate(), Quantity.STIFFNESS)),
+                "one degree of freedom");
+        book.figure("ride.sag", "Springs pressed by", b.sag(), Quantity.LENGTH, "load/k",
+                Sentence.of("{0} on them", Amount.kg(s.axle() - rig.unsprung())), "linear springs");
+        double low = rig.assumed("bounce.low");
+        double high = rig.assumed("bounce.high");
+        if (b.frequency() < low || b.frequency() > high) {
+            book.say("ride.bounce", Severity.NOTE, Sentence.of(b.frequency() > high
+                    ? "The springs are stiff for this load"
+                    : "The springs are soft for this load"),
+                    Sentence.of("It rocks at {0}; {1} to {2} is good. Moving the axle does not cure bouncing: other"
+                            + " springs or dampers do.", new Amount(b.frequency(), Quantity.FREQUENCY),
+                            new Amount(low, Quantity.FREQUENCY), new Amount(high, Quantity.FREQUENCY)));
+        }
+        double guard = rig.assumed("guard.gap");
+        if (guard > 0) {
+            double gap = guard - rig.base().axle().wheelDiameter() / 2 - rig.assumed("spring.bump")
+                    - rig.assumed("guard.mud");
+            book.figure("ride.guard", "Tyre to guard at full bump", gap, Quantity.LENGTH,
+                    "guard − D/2 − bump − allowance", Sentence.of("guard {0}, tyre {1}", Amount.m(guard),
+                            Amount.m(rig.base().axle().wheelDiameter())),
+                    "geometry");
+            double largest = 2 * (guard - rig.assumed("spring.bump") - rig.assumed("guard.mud"));
+            if (gap < 0) {
+                book.say("ride.guard", Severity.STOP, Sentence.of("The tyre meets its guard"),
+                        Sentence.of("At full bump it is {0} short; a tyre of {1} fits, or a guard that much higher.",
+                                Amount.m(-gap), Amount.m(largest)));
+            }
+        } else {
+            book.note("Type how high the guard is above the middle of the axle to check it at full bump.");
+        }
+        return book.done();
+    }
+
+    private static Study bars(Rig rig) {
+        Study.Notebook book = new Study.Notebook("bars", Study.Topic.HITCH, "Weight-distributing hitch", "");
+        double length = rig.assumed("bars.length");
+        LoadedState s = rig.departure();
+        if (length <= 0 || rig.vehicle().wheelbase() <= 0) {
+            return book.note("Type the length of the spring bars to see what they would move. They never cure a light"
+                    + " tongue or an overload, and some couplers, surge brakes and vehicles forbid them.").done();
+        }
+        double restored = rig.assumed("bars.restored");
+        DistributionHitch d = DistributionHitch.of(s.tongue(), rig.axle, rig.vehicle().wheelbase(),
+                rig.vehicle().overhang(), restored, length);
+        String source = "statics of two bodies with a moment at the ball; SAE J2807 practice";
+        book.figure("bars.front", "Front axle by trailer and bars", d.netFront(), Quantity.MASS,
+                "−T r + M_w(x_A + oh)/(wb x_A g)",
+                Sentence.of("{0} lost without them", Amount.kg(d.frontLost())), source);
+        book.figure("bars.rear", "Rear axle by trailer and bars", d.netRear(), Quantity.MASS, "T(1 + r) − …",
+                Sentence.of("bars take off {0}", Amount.kg(-d.toRear())), source);
+        book.figure("bars.axle", "Added to the trailer's axle", d.toAxle(), Quantity.MASS, "M_w/(x_A g)",
+                Sentence.of("{0} then", Amount.kg(s.axle() + d.toAxle())), source);
+        book.figure("bars.force", "Each bar presses with", d.bar(), Quantity.FORCE, "M_w/2 length",
+                Sentence.of("bars {0}", Amount.m(length)), source);
+        double rated = rig.assumed("bars.rated");
+        if (rated > 0 && d.bar() > rated) {
+            book.say("bars.rated", Severity.WARN, Sentence.of("The spring bars are too weak"),
+                    Sentence.of("Each would press with {0}; {1} is rated.", new Amount(d.bar(), Quantity.FORCE),
+                            new Amount(rated, Quantity.FORCE)));
+        }
+        if (restored > 1 || rig.rear() + d.netRear() < rig.rear()) {
+            book.say("bars.rear", Severity.STOP, Sentence.of("The bars take grip off the rear axle"),
+                    Sentence.of("Bring back no more than the front axle lost; {0} is set.", Amount.share(restored)));
+        }
+        book.note("Tongue and its share stay as they are, for sway too. No rating is raised. Slacken the bars off the"
+                + " road and on steep driveways.");
+        return book
+                .caution("Head, receiver and tongue must be rated for spring bars, and your vehicle must allow them.")
+                .done();
+    }
+}

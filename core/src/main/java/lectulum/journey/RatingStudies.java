@@ -1,0 +1,264 @@
+package lectulum.journey;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import lectulum.balance.Balance;
+import lectulum.balance.CargoRoom;
+import lectulum.balance.Limit;
+import lectulum.balance.LoadedState;
+import lectulum.design.Rating;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Sketch;
+import lectulum.towing.TyreLoad;
+import lectulum.units.Quantity;
+import lectulum.weighing.Normal;
+import lectulum.workshop.Study;
+
+/// What limits, what limits first, how much may still be put where, and the ratings that are not a plain mass.
+final class RatingStudies {
+    private static final int COLUMNS = 12;
+    private static final int ROWS = 4;
+    private static final int[] CLASSES = {907, 1588, 2268, 4536};
+
+    private RatingStudies() {
+    }
+
+    static List<Study> of(Rig rig, Balance balance) {
+        return List.of(room(rig), chain(rig), brakes(rig), tyres(rig), dry(rig, balance));
+    }
+
+    /// The limit with the smallest margin over all trips.
+    private record Tightest(LoadedState state, Limit limit) {
+    }
+
+    private static Optional<Tightest> tightest(Rig rig) {
+        return rig.trips.stream().flatMap(s -> s.limits().stream().map(l -> new Tightest(s, l)))
+                .min(Comparator.comparingDouble(t -> t.limit.margin()));
+    }
+
+    private static Study room(Rig rig) {
+        Study.Notebook book = new Study.Notebook("room", Study.Topic.RATINGS, "How much may still be put where", "");
+        LoadedState s = rig.departure();
+        CargoRoom.Levers levers = new CargoRoom.Levers(rig.axle, rig.track, rig.vehicle().wheelbase(),
+                rig.vehicle().overhang());
+        double low = rig.design.brief().tongueLow();
+        double high = rig.design.brief().tongueHigh();
+        double half = rig.body.halfWidth();
+        double front = rig.base().tongueLength();
+        Map<double[], CargoRoom> map = CargoRoom.map(s, levers, low, high, new double[]{front, -half},
+                new double[]{rig.rearEnd(), half}, COLUMNS, ROWS);
+        CargoRoom least = null;
+        CargoRoom most = null;
+        double[] best = {0, 0};
+        Sketch.Board board = new Sketch.Board("From above: kg that may still be put there");
+        double dx = (rig.rearEnd() - front) / COLUMNS;
+        double dy = 2 * half / ROWS;
+        for (Map.Entry<double[], CargoRoom> e : map.entrySet()) {
+            double[] p = e.getKey();
+            CargoRoom r = e.getValue();
+            least = least == null || r.room() < least.room() ? r : least;
+            if (most == null || r.room() > most.room()) {
+                most = r;
+                best = p;
+            }
+            double[][] cell = {{p[0] - dx / 2, -p[1] - dy / 2}, {p[0] + dx / 2, -p[1] - dy / 2},
+                    {p[0] + dx / 2, -p[1] + dy / 2}, {p[0] - dx / 2, -p[1] + dy / 2}};
+            board.path(r.room() < 1 ? Sketch.Pen.FAULT : r.room() < 20 ? Sketch.Pen.AREA : Sketch.Pen.SWEEP, cell,
+                    true, Double.isFinite(r.room())
+                            ? Sentence.of("{0}", Amount.kg(Math.floor(r.room())))
+                            : Sentence.of("∞"));
+        }
+        if (Double.isInfinite(most.room())) {
+            book.note("Nothing limits it yet: give the ratings on Base and Brief.");
+        } else {
+            book.figure("room.most", "Most that may still be put anywhere", most.room(), Quantity.MASS,
+                    "min (rating − load)/slope over the ratings",
+                    Sentence.of("at {0} behind the ball, {1} from the middle; then {2}", Amount.m(best[0]),
+                            Amount.m(Math.abs(best[1])), most.by()),
+                    "each kilogram loads each rating by its lever");
+            book.figure("room.least", "Least", least.room(), Quantity.MASS, "the same",
+                    Sentence.of("there {0} is reached first", least.by()), "the same");
+            book.note("Best at {0} behind the ball: {1}, then {2} is reached. Worst: {3}, {4}.", Amount.m(best[0]),
+                    Amount.kg(most.room()), most.by(), Amount.kg(least.room()), least.by());
+        }
+        return book.sketch(board.done()).done();
+    }
+
+    private static Study chain(Rig rig) {
+        Study.Notebook book = new Study.Notebook("chain", Study.Topic.RATINGS, "The chain of ratings", "");
+        Optional<Tightest> first = tightest(rig);
+        if (first.isEmpty()) {
+            return book.note("No rating is known yet: plates, labels and manuals say them. An absent rating is unknown,"
+                    + " never fine.").done();
+        }
+        Limit limit = first.get().limit;
+        book.figure("chain.margin", "Smallest margin", limit.margin(), Quantity.SHARE, "(rating − load)/rating",
+                Sentence.of("{0} of {1}: {2}", Amount.kg(limit.load()), Amount.kg(limit.rated()),
+                        limit.rating().label()),
+                "plates, labels and manuals rule over every figure here");
+        book.note("{0} limits first: {1} of {2} in {3}.", whose(limit.rating()), Amount.kg(limit.load()),
+                Amount.kg(limit.rated()), first.get().state.loadCase().name());
+        for (Limit l : rig.departure().limits()) {
+            double u = uncertainty(rig.departure(), l.rating());
+            if (u > 0) {
+                double chance = 1 - Normal.below((l.rated() - l.load()) / u);
+                if (chance > 0.01 && l.margin() > 0) {
+                    book.note("{0}: {1} left, and a chance of {2} that it is exceeded all the same.",
+                            whose(l.rating()), Amount.kg(l.left()), Amount.share(chance));
+                }
+            }
+        }
+        double front = rig.front() - rig.departure().tongue() * rig.lever();
+        rig.vehicle().rating(Rating.VEHICLE_GROSS).ifPresent(gross -> {
+            double least = rig.assumed("steer.least") * gross;
+            book.figure("chain.front", "Vehicle's front axle", front, Quantity.MASS, "F − T · overhang/wheelbase",
+                    Sentence.of("at least {0} is wanted", Amount.kg(least)), "statics; wanted share assumed");
+            if (front < least) {
+                book.say("chain.front", Severity.WARN, Sentence.of("The vehicle's front axle is light"),
+                        Sentence.of("It carries {0}; {1} is wanted to steer and brake.", Amount.kg(front),
+                                Amount.kg(least)));
+            }
+        });
+        double gross = rig.base().rating(Rating.GROSS_PLATE).orElse(rig.departure().mass());
+        int grade = 1;
+        while (grade <= CLASSES.length && CLASSES[grade - 1] < gross) {
+            grade++;
+        }
+        book.note(grade <= CLASSES.length
+                ? "Coupling of class {0} or higher (SAE J684, by {1}); each of two chains must break above that mass."
+                : "Beyond the classes of SAE J684 (class {0}): {1}.", Math.min(grade, CLASSES.length + 1),
+                Amount.kg(gross));
+        double vehicleGross = rig.vehicle().rating(Rating.VEHICLE_GROSS)
+                .orElse(rig.vehicle().kerbMass() + rig.aboard());
+        double d = TyreLoad.dValue(vehicleGross, gross);
+        double rated = rig.assumed("coupler.d");
+        book.figure("chain.d", "D-value asked of the coupling, kN", d, Quantity.COUNT, "g m t/(m + t)",
+                Sentence.of("{0} and {1}", Amount.kg(vehicleGross), Amount.kg(gross)), "UN R55");
+        if (rated > 0 && d > rated) {
+            book.say("chain.d", Severity.STOP, Sentence.of("The coupling is too weak"),
+                    Sentence.of("A D-value of {0} kN is needed, it has {1}.", Math.round(d * 10) / 10.0, rated));
+        }
+        return book
+                .caution("Never exceed the lowest rating. A 50 mm coupler does not fit a 2 in ball, nor the reverse.")
+                .done();
+    }
+
+    private static String whose(Rating rating) {
+        return (rating.trailer() ? "Trailer, " : "Tow vehicle, ") + rating.label();
+    }
+
+    private static double uncertainty(LoadedState s, Rating rating) {
+        return switch (rating) {
+            case GROSS_PLATE, COUPLER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS -> s.certainty().mass();
+            case TONGUE_COUPLER, TONGUE_VEHICLE -> s.certainty().tongue();
+            case AXLE -> s.certainty().axle();
+            case TYRE -> s.certainty().axle() / 2 / s.tyres();
+            case PAYLOAD, VEHICLE_GROSS, REAR_AXLE -> 0;
+        };
+    }
+
+    private static Study brakes(Rig rig) {
+        Study.Notebook book = new Study.Notebook("brakes", Study.Topic.RATINGS, "Brakes", "");
+        double gross = rig.base().rating(Rating.GROSS_PLATE).orElse(rig.departure().mass());
+        double share = rig.assumed("brake.share");
+        double limit = rig.assumed("brake.law");
+        String by = "the law you set";
+        if (share > 0 && share * rig.vehicle().kerbMass() < limit) {
+            limit = share * rig.vehicle().kerbMass();
+            by = "a part of the vehicle's mass";
+        }
+        double unbraked = rig.vehicle().rating(Rating.TOW_UNBRAKED).orElse(Double.POSITIVE_INFINITY);
+        if (unbraked < limit) {
+            limit = unbraked;
+            by = "the vehicle's own limit without brakes";
+        }
+        boolean braked = rig.base().axle().braked();
+        book.figure("brakes.limit", "Brakes needed above", limit, Quantity.MASS,
+                "min (law, part of the vehicle, vehicle's limit)", Sentence.of("by {0}", by),
+                "assumed: confirm with your authority");
+        double longer = rig.vehicle().kerbMass() > 0 ? rig.departure().mass() / rig.vehicle().kerbMass() : 0;
+        book.figure("brakes.longer", "Without brakes it stops longer by at least", longer, Quantity.SHARE,
+                "M/m_vehicle", Sentence.of("{0} behind {1}", Amount.kg(rig.departure().mass()),
+                        Amount.kg(rig.vehicle().kerbMass())),
+                "same braking force for more mass");
+        if (gross > limit && !braked) {
+            book.say("brakes.needed", Severity.STOP, Sentence.of("It needs brakes"),
+                    Sentence.of("{0} is over {1}, {2}. Take a braked axle, or a plate and a load below that.",
+                            Amount.kg(gross), Amount.kg(limit), by));
+        } else if (gross <= limit && !braked) {
+            book.note("No brakes are needed by these rules; {0} remain.", Amount.kg(limit - gross));
+        } else {
+            book.note("Braked: a breakaway device, its cable and its supply belong to it.");
+        }
+        return book.caution("These limits are starting values, assumed. Your authority says what holds for you.")
+                .done();
+    }
+
+    private static Study tyres(Rig rig) {
+        Study.Notebook book = new Study.Notebook("tyres", Study.Topic.RATINGS, "Tyres", "");
+        LoadedState s = rig.trips.stream().max(Comparator.comparingDouble(x -> Math.max(x.left(), x.right())))
+                .orElseThrow();
+        double load = Math.max(s.left(), s.right()) / rig.axles();
+        boolean passenger = rig.assumed("tyre.passenger") >= 0.5;
+        double reserve = rig.assumed(rig.axles() > 1 ? "tyre.reserve.two" : "tyre.reserve");
+        int index = (int) Math.round(rig.assumed("tyre.index"));
+        double rated = index >= 50 && index <= 130
+                ? TyreLoad.capacity(index, rig.assumed("tyre.pressure"), passenger)
+                : rig.base().rating(Rating.TYRE).orElse(0);
+        book.figure("tyres.load", "Fullest tyre carries", load, Quantity.MASS, "side/axles",
+                Sentence.of("{0}, {1} side", s.loadCase().name(), s.right() > s.left() ? "right" : "left"), "statics");
+        OptionalInt wanted = TyreLoad.indexFor(load / (1 - reserve), passenger);
+        if (wanted.isPresent()) {
+            book.figure("tyres.index", "Load index wanted", wanted.getAsInt(), Quantity.COUNT, "load/(1 − reserve)",
+                    Sentence.of("reserve {0}", Amount.share(reserve)), "ISO 4000-1, ETRTO; reserve assumed");
+        }
+        if (rated <= 0) {
+            return book.note("Type the load index from the side of the tyre, or the tyre's rating on Base.").done();
+        }
+        double margin = 1 - load / rated;
+        book.figure("tyres.margin", "Reserve", margin, Quantity.SHARE, "1 − load/capacity",
+                Sentence.of("{0} of {1}", Amount.kg(load), Amount.kg(rated)),
+                "load index table; pressure exponent 0.8 assumed");
+        boolean said = index < 50 && margin < 0.10;
+        if (margin < reserve && !said) {
+            book.say("tyres.reserve", margin < 0 ? Severity.STOP : Severity.WARN,
+                    margin < 0
+                            ? Sentence.of("The tyres carry too much")
+                            : Sentence.of("The tyres have little reserve"),
+                    Sentence.of("{0} of {1}: {2} left, {3} wanted. A load index of {4} has it.", Amount.kg(load),
+                            Amount.kg(rated), Amount.share(Math.max(0, margin)), Amount.share(reserve),
+                            wanted.isPresent() ? wanted.getAsInt() : "more than 130"));
+        }
+        return book.note("Check speed symbol, pressure and age; above six years look closely.").done();
+    }
+
+    private static Study dry(Rig rig, Balance balance) {
+        Study.Notebook book = new Study.Notebook("dry", Study.Topic.RATINGS, "What the bare build uses of the axle",
+                "");
+        Optional<LoadedState> dry = balance.state("dry");
+        double rated = rig.base().rating(Rating.AXLE).orElse(0);
+        if (dry.isEmpty() || rated <= 0) {
+            return book.note("The axle's rating is not known.").done();
+        }
+        double share = dry.get().axle() / rated;
+        double wanted = rig.departure().axle() / 0.85;
+        book.figure("dry.share", "Dry build on the axle", share, Quantity.SHARE, "A_dry/rating",
+                Sentence.of("{0} of {1}", Amount.kg(dry.get().axle()), Amount.kg(rated)), "statics");
+        book.figure("dry.axle", "Axle wanted for the loaded camper", wanted, Quantity.MASS, "A_departure/0.85",
+                Sentence.of("{0} and 15 % reserve", Amount.kg(rig.departure().axle())), "reserve assumed");
+        if (share > rig.assumed("axle.shell")) {
+            book.say("dry.axle", Severity.WARN, Sentence.of("The dry build alone uses {0} of the axle",
+                    Amount.share(share)),
+                    Sentence.of("{0} of {1}; loaded it carries {2}. An axle of {3} would have reserve.",
+                            Amount.kg(dry.get().axle()), Amount.kg(rated), Amount.kg(rig.departure().axle()),
+                            Amount.kg(wanted)));
+        }
+        return book.done();
+    }
+}

@@ -1,0 +1,287 @@
+package lectulum.journey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.balance.LoadedState;
+import lectulum.balance.Statics;
+import lectulum.carry.Lashing;
+import lectulum.design.Fix;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Chart;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.towing.Rollover;
+import lectulum.towing.Sway;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.workshop.Study;
+
+/// At speed: swaying, tipping over in curves, pulling away uphill, what has to be tied, and the roof.
+final class RoadStudies {
+    private static final int POINTS = 20;
+    private static final double SPREAD = 0.25;
+    private static final double GOOD = 0.10;
+    private static final String TREND = "Trend from a linear model, not a safety certificate: no wind, no passing trucks,"
+            + " no driver, no roll, no worn tyres, no play. If it sways: ease off, do not brake hard or steer against it,"
+            + " use the trailer's brakes alone if there are any, stop, load anew.";
+
+    private RoadStudies() {
+    }
+
+    static List<Study> of(Rig rig) {
+        List<Study> all = new ArrayList<>();
+        all.add(sway(rig));
+        all.add(tipping(rig));
+        all.add(climbing(rig));
+        all.add(ties(rig));
+        roof(rig).ifPresent(all::add);
+        return all;
+    }
+
+    static Sway sway(Rig rig, LoadedState s, double stiffer) {
+        Sway.Tyres tyres = new Sway.Tyres(rig.assumed("road.front"), rig.assumed("road.rear"),
+                rig.assumed("road.trailer") * stiffer, rig.assumed("road.lag"));
+        return new Sway(new Sway.Rig(rig.front(), rig.rear(), rig.vehicle().wheelbase(), rig.vehicle().overhang(),
+                s.mass(), s.roll().x(), rig.axle, s.roll().yawInertia()), tyres, rig.assumed("road.damper"));
+    }
+
+    private static Study sway(Rig rig) {
+        Study.Notebook book = new Study.Notebook("sway", Study.Topic.ROAD, "Swaying", "");
+        LoadedState s = rig.lightestTongue();
+        Sway usual = sway(rig, s, 1);
+        if (!usual.rig().sound() || s.tongue() >= rig.rear()) {
+            return book.absent("sway.damping", "Damping of the swing", Quantity.COUNT, "ζ = −Re/|λ|",
+                    "masses and wheelbase of the vehicle are not known").done();
+        }
+        Sway soft = sway(rig, s, 1 - SPREAD);
+        Sway stiff = sway(rig, s, 1 + SPREAD);
+        double v = rig.assumed("road.speed");
+        double damping = usual.at(v).damping();
+        double low = soft.at(v).damping();
+        String source = "linear single-track model with late tyres; reference damping after ISO 9815";
+        book.figure("sway.damping", "Damping of the swing", damping, Quantity.COUNT, "ζ = −Re/|λ|",
+                Sentence.of("{0} to {1} for tyres a quarter softer or stiffer, at {2}", two(low),
+                        two(stiff.at(v).damping()), new Amount(v, Quantity.SPEED)),
+                source);
+        book.figure("sway.frequency", "It swings with", usual.at(v).frequency(), Quantity.FREQUENCY, "|λ|/2π",
+                Sentence.of("at {0}", new Amount(v, Quantity.SPEED)), source);
+        book.figure("sway.percussion", "Percussion ratio", usual.percussion(), Quantity.COUNT, "d(l − d)m/I",
+                Sentence.of("yaw inertia {0} kg·m² from the real placing", Math.round(s.roll().yawInertia())),
+                "at 1 the swing does not steer the vehicle");
+        OptionalDouble critical = soft.critical();
+        OptionalDouble reference = usual.reference();
+        if (critical.isPresent()) {
+            book.figure("sway.critical", "Swings by itself from", critical.getAsDouble(), Quantity.SPEED,
+                    "first speed where ζ ≤ 0", Sentence.of("with the softer tyres"), source);
+        } else {
+            book.note("With the softer tyres it never swings by itself below {0}.", new Amount(60, Quantity.SPEED));
+        }
+        if (reference.isPresent()) {
+            book.figure("sway.reference", "Damping falls to 0.05 at", reference.getAsDouble(), Quantity.SPEED,
+                    "first speed where ζ = 0.05", Sentence.of("with the usual tyres"), source);
+        }
+        if (low < GOOD || critical.isPresent() && critical.getAsDouble() < 1.2 * v) {
+            boolean stop = low < Sway.REFERENCE || critical.isPresent() && critical.getAsDouble() < 1.2 * v;
+            book.say("sway.damping", stop ? Severity.STOP : Severity.WARN,
+                    Sentence.of("Swaying dies away slowly at {0}", new Amount(v, Quantity.SPEED)),
+                    Sentence.of("Damping {0} ({1} to {2}), {3} is wanted. Weight forward and near the axle, a longer"
+                            + " tongue, or less speed. A trend, not a certificate.", two(damping), two(low),
+                            two(stiff.at(v).damping()), two(GOOD)));
+        }
+        helps(rig, s, usual, v, book);
+        List<Chart.Curve> curves = new ArrayList<>();
+        for (Sway each : List.of(soft, usual, stiff)) {
+            double[] x = new double[POINTS];
+            double[] y = new double[POINTS];
+            for (int i = 0; i < POINTS; i++) {
+                x[i] = 8 + (40.0 - 8) * i / (POINTS - 1);
+                y[i] = Math.clamp(each.at(x[i]).damping(), -0.5, 1);
+            }
+            curves.add(new Chart.Curve(each == soft ? "softer" : each == usual ? "usual" : "stiffer", x, y));
+        }
+        book.chart(new Chart("Damping over speed", "speed", Quantity.SPEED, "", Quantity.COUNT, curves,
+                List.of(new Chart.Limit("wanted", GOOD), new Chart.Limit("reference", Sway.REFERENCE))));
+        return book.caution(TREND).done();
+    }
+
+    /// What changes the damping, computed anew for each.
+    private static void helps(Rig rig, LoadedState s, Sway usual, double v, Study.Notebook book) {
+        Sway.Rig r = usual.rig();
+        double before = usual.at(v).damping();
+        double tail = rig.rearEnd() - s.roll().x();
+        Sway.Rig withTail = new Sway.Rig(r.front(), r.rear(), r.wheelbase(), r.overhang(), r.mass() + 10,
+                (r.mass() * r.centre() + 10 * rig.rearEnd()) / (r.mass() + 10), r.axle(),
+                r.inertia() + 10 * tail * tail);
+        Sway.Rig gathered = new Sway.Rig(r.front(), r.rear(), r.wheelbase(), r.overhang(), r.mass(), r.centre(),
+                r.axle(), Math.max(1, r.inertia() - 20 * tail * tail));
+        Sway.Rig longer = new Sway.Rig(r.front(), r.rear(), r.wheelbase(), r.overhang(), r.mass(), r.centre() + 0.2,
+                r.axle() + 0.2, r.inertia());
+        book.note("10 kg more at the tail: {0} to {1}. 20 kg from the ends to the axle: {2}. Tongue {3} longer: {4}."
+                + " Trailer tyres a fifth stiffer: {5}.", two(before),
+                two(new Sway(withTail, usual.tyres(), usual.damper()).at(v).damping()),
+                two(new Sway(gathered, usual.tyres(), usual.damper()).at(v).damping()), Amount.m(0.2),
+                two(new Sway(longer, usual.tyres(), usual.damper()).at(v).damping()),
+                two(new Sway(r, usual.tyres().withTrailer(1.2 * usual.tyres().trailer()), usual.damper()).at(v)
+                        .damping()));
+    }
+
+    private static double two(double value) {
+        return Math.round(value * 1000) / 1000.0;
+    }
+
+    private static Study tipping(Rig rig) {
+        Study.Notebook book = new Study.Notebook("tipping", Study.Topic.ROAD, "Tipping over", "");
+        LoadedState s = rig.highest();
+        Rollover with = rollover(rig, s, 0, 0, 0);
+        String source = "quasi-static roll model; roll centre at the axle";
+        book.figure("tip.sprung", "Inner wheel lifts at, in g", with.sprung(), Quantity.COUNT,
+                "[(1 − p)t/2 − |Y|]/[Z − p h + …]", Sentence.of("rigid {0}, {1}", two(with.rigid()),
+                        s.loadCase().name()),
+                source);
+        book.figure("tip.slope", "Cross-slope, standing", with.slope() / 2, Quantity.ANGLE, "half of atan(rigid)",
+                Sentence.of("rigid limit {0}", new Amount(with.slope(), Quantity.ANGLE)),
+                "half the limit, assumed");
+        book.figure("tip.curve", "Through the curve with", with.curveSpeed(rig.assumed("road.curve"),
+                rig.assumed("road.curve.part")), Quantity.SPEED, "√(part a r)",
+                Sentence.of("radius {0}", Amount.m(rig.assumed("road.curve"))), source);
+        book.figure("tip.height", "Centre of gravity above the ground", s.roll().z(), Quantity.LENGTH, "Σm z/M",
+                Sentence.of("{0}", s.loadCase().name()), "sum");
+        double[] roof = roofLoad(rig);
+        if (roof[0] > 0) {
+            Rollover without = rollover(rig, s, roof[0], roof[1], roof[2]);
+            book.note("Without the {0} on the roof it would be {1} g.", Amount.kg(roof[0]), two(without.sprung()));
+        }
+        double warn = rig.assumed("road.roll.warn");
+        double stop = rig.assumed("road.roll.stop");
+        if (with.sprung() < warn) {
+            book.say("tip.low", with.sprung() < stop ? Severity.STOP : Severity.WARN,
+                    Sentence.of("It tips over at {0} g", two(with.sprung())),
+                    Sentence.of(
+                            "{0} g is wanted. Lower what is heavy, take load off the roof, a wider track, or stiffer"
+                                    + " springs.",
+                            two(warn)));
+        }
+        return book.caution("A trend: quick steering, wind and ruts tip it earlier.").done();
+    }
+
+    private static double[] roofLoad(Rig rig) {
+        double top = rig.body.roofOutside().highest() - 0.05;
+        double mass = 0;
+        double mz = 0;
+        double mx = 0;
+        for (Thing t : rig.outside().filter(t -> t.place().z() >= top).toList()) {
+            double m = t.mass().value();
+            mass += m;
+            mx += m * (rig.base().tongueLength() + t.place().x());
+            mz += m * (rig.base().floorHeight() + t.place().z() + t.size().height() / 2);
+        }
+        return mass > 0 ? new double[]{mass, mx / mass, mz / mass} : new double[3];
+    }
+
+    private static Rollover rollover(Rig rig, LoadedState s, double less, double x, double z) {
+        double m = s.mass() - less;
+        double cx = (s.mass() * s.roll().x() - less * x) / m;
+        double cz = (s.mass() * s.roll().z() - less * z) / m;
+        double sprung = m - rig.unsprung();
+        double sprungZ = sprung > 0 ? (m * cz - rig.unsprung() * rig.radius) / sprung : cz;
+        return Rollover.of(new Rollover.Body(m, cx, s.roll().y(), cz, rig.axle, rig.ball(), rig.track),
+                new Rollover.Springs(Math.max(0, sprung), sprungZ, rig.radius, rig.sideRate(),
+                        rig.assumed("spring.base") * rig.track, rig.tyreRate()));
+    }
+
+    private static Study climbing(Rig rig) {
+        Study.Notebook book = new Study.Notebook("climbing", Study.Topic.ROAD, "Pulling away, climbing, braking", "");
+        LoadedState s = rig.lightestTongue();
+        double g = rig.assumed("road.gravity");
+        double lighter = s.tongue() + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -g, 0);
+        double heavier = s.tongue() + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), 0.5,
+                rig.base().axle().braked() ? 1 : 0);
+        String source = "inertia at the centre of gravity, held at the ball";
+        book.figure("climb.tongue", "Tongue pulling away uphill", lighter, Quantity.MASS,
+                "T − M a (Z − h)/x_A", Sentence.of("{0} g, {1}", two(g), s.loadCase().name()), source);
+        book.figure("brake.tongue", "Tongue braking with half of g", heavier, Quantity.MASS,
+                "T + M a [Z − (1 − β)h]/x_A", Sentence.of(rig.base().axle().braked()
+                        ? "its own brakes hold it"
+                        : "the vehicle holds it"),
+                source);
+        if (lighter <= 0) {
+            book.say("climb.lift", Severity.WARN, Sentence.of("Pulling away uphill the coupler is pulled up"),
+                    Sentence.of("{0} at {1} g in {2}. Weight forward, or lower.", Amount.kg(lighter), two(g),
+                            s.loadCase().name()));
+        }
+        return book.done();
+    }
+
+    private static Study ties(Rig rig) {
+        Study.Notebook book = new Study.Notebook("ties", Study.Topic.ROAD, "What has to be tied", "");
+        double rough = rig.assumed("tie.rough");
+        double forward = rig.assumed("tie.forward") * rough;
+        double mu = rig.assumed("tie.friction");
+        List<Thing> loose = rig.design.things().stream()
+                .filter(t -> t.fix() == Fix.LOOSE && t.mount() == Mount.INSIDE && !t.at(Mode.ROAD).away())
+                .sorted(java.util.Comparator.comparingDouble((Thing t) -> -t.mass().value())).toList();
+        if (loose.isEmpty()) {
+            return book.note("Nothing loose stands by itself on the floor.").done();
+        }
+        double heaviest = loose.getFirst().mass().value();
+        double direct = Lashing.force(heaviest, forward, mu, 2, Math.toRadians(45), Math.toRadians(30));
+        double over = Lashing.topOver(heaviest, forward, mu, 2, Math.toRadians(60), 1.25);
+        book.figure("ties.direct", "Each of two straps, " + loose.getFirst().name(), direct, Quantity.FORCE,
+                "(c − 0.75μ)m g/n(cos α cos β + 0.75 μ sin α)", Sentence.of("{0}, α 45°, β 30°, {1} g",
+                        Amount.kg(heaviest), two(forward)),
+                "EN 12195-1");
+        book.figure("ties.over", "Each of two straps over it, tight to", over, Quantity.FORCE,
+                "f(c − μ)m g/(2 n μ sin α)", Sentence.of("α 60°, friction {0}", two(mu)), "EN 12195-1");
+        book.figure("ties.wll", "Straps together rated at least", heaviest / 2, Quantity.MASS, "m/2",
+                Sentence.of("half-mass rule"), "49 CFR 393.106");
+        for (Thing t : loose.stream().limit(6).toList()) {
+            double needs = Math.max(0, forward - mu) * t.mass().value() * Units.GRAVITY;
+            double change = rig.departure().loadCase().massOf(t) * (rig.body.insideRear() - rig.body.insideFront())
+                    / rig.axle / 2;
+            if (needs > 0 && t.mass().value() >= 5) {
+                book.say("tie." + t.id(), Severity.NOTE, Sentence.of("{0} is free to slide", t.name()),
+                        Sentence.of("{0} needs {1} forwards, or a snug place. Sliding half the floor it changes the"
+                                + " tongue by {2}.", Amount.kg(t.mass().value()), new Amount(needs, Quantity.FORCE),
+                                Amount.kg(change)),
+                        List.of(t.id()));
+            }
+        }
+        return book.caution("No gaps: what slides half a metre before it stops hits with many times its weight.")
+                .done();
+    }
+
+    private static Optional<Study> roof(Rig rig) {
+        double[] load = roofLoad(rig);
+        if (load[0] <= 0) {
+            return Optional.empty();
+        }
+        Study.Notebook book = new Study.Notebook("roof", Study.Topic.ROAD, "The roof", "");
+        double sleepers = rig.design.things().stream()
+                .filter(t -> t.mount() == Mount.OUTSIDE && t.has(lectulum.design.Feature.Bed.class)).count() > 0
+                        ? rig.design.brief().people().stream().mapToDouble(lectulum.design.Person::mass).sum()
+                        : 0;
+        book.figure("roof.road", "On the roof, driving", load[0], Quantity.MASS, "Σm", Sentence.of("in Road"), "sum");
+        book.figure("roof.still", "On the roof, standing", load[0] + sleepers, Quantity.MASS, "Σm + sleepers",
+                Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum");
+        check(rig, book, "roof.road", load[0], "driving");
+        check(rig, book, "roof.still", load[0] + sleepers, "standing");
+        return Optional.of(book.note("A rating for standing is never one for driving; no factor is assumed where one is"
+                + " missing.").done());
+    }
+
+    private static void check(Rig rig, Study.Notebook book, String id, double load, String when) {
+        double rated = rig.assumed(id);
+        if (rated <= 0) {
+            book.note("No rating of the roof is known for {0}.", when);
+        } else if (load > rated) {
+            book.say(id, Severity.STOP, Sentence.of("Too much on the roof, {0}", when),
+                    Sentence.of("{0} on {1}. Take off {2}, or another rack.", Amount.kg(load), Amount.kg(rated),
+                            Amount.kg(load - rated)));
+        }
+    }
+}
