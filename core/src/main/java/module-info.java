@@ -29,6 +29,7 @@ module lectulum.core {
     exports lectulum.place;
     exports lectulum.power;
     exports lectulum.shell;
+    exports lectulum.standin;
     exports lectulum.storage;
     exports lectulum.structure;
     exports lectulum.survey;

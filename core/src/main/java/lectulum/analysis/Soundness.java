@@ -53,7 +53,7 @@ final class Soundness {
         Soundness check = new Soundness();
         Design sound = new Design(check.brief(design.brief()), check.vehicle(design.vehicle()),
                 check.base(design.base()), check.things(design.things()), check.cases(design.cases()),
-                design.accepted(), design.settings());
+                design.accepted(), design.settings(), design.weighings());
         return new Checked(check.findings.isEmpty() ? design : sound, List.copyOf(check.findings));
     }
 

@@ -42,7 +42,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     private static final double DECK_STEP = 10;
     private static final double DECK_SHARE = 0.001;
 
-    static LoadedState of(Design design, LoadCase loadCase) {
+    public static LoadedState of(Design design, LoadCase loadCase) {
         List<Part> parts = parts(design, loadCase);
         MassRoll roll = MassRoll.of(parts);
         double a = design.base().ballToAxle();
@@ -94,7 +94,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     }
 
     /// Mass of people and luggage in the vehicle \[kg\].
-    static double aboardVehicle(Design design) {
+    public static double aboardVehicle(Design design) {
         return design.brief().people().stream().mapToDouble(Person::mass).sum() + design.vehicle().luggage();
     }
 

@@ -10,23 +10,24 @@ import java.util.function.UnaryOperator;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
-        List<Acceptance> accepted, Settings settings) {
+        List<Acceptance> accepted, Settings settings, List<Weighing> weighings) {
 
     public Design {
         things = things == null ? List.of() : List.copyOf(things);
         cases = cases == null || cases.isEmpty() ? LoadCase.standard() : List.copyOf(cases);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         settings = settings == null ? Settings.NONE : settings;
+        weighings = weighings == null ? List.of() : List.copyOf(weighings);
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
-        this(brief, vehicle, base, things, cases, accepted, Settings.NONE);
+        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of());
     }
 
     public Design with(Settings newSettings) {
-        return new Design(brief, vehicle, base, things, cases, accepted, newSettings);
+        return new Design(brief, vehicle, base, things, cases, accepted, newSettings, weighings);
     }
 
     public Optional<Thing> thing(String id) {
@@ -53,23 +54,23 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design with(Brief newBrief) {
-        return new Design(newBrief, vehicle, base, things, cases, accepted, settings);
+        return new Design(newBrief, vehicle, base, things, cases, accepted, settings, weighings);
     }
 
     public Design with(Vehicle newVehicle) {
-        return new Design(brief, newVehicle, base, things, cases, accepted, settings);
+        return new Design(brief, newVehicle, base, things, cases, accepted, settings, weighings);
     }
 
     public Design with(Base newBase) {
-        return new Design(brief, vehicle, newBase, things, cases, accepted, settings);
+        return new Design(brief, vehicle, newBase, things, cases, accepted, settings, weighings);
     }
 
     public Design withThings(List<Thing> newThings) {
-        return new Design(brief, vehicle, base, newThings, cases, accepted, settings);
+        return new Design(brief, vehicle, base, newThings, cases, accepted, settings, weighings);
     }
 
     public Design withCases(List<LoadCase> newCases) {
-        return new Design(brief, vehicle, base, things, newCases, accepted, settings);
+        return new Design(brief, vehicle, base, things, newCases, accepted, settings, weighings);
     }
 
     public Design plus(Thing thing) {
@@ -100,15 +101,27 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         return withCases(cases.stream().map(c -> c.id().equals(id) ? change.apply(c) : c).toList());
     }
 
+    public Design withWeighings(List<Weighing> all) {
+        return new Design(brief, vehicle, base, things, cases, accepted, settings, all);
+    }
+
+    public Optional<Weighing> weighing(String id) {
+        return weighings.stream().filter(w -> w.id().equals(id)).findFirst();
+    }
+
+    public Design mappingWeighing(String id, UnaryOperator<Weighing> change) {
+        return withWeighings(weighings.stream().map(w -> w.id().equals(id) ? change.apply(w) : w).toList());
+    }
+
     public Design accepting(Acceptance why) {
         List<Acceptance> all = new ArrayList<>(accepted);
         all.removeIf(a -> a.finding().equals(why.finding()));
         all.add(why);
-        return new Design(brief, vehicle, base, things, cases, all, settings);
+        return new Design(brief, vehicle, base, things, cases, all, settings, weighings);
     }
 
     public Design notAccepting(String finding) {
         return new Design(brief, vehicle, base, things, cases,
-                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings);
+                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings, weighings);
     }
 }

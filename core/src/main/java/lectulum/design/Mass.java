@@ -34,7 +34,7 @@ public record Mass(double value, MassSource source, OptionalDouble uncertainty) 
     public double standardUncertainty() {
         return uncertainty.orElseGet(() -> switch (source) {
             case GUESS -> GUESS_SHARE * value;
-            case CATALOGUE -> CATALOGUE_SHARE * value;
+            case CATALOGUE, RECONCILED -> CATALOGUE_SHARE * value;
             case WEIGHED -> Math.hypot(SCALE_STEP / Math.sqrt(12), SCALE_SHARE * value);
         });
     }

@@ -2,7 +2,7 @@ package lectulum.design;
 
 /// Where a mass comes from; it sets how far the true mass may be off unless the user says better.
 public enum MassSource {
-    GUESS("guess"), CATALOGUE("catalogue"), WEIGHED("weighed");
+    GUESS("guess"), CATALOGUE("catalogue"), WEIGHED("weighed"), RECONCILED("reconciled");
 
     private final String label;
 

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import lectulum.design.WeighPoint;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,16 +19,16 @@ class WeighingTest {
 
     /// A public scale in pounds: 20 lb steps, a thousandth.
     private static final ScaleError POUNDS = new ScaleError(20, .001);
-    private static final WeighingPoint.Levers LEVERS = new WeighingPoint.Levers(2.90, 1.20, 3.40, .30);
+    private static final Reading.Levers LEVERS = new Reading.Levers(2.90, 1.20, 3.40, .30);
 
-    private static Reading read(WeighingPoint point, double value, double correction, double u) {
-        return point.reading(LEVERS, value - correction, POUNDS.of(value, u));
+    private static Reading read(WeighPoint point, double value, double correction, double u) {
+        return Reading.of(point, LEVERS, value - correction, POUNDS.of(value, u));
     }
 
     private static List<Reading> twoPasses() {
-        return List.of(read(WeighingPoint.STEER_COUPLED, 2800, 0, 0), read(WeighingPoint.DRIVE_COUPLED, 2600, 0, 0),
-                read(WeighingPoint.TRAILER_AXLE, 1480, 0, 0), read(WeighingPoint.STEER_ALONE, 2860, 5.4, 1),
-                read(WeighingPoint.DRIVE_ALONE, 2380, 16.3, 2));
+        return List.of(read(WeighPoint.STEER_COUPLED, 2800, 0, 0), read(WeighPoint.DRIVE_COUPLED, 2600, 0, 0),
+                read(WeighPoint.TRAILER_AXLE, 1480, 0, 0), read(WeighPoint.STEER_ALONE, 2860, 5.4, 1),
+                read(WeighPoint.DRIVE_ALONE, 2380, 16.3, 2));
     }
 
     @Test
@@ -51,8 +52,8 @@ class WeighingTest {
     private static final ScaleError DECK = new ScaleError(10, .001);
 
     private static List<Reading> coupledOnly() {
-        return List.of(WeighingPoint.VEHICLE_COUPLED.reading(LEVERS, 2450, DECK.of(2450, 0)),
-                WeighingPoint.TRAILER_AXLE.reading(LEVERS, 670, DECK.of(670, 0)));
+        return List.of(Reading.of(WeighPoint.VEHICLE_COUPLED, LEVERS, 2450, DECK.of(2450, 0)),
+                Reading.of(WeighPoint.TRAILER_AXLE, LEVERS, 670, DECK.of(670, 0)));
     }
 
     @Test
@@ -69,12 +70,12 @@ class WeighingTest {
     void theNextReadingIsChosenByWhatItWouldLeave() {
         Weighed w = Weighed.of(coupledOnly());
 
-        assertThat(w.tongueUWith(WeighingPoint.VEHICLE_ALONE.reading(LEVERS, 2370, DECK.of(2370, 0))))
+        assertThat(w.tongueUWith(Reading.of(WeighPoint.VEHICLE_ALONE, LEVERS, 2370, DECK.of(2370, 0))))
                 .isCloseTo(5.3185, CLOSE);
-        assertThat(w.tongueUWith(WeighingPoint.TRAILER_ALONE.reading(LEVERS, 750, DECK.of(750, 0))))
+        assertThat(w.tongueUWith(Reading.of(WeighPoint.TRAILER_ALONE, LEVERS, 750, DECK.of(750, 0))))
                 .isCloseTo(4.2045, CLOSE);
-        assertThat(w.tongueUWith(WeighingPoint.RIG.reading(LEVERS, 3120, DECK.of(3120, 0)))).isNaN();
-        assertThat(w.tongueUWith(WeighingPoint.JACK.reading(LEVERS, 88, new ScaleError(1, .001).of(88, 0))))
+        assertThat(w.tongueUWith(Reading.of(WeighPoint.RIG, LEVERS, 3120, DECK.of(3120, 0)))).isNaN();
+        assertThat(w.tongueUWith(Reading.of(WeighPoint.JACK, LEVERS, 88, new ScaleError(1, .001).of(88, 0))))
                 .isCloseTo(0.27516, CLOSE);
     }
 
@@ -92,10 +93,10 @@ class WeighingTest {
     void trueReadingsGiveTheTrueLoadsBack() {
         double[] truth = {1400, 1100, 750, 85};
         List<Reading> all = new ArrayList<>();
-        for (WeighingPoint p : WeighingPoint.values()) {
-            Reading r = p.reading(LEVERS, 0, 1);
+        for (WeighPoint p : WeighPoint.values()) {
+            Reading r = Reading.of(p, LEVERS, 0, 1);
             double value = r.front() * truth[0] + r.rear() * truth[1] + r.mass() * truth[2] + r.tongue() * truth[3];
-            all.add(p.reading(LEVERS, value, 5));
+            all.add(Reading.of(p, LEVERS, value, 5));
         }
 
         Weighed w = Weighed.of(all);
@@ -104,15 +105,15 @@ class WeighingTest {
             assertThat(w.values()[i]).isCloseTo(truth[i], within(1e-8));
         }
         assertThat(w.chiSquare()).isCloseTo(0, within(1e-12));
-        assertThat(w.freedom()).isEqualTo(WeighingPoint.values().length - 4);
+        assertThat(w.freedom()).isEqualTo(WeighPoint.values().length - 4);
     }
 
     /// The deck under the drive axle is 60 kg wrong, ten times its uncertainty: its residual is the largest.
     @Test
     void aWrongReadingIsTheOneThatDisagrees() {
         List<Reading> readings = new ArrayList<>(twoPasses());
-        readings.add(WeighingPoint.COUPLER.reading(LEVERS, 164, 1));
-        readings.add(WeighingPoint.TRAILER_ALONE.reading(LEVERS, 1644, 7));
+        readings.add(Reading.of(WeighPoint.COUPLER, LEVERS, 164, 1));
+        readings.add(Reading.of(WeighPoint.TRAILER_ALONE, LEVERS, 1644, 7));
         Reading good = readings.get(1);
         readings.set(1, new Reading(good.name(), good.front(), good.rear(), good.mass(), good.tongue(),
                 good.value() + 60, good.u()));

@@ -75,7 +75,7 @@ public final class ChartView extends Drawing {
         }
         pen.text(chart.xLabel() + unit(chart.x()), w - RIGHT, h - 8, TextAlignment.RIGHT, Theme.font(11),
                 theme.get().colour("ink"));
-        String across = (chart.yLabel() + unit(chart.y())).strip();
+        String across = (chart.yLabel() + unit(chart.y())).replaceFirst("^, ", "").strip();
         pen.text(chart.title().toLowerCase(java.util.Locale.ROOT).contains(across) || across.isEmpty()
                 ? chart.title()
                 : chart.title() + " · " + across, 8, 12, TextAlignment.LEFT, Theme.bold(12), theme.get().colour("ink"));

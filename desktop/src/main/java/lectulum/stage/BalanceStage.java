@@ -23,6 +23,7 @@ import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
 import lectulum.stage.leaf.StudiesLeaf;
+import lectulum.stage.leaf.WeighLeaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -44,6 +45,7 @@ public final class BalanceStage implements StageView {
     private final List<Runnable> refreshers = new ArrayList<>();
     private List<String> built = List.of();
     private final List<Leaf> leaves;
+    private final WeighLeaf weigh;
     private State state;
 
     public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme) {
@@ -51,7 +53,9 @@ public final class BalanceStage implements StageView {
         this.thing = thing;
         this.state = bench.state();
         this.leaves = new ArrayList<>(List.of(Leaf.sheet()));
+        this.weigh = new WeighLeaf(bench, theme);
         this.leaves.addAll(StudiesLeaf.balance(bench, theme));
+        this.leaves.add(1, weigh.leaf());
         Label head = new Label("Load cases");
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
@@ -72,6 +76,11 @@ public final class BalanceStage implements StageView {
         caution.setWrapText(true);
         overview.getChildren().addAll(title, limits, caution);
         card.getChildren().add(overview);
+    }
+
+    /// Whether no scale is being read.
+    public boolean settled() {
+        return weigh.settled();
     }
 
     @Override

@@ -541,7 +541,8 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
-        return findings.settled();
+        boolean weighed = !(stages.get(Stage.BALANCE) instanceof BalanceStage balance) || balance.settled();
+        return weighed && findings.settled();
     }
 
     /// Where the window asks for files, and who shows another project in its place.

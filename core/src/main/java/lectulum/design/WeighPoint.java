@@ -1,0 +1,58 @@
+package lectulum.design;
+
+/// What stands on the scale.
+public enum WeighPoint {
+    STEER_COUPLED("front axle, coupled", "steer deck, trailer on"), DRIVE_COUPLED("rear axle, coupled",
+            "drive deck, trailer on"),
+    VEHICLE_COUPLED("whole vehicle, coupled", "vehicle on one deck, trailer on"),
+    TRAILER_AXLE("trailer axle, coupled", "trailer's wheels on a deck, coupled"), RIG("whole rig",
+            "vehicle and trailer on one deck"),
+    STEER_ALONE("front axle, alone", "steer deck, trailer off"),
+    DRIVE_ALONE("rear axle, alone", "drive deck, trailer off"), VEHICLE_ALONE("whole vehicle, alone",
+            "vehicle on one deck, trailer off"),
+    TRAILER_ALONE("trailer alone",
+            "wheels and jack on decks, uncoupled"),
+    COUPLER("coupler",
+            "a small scale under the coupler at tow height"),
+    JACK("jack",
+            "a small scale under the jack"),
+    LEFT_WHEELS("left wheels, coupled",
+            "left wheels on a pad, coupled or coupler on a scale"),
+    RIGHT_WHEELS("right wheels, coupled", "right wheels on a pad, coupled or coupler on a scale"),
+    LEVER("tongue on a lever", "coupler on a beam between a pipe and a bathroom scale"),
+    WHEELS("trailer wheels, jack beside",
+            "wheels on a deck, jack on the ground");
+
+    private final String label;
+    private final String how;
+
+    WeighPoint(String label, String how) {
+        this.label = label;
+        this.how = how;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /// What stands where.
+    public String how() {
+        return how;
+    }
+
+    /// Whether the trailer is off the ball.
+    public boolean uncoupled() {
+        return switch (this) {
+            case STEER_COUPLED, DRIVE_COUPLED, VEHICLE_COUPLED, TRAILER_AXLE, RIG, LEFT_WHEELS, RIGHT_WHEELS -> false;
+            default -> true;
+        };
+    }
+
+    /// Whether the vehicle is on the scale.
+    public boolean vehicle() {
+        return switch (this) {
+            case TRAILER_AXLE, TRAILER_ALONE, COUPLER, JACK, WHEELS, LEFT_WHEELS, RIGHT_WHEELS, LEVER -> false;
+            default -> true;
+        };
+    }
+}

@@ -1,0 +1,129 @@
+package lectulum.standin;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.PrintWriter;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import lectulum.design.WeighPoint;
+
+/// A small stand-in for a deck scale: a text service on this machine that reads what a hidden truth puts on its decks, with
+/// noise, settling and steps. The lines are described in docs/standin/scale-protocol.md.
+public final class ScaleServer implements AutoCloseable {
+    /// First word of the greeting; the number is the version of the protocol.
+    static final String GREETING = "SCALE 1";
+    private static final double NOISE = 0.15;
+    private static final double STILL = 0.004;
+
+    private final ServerSocket socket;
+    private final TrueMasses truth;
+    private final double step;
+    private final double fineStep;
+    private final double settling;
+    private final SplittableRandom random;
+    private WeighPoint standing;
+    private long since;
+
+    /// @param port     0 for any that is free
+    /// @param step     of the decks \[kg\]
+    /// @param settling time in which what is left of a swing falls to a third \[s\]; 0 settles at once
+    /// @throws IOException where the port is taken
+    public ScaleServer(int port, TrueMasses truth, double step, double settling, long seed) throws IOException {
+        this.socket = new ServerSocket(port, 8, InetAddress.getLoopbackAddress());
+        this.truth = truth;
+        this.step = step;
+        this.fineStep = Math.min(step, 0.5);
+        this.settling = settling;
+        this.random = new SplittableRandom(seed);
+        Thread.ofPlatform().daemon().name("scale-stand-in").start(this::serve);
+    }
+
+    public int port() {
+        return socket.getLocalPort();
+    }
+
+    @Override
+    public void close() {
+        try {
+            socket.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void serve() {
+        while (!socket.isClosed()) {
+            try {
+                Socket client = socket.accept();
+                Thread.ofPlatform().daemon().name("scale-client").start(() -> talk(client));
+            } catch (IOException e) {
+                return;
+            }
+        }
+    }
+
+    private void talk(Socket client) {
+        try (client;
+                var in = new BufferedReader(new InputStreamReader(client.getInputStream(), StandardCharsets.UTF_8));
+                var out = new PrintWriter(client.getOutputStream(), true, StandardCharsets.UTF_8)) {
+            out.println(GREETING + " unit=kg step=" + step);
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
+                String answer = answer(line.strip());
+                out.println(answer);
+                if (answer.equals("BYE")) {
+                    return;
+                }
+            }
+        } catch (IOException e) {
+            // The client went away: the next one is served.
+        }
+    }
+
+    private synchronized String answer(String line) {
+        String[] words = line.split("\\s+");
+        return switch (words[0].toUpperCase(Locale.ROOT)) {
+            case "STAND" -> stand(words.length > 1 ? words[1] : "");
+            case "READ" -> read();
+            case "QUIT" -> "BYE";
+            default -> "ERR unknown " + words[0];
+        };
+    }
+
+    private String stand(String name) {
+        Optional<WeighPoint> point = java.util.Arrays.stream(WeighPoint.values())
+                .filter(p -> word(p).equals(name.toLowerCase(Locale.ROOT))).findFirst();
+        if (point.isEmpty()) {
+            return "ERR no such place";
+        }
+        standing = point.get();
+        since = System.nanoTime();
+        return "OK " + word(standing);
+    }
+
+    private String read() {
+        if (standing == null) {
+            return "STABLE 0 kg";
+        }
+        double mass = truth.at(standing);
+        boolean fine = standing == WeighPoint.COUPLER || standing == WeighPoint.JACK;
+        double d = fine ? fineStep : step;
+        double seconds = (System.nanoTime() - since) / 1e9;
+        double swing = settling > 0 ? 0.3 * mass * Math.exp(-seconds / settling) : 0;
+        boolean moving = Math.abs(swing) > Math.max(STILL * mass, d / 2);
+        double noise = NOISE * d * (random.nextDouble() + random.nextDouble() - 1);
+        double shown = Math.round((mass + swing * Math.cos(12 * seconds) + noise) / d) * d;
+        return (moving ? "MOVING " : "STABLE ") + String.format(Locale.ROOT, "%.1f", shown) + " kg";
+    }
+
+    /// The word of a place in the protocol: `STEER_COUPLED` is `steer-coupled`.
+    static String word(WeighPoint point) {
+        return point.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,75 @@
+package lectulum.app;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import lectulum.design.Design;
+import lectulum.standin.ScaleServer;
+import lectulum.standin.TrueMasses;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// Stand-ins for outside devices.
+@Command(name = "standin", description = "Runs a stand-in for an outside device.", subcommands = {
+        StandinCommand.Scale.class})
+final class StandinCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+        return 0;
+    }
+
+    /// A deck scale with a project on it.
+    @Command(name = "scale", description = {"A deck scale on this machine with a project on it, until it is stopped.",
+            "Its lines are described in docs/standin/scale-protocol.md."})
+    static final class Scale implements Callable<Integer> {
+        @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
+        private String file;
+
+        @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
+        private int port = 7070;
+
+        @Option(names = "--seed", description = "Which truth is hidden. Default: ${DEFAULT-VALUE}.")
+        private long seed = 1;
+
+        @Option(names = "--step", description = "Step of the decks in kg. Default: ${DEFAULT-VALUE}.")
+        private double step = 10;
+
+        @Option(names = "--case", description = "Load case that stands there. Default: ${DEFAULT-VALUE}.")
+        private String loadCase = "departure";
+
+        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Spec
+        private CommandSpec spec;
+
+        @Override
+        public Integer call() throws IOException, InterruptedException {
+            Design design = Input.of(file).project().design();
+            PrintWriter out = spec.commandLine().getOut();
+            if (!(step > 0)) {
+                throw new IOException("The step of a scale is more than 0.");
+            }
+            TrueMasses truth = TrueMasses.of(design, design.loadCase(loadCase), seed);
+            try (ScaleServer server = new ScaleServer(port, truth, step, 0.4, seed)) {
+                out.println("The scale listens on port " + server.port() + " of this machine.");
+                out.flush();
+                var never = new CountDownLatch(1);
+                if (Double.isInfinite(seconds)) {
+                    never.await();
+                } else {
+                    never.await(Math.round(seconds * 1000), java.util.concurrent.TimeUnit.MILLISECONDS);
+                }
+            }
+            return 0;
+        }
+    }
+}

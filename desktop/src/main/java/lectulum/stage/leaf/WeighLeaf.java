@@ -1,0 +1,564 @@
+package lectulum.stage.leaf;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import lectulum.balance.LoadedState;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.WeighPoint;
+import lectulum.design.Weighing;
+import lectulum.journey.WeighPictures;
+import lectulum.parts.Form;
+import lectulum.parts.QuantityField;
+import lectulum.sheet.ChartView;
+import lectulum.sheet.SketchView;
+import lectulum.stage.Leaf;
+import lectulum.standin.ScaleClient;
+import lectulum.standin.ScaleServer;
+import lectulum.standin.TrueMasses;
+import lectulum.theme.Theme;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
+import lectulum.weighing.Method;
+import lectulum.weighing.Normal;
+import lectulum.weighing.WeighDay;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Weigh day: what stands on which deck, readings typed or taken from a scale, what they say together, and which masses of
+/// the plan they change.
+public final class WeighLeaf {
+    private static final double SETTLING = 0.25;
+    private static final int MOST_CHANGES = 12;
+    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "scale-feed");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final Workbench bench;
+    private final Supplier<Theme> theme;
+    private final VBox form = new VBox(6);
+    private final VBox results = new VBox(10);
+    private final HBox page;
+    private final Label feed = new Label();
+    private final SketchView picture;
+    private State state;
+    private String shown = "";
+    private String built = "";
+    private Optional<ScaleClient> scale = Optional.empty();
+    private Optional<ScaleServer> standIn = Optional.empty();
+    private Optional<WeighPoint> looked = Optional.empty();
+    private boolean reading;
+    private Form readings;
+    private final List<Runnable> refreshers = new ArrayList<>();
+
+    public WeighLeaf(Workbench bench, Supplier<Theme> theme) {
+        this.bench = bench;
+        this.theme = theme;
+        this.state = bench.state();
+        this.picture = new SketchView(theme);
+        picture.setId("weigh-picture");
+        picture.setPrefHeight(210);
+        feed.setId("weigh-feed");
+        feed.getStyleClass().addAll("faint", "wrap");
+        feed.setWrapText(true);
+        form.getStyleClass().add("entry-form");
+        page = Pages.beside(form, results);
+        page.getChildren().getFirst().getStyleClass().add("wide");
+    }
+
+    public Leaf leaf() {
+        return new Leaf("weigh", "Weigh day", "Readings of a scale, what they say, and what they change", page,
+                this::show);
+    }
+
+    private void show(State next) {
+        state = next;
+        Design given = state.analysis().given();
+        Optional<Weighing> now = current(given);
+        String shape = given.weighings().stream().map(w -> w.id() + w.entries().size()).toList() + shown
+                + scale.isPresent() + now.map(w -> w.entries().stream().map(Weighing.Entry::point).toList().toString())
+                        .orElse("")
+                + state.units();
+        if (!shape.equals(built)) {
+            built = shape;
+            build(given, now);
+        }
+        if (readings != null) {
+            readings.show(state);
+        }
+        refreshers.forEach(Runnable::run);
+        results(given, now);
+    }
+
+    private Optional<Weighing> current(Design d) {
+        return d.weighing(shown).or(() -> d.weighings().isEmpty()
+                ? Optional.empty()
+                : Optional.of(d.weighings().getLast()));
+    }
+
+    private void build(Design given, Optional<Weighing> now) {
+        form.getChildren().clear();
+        refreshers.clear();
+        readings = null;
+        Label head = new Label("Weigh day");
+        head.getStyleClass().add("heading");
+        form.getChildren().add(head);
+        if (!given.weighings().isEmpty()) {
+            form.getChildren().add(box("weigh-which", given.weighings(),
+                    w -> w.date() + (w.state().isEmpty() ? "" : ", " + w.state()), now.orElseThrow(), w -> {
+                        shown = w.id();
+                        built = "";
+                        show(state);
+                    }));
+        }
+        ComboBox<Method> how = box("weigh-method", List.of(Method.values()), Method::label, Method.SEGMENTED, m -> {
+        });
+        Button begin = new Button("New weigh day");
+        begin.setId("weigh-new");
+        begin.setOnAction(e -> begin(how.getValue()));
+        form.getChildren().addAll(how, begin);
+        if (now.isEmpty()) {
+            form.getChildren().add(StudyPane.words("Choose how you weigh and begin: every reading is kept with its date"
+                    + " and what was aboard, and compared with that.", "faint"));
+            return;
+        }
+        readings(now.get());
+        feedRow();
+    }
+
+    private static <T> ComboBox<T> box(String id, List<T> options, java.util.function.Function<T, String> name, T value,
+            java.util.function.Consumer<T> chosen) {
+        ComboBox<T> box = new ComboBox<>(FXCollections.observableList(new ArrayList<>(options)));
+        box.setId(id);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T option) {
+                return option == null ? "" : name.apply(option);
+            }
+
+            @Override
+            public T fromString(String text) {
+                return box.getValue();
+            }
+        });
+        box.setValue(value);
+        box.valueProperty().addListener((o, was, is) -> chosen.accept(is));
+        return box;
+    }
+
+    private void begin(Method method) {
+        Design d = state.project().design();
+        int n = d.weighings().size() + 1;
+        String id = "w" + n;
+        while (d.weighing(id).isPresent()) {
+            n++;
+            id = "w" + n;
+        }
+        LoadedState plan = LoadedState.of(state.design(), state.chosenCase());
+        Weighing fresh = new Weighing(id, java.time.LocalDate.now().toString(), "", state.chosenCase(), plan.mass(),
+                plan.tongue(), method.entries(), List.of(), "");
+        shown = id;
+        bench.edit(new Edit("New weigh day", x -> {
+            List<Weighing> all = new ArrayList<>(x.weighings());
+            all.add(fresh);
+            return x.withWeighings(all);
+        }));
+    }
+
+    private void readings(Weighing w) {
+        readings = new Form(bench);
+        String id = w.id();
+        readings.text("Date", d -> weighing(d, id).date(),
+                (d, v) -> d.mappingWeighing(id, x -> x.named(v, x.state())));
+        readings.text("State of the build", d -> weighing(d, id).state(),
+                (d, v) -> d.mappingWeighing(id, x -> x.named(x.date(), v)));
+        readings.heading("Readings, with " + w.aboard().name().toLowerCase(java.util.Locale.ROOT) + " aboard");
+        form.getChildren().add(readings);
+        GridPane grid = new GridPane();
+        grid.setHgap(6);
+        grid.setVgap(5);
+        for (int i = 0; i < w.entries().size(); i++) {
+            row(grid, id, i, w.entries().get(i));
+        }
+        form.getChildren().add(grid);
+        Button off = new Button("Remove this weigh day");
+        off.getStyleClass().addAll("link", "quiet");
+        off.setId("weigh-remove");
+        off.setOnAction(e -> bench.edit("Remove weigh day",
+                d -> d.withWeighings(d.weighings().stream().filter(x -> !x.id().equals(id)).toList())));
+        form.getChildren().add(off);
+    }
+
+    private static Weighing weighing(Design d, String id) {
+        return d.weighing(id).orElse(new Weighing(id, "", "", null, 0, 0, List.of(), List.of(), ""));
+    }
+
+    private void row(GridPane grid, String id, int i, Weighing.Entry entry) {
+        Label name = new Label(entry.point().label());
+        name.setWrapText(true);
+        name.setPrefWidth(142);
+        name.setMinHeight(Label.USE_PREF_SIZE);
+        CheckBox used = new CheckBox();
+        used.setId("weigh-use-" + i);
+        used.setAccessibleText(entry.point().label() + " counts");
+        used.setSelected(entry.used());
+        used.setOnAction(e -> bench.edit("Reading counts", d -> entry(d, id, i, x -> x.used(used.isSelected()))));
+        QuantityField value = new QuantityField(entry.point().label(), Quantity.MASS, -1000, 60_000,
+                v -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(v)))).clearable("not read",
+                        () -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(Double.NaN))));
+        value.field().setId("weigh-" + i);
+        value.field().setPrefColumnCount(6);
+        refreshers.add(() -> now(id, i).ifPresent(x -> value.show(x.value().orElse(Double.NaN), state.style())));
+        value.field().focusedProperty().addListener((o, was, is) -> {
+            if (is) {
+                look(entry.point());
+            }
+        });
+        QuantityField correction = new QuantityField("Take off " + entry.point().label(), Quantity.MASS, -500, 500,
+                v -> bench.edit("Correction", d -> entry(d, id, i, x -> x.corrected(v))));
+        correction.field().setId("weigh-less-" + i);
+        correction.field().setPrefColumnCount(5);
+        refreshers.add(() -> now(id, i).ifPresent(x -> correction.show(x.correction(), state.style())));
+        refreshers.add(() -> now(id, i).ifPresent(x -> used.setSelected(x.used())));
+        Button read = new Button("Read");
+        read.setId("weigh-read-" + i);
+        read.setDisable(scale.isEmpty());
+        read.setOnAction(e -> read(id, i, entry.point()));
+        if (i == 0) {
+            grid.addRow(0, new Label(), faint("what"), faint("reads"), faint("take off"));
+        }
+        grid.addRow(i + 1, used, name, value, correction, read);
+    }
+
+    private Optional<Weighing.Entry> now(String id, int i) {
+        List<Weighing.Entry> entries = weighing(state.analysis().given(), id).entries();
+        return i < entries.size() ? Optional.of(entries.get(i)) : Optional.empty();
+    }
+
+    private static Label faint(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("grid-head");
+        return label;
+    }
+
+    private static Design entry(Design d, String id, int i, java.util.function.UnaryOperator<Weighing.Entry> change) {
+        return d.mappingWeighing(id, w -> i < w.entries().size() ? w.with(i, change.apply(w.entries().get(i))) : w);
+    }
+
+    private void feedRow() {
+        TextField address = new TextField("localhost:7070");
+        address.setId("weigh-address");
+        address.setPrefColumnCount(12);
+        address.setAccessibleText("Scale on the network");
+        Button connect = new Button(scale.isPresent() ? "Disconnect" : "Connect");
+        connect.setId("weigh-connect");
+        connect.setOnAction(e -> {
+            if (scale.isPresent()) {
+                disconnect();
+            } else {
+                connect(address.getText());
+            }
+        });
+        Button rehearse = new Button("Rehearse with a stand-in");
+        rehearse.setId("weigh-rehearse");
+        rehearse.setDisable(scale.isPresent());
+        rehearse.setOnAction(e -> rehearse());
+        Button all = new Button("Read all");
+        all.setId("weigh-read-all");
+        all.setDisable(scale.isEmpty());
+        all.setOnAction(e -> current(state.project().design()).ifPresent(w -> readAll(w.id(), 0)));
+        Label head = new Label("Scale");
+        head.getStyleClass().addAll("heading", "section");
+        form.getChildren().addAll(head, new FlowPane(6, 6, rehearse, address, connect, all), feed);
+    }
+
+    /// A hidden truth of this project on a scale of its own, for this day's load case.
+    private void rehearse() {
+        Weighing w = current(state.project().design()).orElseThrow();
+        TrueMasses truth = TrueMasses.of(state.design(), w.aboard(), w.id().hashCode());
+        double step = w.entries().isEmpty() ? 10 : w.entries().getFirst().step();
+        try {
+            ScaleServer server = new ScaleServer(0, truth, step, SETTLING, w.id().hashCode());
+            standIn = Optional.of(server);
+            connect("localhost:" + server.port());
+        } catch (IOException e) {
+            feed.setText("The stand-in could not be started: " + e.getMessage());
+        }
+    }
+
+    private void connect(String address) {
+        String[] parts = address.strip().split(":");
+        int port;
+        try {
+            port = Integer.parseInt(parts.length > 1 ? parts[1] : "");
+        } catch (NumberFormatException e) {
+            feed.setText("Give it as name:port, such as localhost:7070.");
+            return;
+        }
+        if (port < 1 || port > 65_535) {
+            feed.setText("A port is between 1 and 65535.");
+            return;
+        }
+        feed.setText("Connecting…");
+        reading = true;
+        WORKER.submit(() -> {
+            try {
+                ScaleClient client = new ScaleClient(parts[0], port);
+                Platform.runLater(() -> connected(Optional.of(client), standIn.isPresent()
+                        ? "The stand-in hides true masses: read what it says. Step "
+                                + Units.text(client.step(), Quantity.MASS, state.style()) + "."
+                        : "Connected. Step " + Units.text(client.step(), Quantity.MASS, state.style()) + "."));
+            } catch (IOException e) {
+                Platform.runLater(() -> connected(Optional.empty(), e.getMessage()));
+            }
+        });
+    }
+
+    private void connected(Optional<ScaleClient> client, String words) {
+        scale = client;
+        reading = false;
+        feed.setText(words);
+        show(state);
+    }
+
+    private void disconnect() {
+        Optional<ScaleClient> client = scale;
+        Optional<ScaleServer> server = standIn;
+        standIn = Optional.empty();
+        WORKER.submit(() -> {
+            client.ifPresent(WeighLeaf::hangUp);
+            server.ifPresent(ScaleServer::close);
+        });
+        connected(Optional.empty(), "No scale is connected.");
+    }
+
+    private static void hangUp(ScaleClient client) {
+        try {
+            client.close();
+        } catch (IOException e) {
+            // It is gone already.
+        }
+    }
+
+    /// Whether nothing is being read.
+    public boolean settled() {
+        return !reading;
+    }
+
+    private void readAll(String id, int i) {
+        Weighing w = weighing(state.project().design(), id);
+        if (i < w.entries().size()) {
+            read(id, i, w.entries().get(i).point(), () -> readAll(id, i + 1));
+        }
+    }
+
+    private void read(String id, int i, WeighPoint point) {
+        read(id, i, point, () -> {
+        });
+    }
+
+    /// Waits beside the interface thread until the display has come to rest.
+    private void read(String id, int i, WeighPoint point, Runnable then) {
+        if (scale.isEmpty() || reading) {
+            return;
+        }
+        ScaleClient client = scale.get();
+        reading = true;
+        look(point);
+        feed.setText(point.label() + ": waiting for the display to come to rest…");
+        WORKER.submit(() -> {
+            try {
+                client.stand(point);
+                ScaleClient.Shown display = client.read();
+                for (int k = 0; k < 100 && !display.stable(); k++) {
+                    Thread.sleep(50);
+                    display = client.read();
+                }
+                ScaleClient.Shown rest = display;
+                Platform.runLater(() -> {
+                    reading = false;
+                    feed.setText(point.label() + ": " + Units.text(rest.kg(), Quantity.MASS, state.style())
+                            + (rest.stable() ? "." : ", not at rest."));
+                    bench.edit(point.label(), d -> entry(d, id, i, x -> x.reading(rest.kg())));
+                    then.run();
+                });
+            } catch (IOException e) {
+                Platform.runLater(() -> connected(Optional.empty(), e.getMessage()));
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+    }
+
+    private void look(WeighPoint point) {
+        looked = Optional.of(point);
+        current(state.analysis().given()).ifPresent(this::draw);
+    }
+
+    private void draw(Weighing w) {
+        WeighPoint point = looked.filter(p -> w.entries().stream().anyMatch(e -> e.point() == p))
+                .orElse(w.entries().isEmpty() ? WeighPoint.COUPLER : w.entries().getFirst().point());
+        picture.show(WeighPictures.decks(state.design(), point), state.style());
+    }
+
+    private void results(Design given, Optional<Weighing> now) {
+        results.getChildren().clear();
+        if (now.isEmpty()) {
+            results.getChildren()
+                    .add(StudyPane.words("Nothing was weighed yet. The plan is only as good as its guesses:"
+                            + " weigh the bare base, the dry build, and the packed camper.", "faint"));
+            return;
+        }
+        Weighing w = now.get();
+        draw(w);
+        WeighDay day = WeighDay.of(state.design(), w);
+        Label how = StudyPane.words(looked.map(WeighPoint::how).orElse("Pick a reading to see what stands where."),
+                "faint");
+        VBox box = panel("What stands on which deck", picture, how);
+        results.getChildren().addAll(box, said(day), catches(day), changes(given, day));
+        if (given.weighings().size() > 1) {
+            ChartView history = new ChartView(theme, WeighPictures.history(state.design(), given.weighings()),
+                    state.style());
+            history.setPrefHeight(200);
+            results.getChildren().add(panel("Weights over the build", history));
+        }
+    }
+
+    private static VBox panel(String title, Node... content) {
+        Label head = new Label(title);
+        head.getStyleClass().add("heading");
+        VBox box = new VBox(4, head);
+        box.getChildren().addAll(content);
+        box.getStyleClass().add("panel");
+        return box;
+    }
+
+    private String kg(double value) {
+        return Units.text(value, Quantity.MASS, state.style());
+    }
+
+    private Node said(WeighDay day) {
+        GridPane grid = new GridPane();
+        grid.setHgap(14);
+        grid.setVgap(2);
+        grid.addRow(0, faint(""), faint("scale"), faint("± 95 %"), faint("plan"), faint("plan lacks"));
+        row(grid, 1, "Loaded", "weigh-mass", day.result().mass(), day.result().massU(), day.planned().mass());
+        row(grid, 2, "Tongue", "weigh-tongue", day.result().tongue(), day.result().tongueU(), day.planned().tongue());
+        row(grid, 3, "Axle", "weigh-axle", day.result().mass() - day.result().tongue(), Double.NaN,
+                day.planned().axle());
+        Label share = new Label(Double.isNaN(day.result().share())
+                ? "The tongue share is not known yet."
+                : "Tongue share " + Units.text(day.result().share(), Quantity.SHARE, state.style()) + " ± "
+                        + Units.text(Normal.HALF_95 * day.result().shareU(), Quantity.SHARE, state.style()) + ".");
+        share.setId("weigh-share");
+        share.getStyleClass().add("strong");
+        VBox box = panel("What the readings say together", grid, share);
+        day.missing().ifPresent(m -> box.getChildren().add(StudyPane.words((day.planLacksSomething()
+                ? "The plan lacks something: "
+                : "Plan and scale differ by no more than chance: ") + kg(m.mass())
+                + (m.placed()
+                        ? ", acting " + Units.text(m.place(), Quantity.LENGTH, state.style()) + " behind the ball ± "
+                                + Units.text(Normal.HALF_95 * m.u(), Quantity.LENGTH, state.style()) + "."
+                        : "; its place cannot be told."),
+                day.planLacksSomething() ? "hint" : "faint")));
+        return box;
+    }
+
+    private void row(GridPane grid, int row, String name, String id, double value, double u, double plan) {
+        Label read = new Label(kg(value));
+        read.setId(id);
+        read.getStyleClass().add("strong");
+        grid.addRow(row, new Label(name), read, new Label(Double.isNaN(u) ? "" : kg(Normal.HALF_95 * u)),
+                new Label(kg(plan)), new Label(Double.isNaN(value)
+                        ? ""
+                        : Units.change(value - plan, Quantity.MASS, state.style())));
+    }
+
+    private Node catches(WeighDay day) {
+        VBox box = panel("Looked at closely");
+        box.setId("weigh-catches");
+        for (WeighDay.Catch c : day.catches()) {
+            box.getChildren().add(StudyPane.words(c.says().text(state.style()), "wrap"));
+            if (c.fix().isPresent() && c.index() >= 0) {
+                Button fix = new Button(c.fix().get().used() ? "Take it as meant" : "Leave it out");
+                fix.setId("weigh-fix-" + c.rule().substring(c.rule().indexOf('.') + 1));
+                fix.getStyleClass().add("link");
+                fix.setOnAction(e -> {
+                    bench.edit("Mend a reading", d -> entry(d, day.weighing().id(), c.index(), x -> c.fix().get()));
+                });
+                box.getChildren().add(fix);
+            }
+        }
+        if (day.catches().isEmpty()) {
+            box.getChildren().add(StudyPane.words("Nothing strange about the readings.", "faint"));
+        }
+        if (!day.next().isEmpty()) {
+            List<String> next = day.next().stream()
+                    .map(n -> n.point().label() + " (tongue ± " + kg(Normal.HALF_95 * n.u()) + ")").toList();
+            Label words = StudyPane.words("Read next: " + String.join("; ", next) + ".", "faint");
+            words.setId("weigh-next");
+            box.getChildren().add(words);
+        }
+        return box;
+    }
+
+    private Node changes(Design given, WeighDay day) {
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(3);
+        grid.addRow(0, faint("thing"), faint("plan"), faint("scale makes it"), faint("by"));
+        int row = 1;
+        for (WeighDay.Change c : day.changes().stream().limit(MOST_CHANGES).toList()) {
+            String name = c.thing().isEmpty() ? "Base" : given.thing(c.thing()).map(t -> t.name()).orElse(c.thing());
+            Button accept = new Button("Accept");
+            accept.setId("weigh-accept-" + (c.thing().isEmpty() ? "base" : c.thing()));
+            accept.setOnAction(e -> bench.edit("Accept the mass of " + name, d -> day.accept(d, c)));
+            Optional<Weighing.Accepted> taken = day.weighing().accepted(c.thing());
+            grid.addRow(row++, new Label(name), new Label(kg(c.before().value()) + ", " + c.before().source().label()),
+                    new Label(kg(c.after()) + " ± " + kg(Normal.HALF_95 * c.u())),
+                    new Label(Units.change(c.by(), Quantity.MASS, state.style())),
+                    taken.isPresent() ? new Label("taken over") : accept);
+        }
+        VBox box = panel("Where did the weight go", grid);
+        if (day.changes().isEmpty()) {
+            box.getChildren().setAll(box.getChildren().getFirst(),
+                    StudyPane.words("No mass of the plan is changed yet: mass or tongue must be read.", "faint"));
+        } else {
+            Button all = new Button("Accept all");
+            all.setId("weigh-accept-all");
+            all.setOnAction(e -> bench.edit("Accept the weighed masses", day::acceptAll));
+            box.getChildren().add(all);
+            if (day.changes().size() > MOST_CHANGES) {
+                box.getChildren().add(StudyPane.words("and " + (day.changes().size() - MOST_CHANGES)
+                        + " smaller changes", "faint"));
+            }
+        }
+        for (Weighing.Accepted a : day.weighing().accepted()) {
+            String name = a.thing().isEmpty() ? "Base" : given.thing(a.thing()).map(t -> t.name()).orElse(a.thing());
+            box.getChildren().add(StudyPane.words(name + " was " + kg(a.before().value()) + " ("
+                    + a.before().source().label() + ") before.", "faint"));
+        }
+        return box;
+    }
+}

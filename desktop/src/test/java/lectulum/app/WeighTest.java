@@ -1,0 +1,193 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import lectulum.design.MassSource;
+import lectulum.design.Project;
+import lectulum.design.Thing;
+import lectulum.design.WeighPoint;
+import lectulum.design.Weighing;
+import lectulum.files.ProjectFile;
+import lectulum.figures.Stage;
+import lectulum.standin.ScaleServer;
+import lectulum.standin.TrueMasses;
+import lectulum.weighing.Method;
+import lectulum.weighing.Normal;
+import lectulum.weighing.WeighDay;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// A weigh day from the first reading to the accepted masses.
+class WeighTest extends WindowTest {
+    @BeforeEach
+    void turn() {
+        robot.interact(() -> window().turnTo(Stage.BALANCE, "weigh"));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Weighing weighing() {
+        return state().project().design().weighings().getLast();
+    }
+
+    private WeighDay day() {
+        return WeighDay.of(state().design(), weighing());
+    }
+
+    private void method(Method method) {
+        robot.interact(() -> robot.lookup("#weigh-method").<Method>queryComboBox().setValue(method));
+    }
+
+    private String catches() {
+        StringBuilder text = new StringBuilder();
+        robot.lookup("#weigh-catches .label").queryAllAs(Label.class)
+                .forEach(l -> text.append(l.getText()).append('\n'));
+        return text.toString();
+    }
+
+    @Test
+    void aWholeWeighDayAgainstTheStandInFindsTheHiddenTruth() {
+        Project before = state().project();
+        click("#weigh-new");
+        assertThat(weighing().entries()).hasSize(5);
+        click("#weigh-rehearse");
+        until(() -> window().settled());
+        assertThat(text("#weigh-feed")).contains("hides true masses");
+        click("#weigh-read-all");
+        until(() -> weighing().entries().stream().allMatch(Weighing.Entry::counts) && window().settled());
+
+        TrueMasses truth = TrueMasses.of(state().design(), weighing().aboard(), weighing().id().hashCode());
+        WeighDay day = day();
+        assertThat(day.result().mass()).isCloseTo(truth.mass(), within(3 * day.result().massU()));
+        assertThat(day.result().tongue()).isCloseTo(truth.tongue(), within(3 * day.result().tongueU()));
+        assertThat(text("#weigh-share")).startsWith("Tongue share");
+
+        WeighDay.Change first = day.changes().getFirst();
+        String id = first.thing().isEmpty() ? "base" : first.thing();
+        click("#weigh-accept-" + id);
+        if (!first.thing().isEmpty()) {
+            Thing thing = thing(first.thing());
+            assertThat(thing.mass().source()).isEqualTo(MassSource.RECONCILED);
+            assertThat(thing.mass().value()).isCloseTo(first.after(), within(1e-9));
+            assertThat(thing.mass().standardUncertainty()).isCloseTo(first.u(), within(1e-9));
+        }
+        assertThat(weighing().accepted(first.thing()).orElseThrow().before()).isEqualTo(first.before());
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(weighing().accepted()).isEmpty();
+        click("#weigh-accept-all");
+        double planned = day().planned().mass();
+        assertThat(planned).as("the plan now weighs what the scale says")
+                .isCloseTo(day().result().mass(), within(3 * Normal.HALF_95 * day().result().massU()));
+        click("#weigh-connect");
+        until(() -> window().settled());
+        assertThat(text("#weigh-feed")).isEqualTo("No scale is connected.");
+        while (!state().project().equals(before) && state().history().undoName().isPresent()) {
+            robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(state().project()).isEqualTo(before);
+    }
+
+    @Test
+    void poundsTypedAsKilogramsAreAskedAboutAndTurned() {
+        method(Method.TONGUE);
+        click("#weigh-new");
+        double tongue = day().planned().tongue();
+        enter("#weigh-0", String.valueOf(Math.round(tongue / 0.45359237)));
+
+        assertThat(catches()).contains("Pounds typed as kilograms?");
+        click("#weigh-fix-pounds");
+        assertThat(weighing().entries().getFirst().value().orElseThrow()).isCloseTo(tongue, within(0.5));
+        assertThat(text("#weigh-0")).endsWith("kg");
+        assertThat(text("#weigh-tongue")).isEqualTo(Math.round(tongue) + " kg");
+        assertThat(catches()).contains("cannot give the trailer's mass");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(catches()).contains("Pounds typed as kilograms?");
+    }
+
+    @Test
+    void contradictoryReadingsNameTheOneToDoubtAndItCanBeLeftOut() {
+        click("#weigh-new");
+        TrueMasses truth = TrueMasses.of(state().design(), weighing().aboard(), 3);
+        for (int i = 0; i < weighing().entries().size(); i++) {
+            double off = i == 2 ? 160 : 0;
+            enter("#weigh-" + i, String.valueOf(Math.round(truth.at(weighing().entries().get(i).point()) + off)));
+        }
+        assertThat(catches()).contains("axle's share only");
+        robot.interact(() -> window().bench().edit("a sixth reading", d -> d.mappingWeighing(weighing().id(), w -> {
+            var all = new java.util.ArrayList<>(w.entries());
+            all.add(new Weighing.Entry(WeighPoint.TRAILER_ALONE,
+                    java.util.OptionalDouble.of(Math.round(truth.mass())), 0, 10, true));
+            return w.with(all);
+        })));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(catches()).contains("disagrees with the others");
+        click("#weigh-fix-residual");
+        assertThat(weighing().entries().stream().filter(e -> !e.used())).hasSize(1);
+        assertThat(catches()).doesNotContain("disagrees");
+    }
+
+    @Test
+    void nonsenseIsRefusedInPlaceAndADeadScaleIsSaidInWords() {
+        click("#weigh-new");
+        Project before = state().project();
+        for (String nonsense : new String[]{"heavy", "99999999", "1..2", "--"}) {
+            enter("#weigh-0", nonsense);
+            assertThat(state().project()).as(nonsense).matches(before::equals);
+        }
+        robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl().setText("localhost"));
+        click("#weigh-connect");
+        assertThat(text("#weigh-feed")).contains("name:port");
+        robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl().setText("localhost:1"));
+        click("#weigh-connect");
+        until(() -> window().settled());
+        assertThat(text("#weigh-feed")).isEqualTo("No scale answers at localhost:1.");
+        enter("#weigh-0", "-20");
+        assertThat(catches()).contains("nothing stands on it");
+    }
+
+    @Test
+    void anyScaleThatSpeaksTheLinesIsReadAndTheTicketIsKeptWithTheFile() throws Exception {
+        TrueMasses truth = TrueMasses.of(state().design(), state().chosenCase(), 11);
+        try (ScaleServer server = new ScaleServer(0, truth, 1, 0, 11)) {
+            method(Method.WHEELS);
+            click("#weigh-new");
+            robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl()
+                    .setText("127.0.0.1:" + server.port()));
+            click("#weigh-connect");
+            until(() -> window().settled());
+            for (int i = 0; i < 3; i++) {
+                int n = i;
+                click("#weigh-read-" + i);
+                until(() -> weighing().entries().get(n).counts() && window().settled());
+            }
+        }
+        assertThat(day().result().mass()).isCloseTo(truth.mass(), within(3.0));
+        assertThat(day().side().orElseThrow()).isCloseTo(truth.side(), within(3.0));
+        enter("#field-state-of-the-build", "dry, before the galley");
+        Path file = folder.resolve("weighed" + System.nanoTime() + ProjectFile.ENDING);
+        answer = Optional.of(file);
+        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(ProjectFile.open(file).project()).isEqualTo(state().project());
+        assertThat(ProjectFile.open(file).project().design().weighings().getLast().state())
+                .isEqualTo("dry, before the galley");
+        click("#weigh-new");
+        ComboBox<Weighing> which = robot.lookup("#weigh-which").queryComboBox();
+        assertThat(which.getItems()).hasSize(2);
+        robot.interact(() -> which.setValue(which.getItems().getFirst()));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text("#weigh-0")).endsWith("kg");
+        click("#weigh-remove");
+        assertThat(state().project().design().weighings()).hasSize(1);
+    }
+}
