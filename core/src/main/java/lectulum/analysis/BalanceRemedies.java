@@ -17,7 +17,6 @@ import lectulum.design.Fix;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
-import lectulum.design.Rating;
 import lectulum.design.Role;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
@@ -56,17 +55,8 @@ final class BalanceRemedies {
     /// The axle where every trip keeps the band; where there is no such place, the one between the binding cases.
     private static Stream<Remedy> axle(Analysis analysis) {
         Design d = analysis.design();
-        double moving = d.base().axle().mass();
         double a = d.base().ballToAxle();
-        List<AxlePlace.Fixed> fixed = trips(analysis).stream().filter(s -> s.mass() > moving)
-                .map(s -> new AxlePlace.Fixed(s.loadCase().name(), s.mass() - moving,
-                        (s.mass() * s.roll().x() - moving * a) / (s.mass() - moving)))
-                .toList();
-        double low = d.brief().tongueLow();
-        double high = d.brief().tongueHigh();
-        var wanted = new AxlePlace.Wanted(low, high, Balance.tongueMax(d),
-                d.base().rating(Rating.AXLE).orElse(Double.POSITIVE_INFINITY));
-        return AxlePlace.of(fixed, moving, 0, wanted, (low + high) / 2).stream()
+        return Balance.axlePlace(d, trips(analysis)).stream()
                 .flatMap(p -> DoubleStream.of(p.rounded(STEP), nearest(p, a))
                         .mapToObj(place -> axleTo(d, place - d.base().tongueLength())))
                 .distinct();

@@ -121,6 +121,23 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
                 design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY));
     }
 
+    /// Where the axle may stand so that every trip keeps its band and no limit is passed; empty without trips.
+    ///
+    /// @param states load cases; those that are no trip are left out
+    public static Optional<AxlePlace> axlePlace(Design d, List<LoadedState> states) {
+        double moving = d.base().axle().mass();
+        double a = d.base().ballToAxle();
+        List<AxlePlace.Fixed> fixed = states.stream().filter(s -> s.trip() && s.mass() > moving)
+                .map(s -> new AxlePlace.Fixed(s.loadCase().name(), s.mass() - moving,
+                        (s.mass() * s.roll().x() - moving * a) / (s.mass() - moving)))
+                .toList();
+        double low = d.brief().tongueLow();
+        double high = d.brief().tongueHigh();
+        var wanted = new AxlePlace.Wanted(low, high, tongueMax(d),
+                d.base().rating(Rating.AXLE).orElse(Double.POSITIVE_INFINITY));
+        return AxlePlace.of(fixed, moving, 0, wanted, (low + high) / 2);
+    }
+
     private static Band shareBand(Brief brief, LoadedState s) {
         double low = brief.tongueLow();
         double high = brief.tongueHigh();

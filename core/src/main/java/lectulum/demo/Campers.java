@@ -26,9 +26,11 @@ import lectulum.design.TongueSchool;
 import lectulum.design.Variant;
 import lectulum.design.Vehicle;
 import lectulum.design.WaterStyle;
+import lectulum.design.Weighing;
 import lectulum.design.WheelArches;
 import lectulum.shell.Nose;
 import lectulum.units.UnitSystem;
+import lectulum.weighing.Method;
 
 /// The campers that ship with the program: three demonstrations and a sensible start for each type. All people, places
 /// and numbers are made up.
@@ -90,7 +92,28 @@ public final class Campers {
                         1150.0, Rating.TYRE, 615.0),
                 new Cost(2150, OptionalDouble.of(2080)));
         Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
-        return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar");
+        return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar")
+                .withWeighings(List.of(nightjarBare(), nightjarDry()));
+    }
+
+    /// The box as bought, wheel by wheel on four pads.
+    private static Weighing nightjarBare() {
+        return new Weighing("w1", "2025-10-11", "bare box", LoadCase.BARE, 488, 52,
+                entries(Method.WHEELS, 219, 217, 52), List.of(), "");
+    }
+
+    /// The dry build on a public scale: heavier than planned.
+    private static Weighing nightjarDry() {
+        return new Weighing("w2", "2026-05-16", "dry build", LoadCase.DRY, 888, 109,
+                entries(Method.SEGMENTED, 1010, 1050, 800, 1060, 880), List.of(), "");
+    }
+
+    private static List<Weighing.Entry> entries(Method method, double... read) {
+        List<Weighing.Entry> entries = new ArrayList<>(method.entries());
+        for (int i = 0; i < read.length; i++) {
+            entries.set(i, entries.get(i).reading(read[i]));
+        }
+        return entries;
     }
 
     private static Carcass nightjarCarcass() {

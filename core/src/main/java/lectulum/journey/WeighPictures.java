@@ -44,7 +44,7 @@ public final class WeighPictures {
 
     private static void deck(Sketch.Board board, double from, double to) {
         board.path(Sketch.Pen.MAIN, new double[][]{{from - 0.5, -DECK}, {to + 0.5, -DECK}, {to + 0.5, 0},
-                {from - 0.5, 0}}, true, Sentence.of("deck"));
+                {from - 0.5, 0}}, true, Sentence.of(""));
     }
 
     private static void vehicle(Sketch.Board board, double front, double rear, boolean away) {

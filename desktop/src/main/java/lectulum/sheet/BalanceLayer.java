@@ -2,6 +2,7 @@ package lectulum.sheet;
 
 import java.util.Map;
 import javafx.scene.text.TextAlignment;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.balance.MassColumns;
 import lectulum.design.SystemGroup;
@@ -35,6 +36,7 @@ final class BalanceLayer {
             centre(loaded);
             reactions(loaded);
             neutral(loaded);
+            axlePlaces();
         });
     }
 
@@ -113,6 +115,26 @@ final class BalanceLayer {
         Verdict verdict = figure.band().verdict();
         pen.text(figure.band().says().text(state.style()), p.sx(x) + 14, ground + 36, TextAlignment.LEFT,
                 Theme.font(12), pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token));
+    }
+
+    /// Where the axle may stand so that every trip keeps its band: a bar on the ground, or the gap that there is.
+    private void axlePlaces() {
+        Balance.axlePlace(state.design(), state.analysis().balance().states()).ifPresent(place -> {
+            double from = Math.min(place.from(), place.to());
+            double to = Math.max(place.from(), place.to());
+            if (!(to - from < 3)) {
+                return;
+            }
+            double y = p.sz(0) + 3;
+            pen.stroke(place.possible() ? "good" : "accent", 5);
+            pen.line(p.sx(from), y, p.sx(to), y);
+            String says = place.possible()
+                    ? "axle here keeps every trip"
+                    : "no axle place keeps every trip: " + Units.text(to - from, Quantity.LENGTH, state.style())
+                            + " apart";
+            pen.text(says, p.sx(to) + 8, y + 4 + (p.sx(to) < p.sx(state.design().base().ballToAxle()) + 90 ? 46 : 0),
+                    TextAlignment.LEFT, Theme.font(11), pen.theme.colour(place.possible() ? "good" : "accent"));
+        });
     }
 
     private void neutral(LoadedState loaded) {

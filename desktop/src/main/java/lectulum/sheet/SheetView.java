@@ -85,6 +85,9 @@ public final class SheetView extends Region {
         record Move(boolean plan, double fromX, double fromY) implements Gesture {
         }
 
+        record AxleMove(double fromX) implements Gesture {
+        }
+
         record Pan(double lastX, double lastY) implements Gesture {
         }
 
@@ -244,11 +247,28 @@ public final class SheetView extends Region {
             measure = new double[]{e.getX(), e.getY(), e.getX(), e.getY()};
         } else if (e.getButton() != MouseButton.PRIMARY) {
             gesture = new Gesture.Pan(e.getX(), e.getY());
+        } else if (onWheel(e.getX(), e.getY())) {
+            gesture = new Gesture.AxleMove(e.getX());
         } else {
             Optional<String> hit = selectedAt(e.getX(), e.getY()).or(() -> at(e.getX(), e.getY()));
             hit.ifPresentOrElse(id -> grab(id, e), () -> gesture = new Gesture.Band(inPlan(e.getY()), e.getX(),
                     e.getY(), e.getX(), e.getY()));
         }
+    }
+
+    /// On the Balance stage the wheels of the side view are a handle of the axle.
+    private boolean onWheel(double px, double py) {
+        State s = bench.state();
+        if (s.stage() != Stage.BALANCE || projection == null || inPlan(py)) {
+            return false;
+        }
+        double r = s.design().base().axle().wheelDiameter() / 2;
+        return java.util.Arrays.stream(Scenery.axleLines(s.design().base()))
+                .anyMatch(x -> Math.hypot(projection.x(px) - x, projection.z(py) - r) < r);
+    }
+
+    private static double axleStep(boolean fine) {
+        return fine ? 0.001 : 0.005;
     }
 
     /// What is selected stays in hand even where something else covers it.
@@ -279,6 +299,8 @@ public final class SheetView extends Region {
                     bench.preview(bench.moving(shift[0], shift[1], shift[2]));
                 }
             }
+            case Gesture.AxleMove a -> bench
+                    .preview(bench.movingAxle((e.getX() - a.fromX) / projection.scale(), axleStep(e.isAltDown())));
             case Gesture.Pan pan -> {
                 fitted = false;
                 projection = projection.panned(e.getX() - pan.lastX, e.getY() - pan.lastY);
@@ -320,6 +342,9 @@ public final class SheetView extends Region {
                 double[] shift = shift(m, e);
                 bench.moveSelected(shift[0], shift[1], shift[2]);
             }
+            case Gesture.AxleMove a when Math.abs(e.getX() - a.fromX) > 3 -> bench
+                    .edit(bench.movingAxle((e.getX() - a.fromX) / projection.scale(), axleStep(e.isAltDown())));
+            case Gesture.AxleMove a -> bench.endPreview();
             case Gesture.Band b -> band(b, e.isShiftDown());
             case Gesture.Move m -> {
             }
@@ -350,7 +375,9 @@ public final class SheetView extends Region {
 
     private void moved(MouseEvent e) {
         if (projection != null) {
-            hover(measuring ? Optional.empty() : at(e.getX(), e.getY()));
+            boolean wheel = !measuring && onWheel(e.getX(), e.getY());
+            setCursor(measuring ? Cursor.CROSSHAIR : wheel ? Cursor.H_RESIZE : Cursor.DEFAULT);
+            hover(measuring || wheel ? Optional.empty() : at(e.getX(), e.getY()));
         }
     }
 
@@ -404,8 +431,13 @@ public final class SheetView extends Region {
         return e.isShiftDown() ? 10 * step : e.isAltDown() ? step / 10 : step;
     }
 
-    /// Arrow keys move in the plan; with Ctrl, up and down lift and lower.
+    /// Arrow keys move in the plan; with Ctrl, up and down lift and lower. On the Balance stage they move the axle where
+    /// nothing is selected.
     private void nudge(double dx, double dv, KeyEvent e) {
+        if (bench.state().selection().isEmpty() && bench.state().stage() == Stage.BALANCE && dx != 0) {
+            bench.edit(bench.movingAxle(dx, Math.abs(dx)));
+            return;
+        }
         bench.moveSelected(dx, e.isShortcutDown() ? 0 : dv, e.isShortcutDown() ? -dv : 0);
     }
 

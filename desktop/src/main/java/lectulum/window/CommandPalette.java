@@ -51,7 +51,7 @@ final class CommandPalette extends VBox {
         VBox.setVgrow(list, Priority.ALWAYS);
         Label sheetKeys = new Label(
                 "On the sheet: arrows move (Shift coarse, Alt fine, Ctrl+up/down lift and lower), R turns,"
-                        + " Tab goes on, E edits, Esc goes back, Shift+click adds, Alt while dragging stops snapping.");
+                        + " Tab goes on, E edits, on Balance arrows move the axle where nothing is selected, Esc goes back, Shift+click adds, Alt while dragging stops snapping.");
         sheetKeys.getStyleClass().addAll("faint", "small");
         sheetKeys.setWrapText(true);
         sheetKeys.setMinHeight(USE_PREF_SIZE);

@@ -204,6 +204,15 @@ public final class Workbench {
         return new Edit("Move " + names(), d -> Keeping.moved(d, ids, mode, dx, dy, dz));
     }
 
+    /// The edit that moves the axle along the camper, onto a step.
+    ///
+    /// @param by   \[m\], rearwards positive
+    /// @param step \[m\], > 0
+    public Edit movingAxle(double by, double step) {
+        return new Edit("Move the axle", d -> d.with(d.base().with(
+                d.base().axle().at(Math.round((d.base().axle().x() + by) / step) * step))));
+    }
+
     /// What the selection is called in the name of an edit.
     public String names() {
         List<Thing> things = state().selected();

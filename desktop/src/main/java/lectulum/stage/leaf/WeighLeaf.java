@@ -217,7 +217,7 @@ public final class WeighLeaf {
     private void row(GridPane grid, String id, int i, Weighing.Entry entry) {
         Label name = new Label(entry.point().label());
         name.setWrapText(true);
-        name.setPrefWidth(142);
+        name.setPrefWidth(128);
         name.setMinHeight(Label.USE_PREF_SIZE);
         CheckBox used = new CheckBox();
         used.setId("weigh-use-" + i);
@@ -228,7 +228,7 @@ public final class WeighLeaf {
                 v -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(v)))).clearable("not read",
                         () -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(Double.NaN))));
         value.field().setId("weigh-" + i);
-        value.field().setPrefColumnCount(6);
+        value.field().setPrefColumnCount(5);
         refreshers.add(() -> now(id, i).ifPresent(x -> value.show(x.value().orElse(Double.NaN), state.style())));
         value.field().focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -238,12 +238,13 @@ public final class WeighLeaf {
         QuantityField correction = new QuantityField("Take off " + entry.point().label(), Quantity.MASS, -500, 500,
                 v -> bench.edit("Correction", d -> entry(d, id, i, x -> x.corrected(v))));
         correction.field().setId("weigh-less-" + i);
-        correction.field().setPrefColumnCount(5);
+        correction.field().setPrefColumnCount(4);
         refreshers.add(() -> now(id, i).ifPresent(x -> correction.show(x.correction(), state.style())));
         refreshers.add(() -> now(id, i).ifPresent(x -> used.setSelected(x.used())));
         Button read = new Button("Read");
         read.setId("weigh-read-" + i);
         read.setDisable(scale.isEmpty());
+        read.setMinWidth(Button.USE_PREF_SIZE);
         read.setOnAction(e -> read(id, i, entry.point()));
         if (i == 0) {
             grid.addRow(0, new Label(), faint("what"), faint("reads"), faint("take off"));
