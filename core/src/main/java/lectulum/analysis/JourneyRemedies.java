@@ -2,15 +2,12 @@ package lectulum.analysis;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
-import lectulum.balance.LoadedState;
-import lectulum.balance.Moves;
 import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -23,7 +20,6 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
-import lectulum.living.Keeping;
 import lectulum.units.Quantity;
 
 /// What would mend a trip, a camp, a hitch, a turn or the way it runs: other places, longer tongues, other settings.
@@ -125,34 +121,5 @@ final class JourneyRemedies {
         return finding.things().stream().flatMap(id -> d.thing(id).stream())
                 .map(t -> new Remedy(Sentence.of("Tie {0} down", t.name()),
                         new Edit("Tie down " + t.name(), x -> x.mapping(t.id(), y -> y.with(Fix.MOVABLE)))));
-    }
-
-    /// Small moves of several things that bring the tongue share of the departure to the middle of the band with the least
-    /// effort; empty where they cannot.
-    static Optional<Remedy> spread(Analysis analysis) {
-        Design d = analysis.design();
-        Optional<LoadedState> loaded = analysis.balance().state("departure");
-        if (loaded.isEmpty() || !(loaded.get().ballToAxle() > 0)) {
-            return Optional.empty();
-        }
-        LoadedState s = loaded.get();
-        double tongue = d.base().tongueLength();
-        double aim = (d.brief().tongueLow() + d.brief().tongueHigh()) / 2;
-        double change = aim * s.mass() - s.tongue();
-        List<Thing> things = movable(d).filter(t -> s.loadCase().massOf(t) > 0).toList();
-        List<Moves.Movable> movables = things.stream().map(t -> new Moves.Movable(s.loadCase().massOf(t),
-                tongue + t.place().x(), tongue + t.place().x() - 0.4, tongue + t.place().x() + 0.4,
-                t.fix() == Fix.LOOSE ? 1 : 5)).toList();
-        return Moves.spread(change, s.ballToAxle(), movables).map(by -> new Remedy(
-                Sentence.of("Move {0} things up to {1}: tongue {2}", things.size(),
-                        Amount.m(by.stream().mapToDouble(Math::abs).max().orElse(0)), Amount.share(aim)),
-                new Edit("Move things along", x -> {
-                    Design next = x;
-                    for (int i = 0; i < things.size(); i++) {
-                        double step = Math.round(by.get(i) / STEP) * STEP;
-                        next = Keeping.moved(next, Set.of(things.get(i).id()), Mode.ROAD, step, 0, 0);
-                    }
-                    return next;
-                })));
     }
 }

@@ -22,6 +22,7 @@ import lectulum.design.LoadCase;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
+import lectulum.stage.leaf.SolveLeaf;
 import lectulum.stage.leaf.StudiesLeaf;
 import lectulum.stage.leaf.WeighLeaf;
 import lectulum.theme.Theme;
@@ -46,6 +47,7 @@ public final class BalanceStage implements StageView {
     private List<String> built = List.of();
     private final List<Leaf> leaves;
     private final WeighLeaf weigh;
+    private final SolveLeaf solve;
     private State state;
 
     public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme) {
@@ -55,7 +57,9 @@ public final class BalanceStage implements StageView {
         this.leaves = new ArrayList<>(List.of(Leaf.sheet()));
         this.weigh = new WeighLeaf(bench, theme);
         this.leaves.addAll(StudiesLeaf.balance(bench, theme));
+        this.solve = new SolveLeaf(bench);
         this.leaves.add(1, weigh.leaf());
+        this.leaves.add(2, solve.leaf());
         Label head = new Label("Load cases");
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
@@ -78,9 +82,9 @@ public final class BalanceStage implements StageView {
         card.getChildren().add(overview);
     }
 
-    /// Whether no scale is being read.
+    /// Whether no scale is being read and nothing is being solved.
     public boolean settled() {
-        return weigh.settled();
+        return weigh.settled() && solve.settled();
     }
 
     @Override

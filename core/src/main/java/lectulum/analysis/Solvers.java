@@ -1,0 +1,215 @@
+package lectulum.analysis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
+import lectulum.balance.Balance;
+import lectulum.balance.LoadedState;
+import lectulum.balance.Moves;
+import lectulum.balance.Statics;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.Fix;
+import lectulum.design.Mass;
+import lectulum.design.Mode;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Role;
+import lectulum.design.Size;
+import lectulum.design.SystemGroup;
+import lectulum.design.Tank;
+import lectulum.design.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.living.Keeping;
+
+/// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:
+/// the axle, one thing, several things a little, two things exchanged, a tank elsewhere, ballast.
+///
+/// Takes some dozens of analyses, so it belongs off the interface thread.
+public final class Solvers {
+    private static final double STEP = 0.01;
+    private static final double REACH = 0.6;
+    private static final int MOVED = 12;
+    private static final int EACH = 3;
+
+    private Solvers() {
+    }
+
+    /// What moves, and what the trips are like then.
+    public enum Way {
+        AXLE("Axle"), SPREAD("Several things a little"), ONE("One thing"), SWAP("Two things exchanged"), TANK(
+                "A tank elsewhere"),
+        BALLAST("Ballast");
+
+        private final String label;
+
+        Way(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /// @param trips    tongue share of every trip with it, in words of the cases
+    /// @param inBand   whether every trip is inside the band
+    /// @param newFaults faults of fit that it makes
+    public record Option(Way way, Remedy remedy, List<Trip> trips, boolean inBand, int newFaults) {
+    }
+
+    /// @param share of the loaded mass on the ball
+    public record Trip(String name, double share) {
+    }
+
+    /// @param stop ends the search early
+    public static List<Option> of(Analysis analysis, BooleanSupplier stop) {
+        Design d = analysis.design();
+        Optional<LoadedState> loaded = analysis.balance().state("departure").filter(s -> s.mass() > 0);
+        if (loaded.isEmpty() || !(d.base().ballToAxle() > 0)) {
+            return List.of();
+        }
+        List<Option> options = new ArrayList<>();
+        LoadedState s = loaded.get();
+        double aim = (d.brief().tongueLow() + d.brief().tongueHigh()) / 2;
+        double change = aim * s.mass() - s.tongue();
+        Stream.of(Way.values()).forEach(way -> ways(way, analysis, s, change, aim).limit(EACH)
+                .takeWhile(r -> !stop.getAsBoolean()).forEach(r -> options.add(judged(way, analysis, r))));
+        return List.copyOf(options);
+    }
+
+    private static Option judged(Way way, Analysis analysis, Remedy remedy) {
+        Analysis after = analysis.sketch(remedy.edit().apply(analysis.given()));
+        double low = after.design().brief().tongueLow();
+        double high = after.design().brief().tongueHigh();
+        List<Trip> trips = after.balance().states().stream().filter(LoadedState::trip)
+                .map(s -> new Trip(s.loadCase().name(), s.share())).toList();
+        return new Option(way, remedy, trips, trips.stream().allMatch(t -> t.share >= low && t.share <= high),
+                Math.max(0, after.layout().findings().size() - analysis.layout().findings().size()));
+    }
+
+    private static Stream<Remedy> ways(Way way, Analysis a, LoadedState s, double change, double aim) {
+        return switch (way) {
+            case AXLE -> axle(a).stream();
+            case SPREAD -> spread(a, s, change, aim).stream();
+            case ONE -> one(a, s, change);
+            case SWAP -> swaps(a, s, change);
+            case TANK -> tanks(a, s, change);
+            case BALLAST -> ballast(a, s, aim).stream();
+        };
+    }
+
+    private static Optional<Remedy> axle(Analysis a) {
+        Design d = a.design();
+        return Balance.axlePlace(d, a.balance().states()).map(p -> p.rounded(STEP)).filter(Double::isFinite)
+                .map(place -> new Remedy(Sentence.of("Axle at {0} behind the ball, it stands at {1}", Amount.m(place),
+                        Amount.m(d.base().ballToAxle())),
+                        new Edit("Move the axle", x -> x.with(x.base().with(
+                                x.base().axle().at(place - x.base().tongueLength()))))));
+    }
+
+    private static List<Thing> movable(Design d, LoadedState s) {
+        return d.things().stream().filter(t -> t.fix() != Fix.FIXED && t.mount() != Mount.SPREAD)
+                .filter(t -> s.loadCase().massOf(t) > 0)
+                .sorted(Comparator.comparingDouble((Thing t) -> -s.loadCase().massOf(t))).limit(MOVED).toList();
+    }
+
+    private static Moves.Movable movable(Design d, Thing t, LoadedState s) {
+        double x = d.base().tongueLength() + t.place().x();
+        double half = t.size().length() / 2;
+        double from = t.mount() == Mount.OUTSIDE ? x - REACH : d.base().tongueLength() + half;
+        double to = t.mount() == Mount.OUTSIDE ? x + REACH : d.base().tongueLength() + d.base().shell().length() - half;
+        return new Moves.Movable(s.loadCase().massOf(t), x, Math.max(Math.min(from, x), x - REACH),
+                Math.min(Math.max(to, x), x + REACH), t.fix() == Fix.LOOSE ? 1 : 5);
+    }
+
+    private static Optional<Remedy> spread(Analysis a, LoadedState s, double change, double aim) {
+        Design d = a.design();
+        List<Thing> things = movable(d, s);
+        if (things.isEmpty()) {
+            return Optional.empty();
+        }
+        return Moves.spread(change, s.ballToAxle(), things.stream().map(t -> movable(d, t, s)).toList())
+                .map(by -> new Remedy(Sentence.of("Move {0} things by up to {1}: tongue {2}", things.size(),
+                        Amount.m(by.stream().mapToDouble(Math::abs).max().orElse(0)), Amount.share(aim)),
+                        new Edit("Move things along", x -> {
+                            Design next = x;
+                            for (int i = 0; i < things.size(); i++) {
+                                next = Keeping.moved(next, Set.of(things.get(i).id()), Mode.ROAD,
+                                        Math.round(by.get(i) / STEP) * STEP, 0, 0);
+                            }
+                            return next;
+                        })));
+    }
+
+    private static Stream<Remedy> one(Analysis a, LoadedState s, double change) {
+        Design d = a.design();
+        return movable(d, s).stream().filter(t -> {
+            Moves.Movable m = movable(d, t, s);
+            double place = m.x() + Moves.alone(change, s.ballToAxle(), m.mass());
+            return place >= m.from() && place <= m.to();
+        }).map(t -> {
+            double by = Math.round(Moves.alone(change, s.ballToAxle(), s.loadCase().massOf(t)) / STEP) * STEP;
+            return LayoutRemedies.move(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0);
+        });
+    }
+
+    private static Stream<Remedy> swaps(Analysis a, LoadedState s, double change) {
+        Design d = a.design();
+        List<Thing> things = movable(d, s);
+        List<Moves.Movable> free = things.stream().map(t -> {
+            Moves.Movable m = movable(d, t, s);
+            return new Moves.Movable(m.mass(), m.x(), Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, 1);
+        }).toList();
+        return Moves.swaps(change, s.ballToAxle(), free, EACH).stream().map(w -> {
+            Thing one = things.get(w.first());
+            Thing other = things.get(w.second());
+            return new Remedy(Sentence.of("Exchange {0} and {1}: tongue by {2}", one.name(), other.name(),
+                    Amount.kg(w.change())),
+                    new Edit("Exchange " + one.name() + " and " + other.name(),
+                            x -> x.mapping(one.id(), t -> t.with(level(t.place(), other.place())))
+                                    .mapping(other.id(), t -> t.with(level(t.place(), one.place())))));
+        });
+    }
+
+    private static Placement level(Placement own, Placement there) {
+        return own.at(there.x(), there.y(), there.z(), own.yaw());
+    }
+
+    private static Stream<Remedy> tanks(Analysis a, LoadedState s, double change) {
+        Design d = a.design();
+        return d.things().stream().filter(t -> t.tank().map(k -> k.use() == Tank.Use.FRESH || k.use() == Tank.Use.GREY)
+                .orElse(false)).filter(t -> s.loadCase().massOf(t) > 0).map(t -> {
+                    double by = Math.clamp(Moves.alone(change, s.ballToAxle(), s.loadCase().massOf(t)), -2, 2);
+                    double step = Math.round(by / STEP) * STEP;
+                    return LayoutRemedies.move(t, Mode.ROAD, Math.abs(step), Math.signum(step), 0, 0);
+                });
+    }
+
+    /// A mass at the front of the body, or at its rear.
+    private static Optional<Remedy> ballast(Analysis a, LoadedState s, double aim) {
+        Design d = a.design();
+        for (double x : new double[]{d.base().tongueLength() + 0.25,
+                d.base().tongueLength() + d.base().shell().length() - 0.25}) {
+            OptionalDouble mass = Statics.ballast(s.mass(), s.tongue(), s.ballToAxle(), x, aim);
+            if (mass.isPresent() && mass.getAsDouble() > 0.5 && mass.getAsDouble() < 0.3 * s.mass()) {
+                double kg = Math.round(mass.getAsDouble() * 2) / 2.0;
+                Thing bag = new Thing("ballast", "Ballast", SystemGroup.CARGO, Role.GEAR, Mount.STOWED, Fix.LOOSE,
+                        new Size(0.3, 0.4, 0.2), new Placement(x - d.base().tongueLength(), 0, 0, 0),
+                        java.util.Map.of(), Mass.weighed(kg), lectulum.design.Cost.NONE, Optional.empty(),
+                        Optional.empty(), Optional.empty(), 0, "");
+                return Optional.of(new Remedy(Sentence.of("{0} of ballast or water at {1} behind the ball",
+                        Amount.kg(kg), Amount.m(x)),
+                        new Edit("Ballast", y -> y.plus(bag.withId(y.freeId("ballast"))))));
+            }
+        }
+        return Optional.empty();
+    }
+}

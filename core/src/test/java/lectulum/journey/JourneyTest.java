@@ -1,0 +1,351 @@
+package lectulum.journey;
+
+import static lectulum.Samples.box;
+import static lectulum.Samples.tank;
+import static lectulum.Samples.thing;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
+import lectulum.balance.LoadedState;
+import lectulum.demo.Campers;
+import lectulum.design.Axle;
+import lectulum.design.CamperType;
+import lectulum.design.Design;
+import lectulum.design.Fix;
+import lectulum.design.Mount;
+import lectulum.design.Placement;
+import lectulum.design.Rating;
+import lectulum.design.Role;
+import lectulum.design.Size;
+import lectulum.design.Tank;
+import lectulum.design.Thing;
+import lectulum.figures.Figure;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.units.Style;
+import lectulum.workshop.Study;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// Trip, ratings, camp, hitch, turn and road, from a design to what the checks say and mend.
+class JourneyTest {
+    private static Optional<Finding> finding(Design d, String id) {
+        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    private static double value(Design d, String figure) {
+        return Analysis.of(d).figures().value(figure);
+    }
+
+    private static Design set(Design d, String id, double value) {
+        return d.with(d.settings().with(id, value));
+    }
+
+    /// A box of 400 kg with 200 kg of gear spread so that the tongue is good, axle 3.0 m behind the ball.
+    private static Design loaded(Thing... more) {
+        Design d = box(more).plus(thing("chest", 120, 1.2, 0).with(Role.GEAR)).plus(thing("beds", 80, 1.5, 0.1));
+        return d;
+    }
+
+    static Stream<Design> designs() {
+        return Stream.concat(Campers.demos().stream().map(d -> Campers.demo(d.key()).orElseThrow().design()),
+                Stream.of(CamperType.values()).map(t -> Campers.start(t, "New").design()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("designs")
+    void everyFigureOfEveryShippedCamperIsFiniteOrSaysWhyNot(Design d) {
+        Journey j = Analysis.of(d).journey();
+
+        assertThat(j.studies()).hasSizeGreaterThan(15);
+        assertThat(j.studies().stream().map(Study::id)).doesNotHaveDuplicates();
+        assertThat(j.figures().all()).extracting(Figure::id).doesNotHaveDuplicates();
+        assertThat(j.figures().all()).allSatisfy(f -> {
+            if (f.value().isEmpty()) {
+                assertThat(f.reason()).isNotBlank();
+            } else {
+                assertThat(f.value().getAsDouble()).as(f.id()).isFinite();
+            }
+            assertThat(f.working().numbers().text(Style.PLAIN)).as(f.id()).doesNotContain("NaN");
+        });
+        assertThat(j.findings()).allSatisfy(f -> {
+            assertThat(f.stage()).isEqualTo(Stage.BALANCE);
+            assertThat(f.detail().text(Style.PLAIN)).doesNotContain("NaN").doesNotContain("{").endsWith(".");
+        });
+    }
+
+    @Test
+    void withoutAnAxleBehindTheBallNothingIsSaid() {
+        Design d = loaded();
+        assertThat(Analysis.of(d).journey().studies()).isNotEmpty();
+
+        assertThat(Analysis.of(d.with(d.base().with(d.base().axle().at(-2)))).journey().studies()).isEmpty();
+    }
+
+    /// 100 kg of fresh water before the axle and an empty grey tank behind it: the tongue falls as water is used.
+    @Test
+    void aTripThatLeavesTheBandIsSaidWithItsDay() {
+        Design d = loaded(tank("fresh", Tank.Use.FRESH, 100, 1.2), tank("grey", Tank.Use.GREY, 80, 2.8));
+        LoadedState start = Analysis.of(d).balance().state("departure").orElseThrow();
+
+        assertThat(value(d, "trip.least")).isLessThan(value(d, "trip.most"));
+        assertThat(value(d, "trip.most")).isCloseTo(start.share(), within(1e-9));
+        assertThat(value(d, "trip.greyPlace")).isFinite();
+    }
+
+    @Test
+    void theTanksFillTheWholeRangeOfTheTongue() {
+        Design d = loaded(tank("fresh", Tank.Use.FRESH, 100, 0.5), tank("grey", Tank.Use.GREY, 80, 2.8));
+        Analysis a = Analysis.of(d);
+
+        for (LoadedState s : a.balance().states()) {
+            if (s.trip() && s.loadCase().fresh() <= 1) {
+                double fills = s.share();
+                assertThat(value(d, "tanks.least")).isLessThanOrEqualTo(Math.max(fills, value(d, "tanks.least")));
+            }
+        }
+        assertThat(value(d, "tanks.least")).isLessThan(value(d, "tanks.most"));
+        assertThat(value(box(thing("chest", 120, 1.2, 0)), "tanks.least")).isNaN();
+    }
+
+    /// 600 kg loaded, 750 kg by law, half of 1600 kg: nothing needed; a plate of 1000 kg without brakes does need them.
+    @Test
+    void brakesAreAskedForAboveTheLimitAndABrakedAxleMendsIt() {
+        Design braked = loaded();
+        Design d = braked.with(braked.base().with(braked.base().axle().withBrakes(false)));
+
+        assertThat(finding(d, "brakes.needed")).hasValueSatisfying(
+                f -> assertThat(f.severity()).isEqualTo(Severity.STOP));
+        assertThat(value(d, "brakes.limit")).isEqualTo(750);
+        assertThat(finding(braked, "brakes.needed")).isEmpty();
+        assertThat(finding(set(set(d, "brake.law", 1361), "brake.share", 0), "brakes.needed")).isEmpty();
+        Analysis a = Analysis.of(d);
+        List<Remedy> remedies = Remedies.of(a, finding(d, "brakes.needed").orElseThrow());
+        assertThat(remedies).isNotEmpty();
+        assertThat(finding(remedies.getFirst().edit().apply(d), "brakes.needed")).isEmpty();
+    }
+
+    /// A tyre of load index 75 carries 387 kg; 12.5 % of 345 kg left is less than the 15 % wanted.
+    @Test
+    void tyresNeedAReserve() {
+        Design d = loaded();
+        double load = value(d, "tyres.load");
+        int low = 50;
+        while (lectulum.towing.TyreLoad.capacity(low, 1, false) < load) {
+            low++;
+        }
+        assertThat(finding(set(d, "tyre.index", low), "tyres.reserve")).isPresent();
+        assertThat(finding(set(d, "tyre.index", low - 2), "tyres.reserve").orElseThrow().severity())
+                .isEqualTo(Severity.STOP);
+        assertThat(finding(set(d, "tyre.index", 100), "tyres.reserve")).isEmpty();
+        double wanted = value(d, "tyres.index");
+        assertThat(finding(set(d, "tyre.index", wanted), "tyres.reserve")).isEmpty();
+    }
+
+    @Test
+    void theRoomForCargoIsExactWhereItIsSaidToEnd() {
+        Design d = loaded();
+        d = d.with(d.base().with(Rating.GROSS_PLATE, java.util.OptionalDouble.of(700)));
+        double most = value(d, "room.most");
+
+        assertThat(most).isPositive().isLessThanOrEqualTo(
+                700 - Analysis.of(d).balance().state("departure").orElseThrow().mass() + 1e-9);
+    }
+
+    @Test
+    void aWeakCouplingIsAStop() {
+        Design d = loaded();
+
+        assertThat(finding(d, "chain.d")).isEmpty();
+        assertThat(finding(set(d, "coupler.d", 2), "chain.d").orElseThrow().severity()).isEqualTo(Severity.STOP);
+        assertThat(finding(set(d, "coupler.d", 20), "chain.d")).isEmpty();
+    }
+
+    /// Behind a long tail somebody lifts the tongue; moved forward the axle leaves a longer one.
+    @Test
+    void whoStepsOnALongTailTipsIt() {
+        Design d = loaded();
+        Design tail = d.with(d.base().with(d.base().axle().at(1.05)));
+
+        assertThat(value(tail, "camp.tip")).isLessThan(70);
+        assertThat(finding(tail, "camp.tip").orElseThrow().severity()).isEqualTo(Severity.STOP);
+        assertThat(value(d, "camp.tip")).isGreaterThan(value(tail, "camp.tip"));
+    }
+
+    @Test
+    void rearJacksCarryAPersonAndWithoutThemItTips() {
+        Design d = loaded();
+        Design tail = d.with(d.base().with(d.base().axle().at(1.38)));
+
+        assertThat(value(tail, "camp.foot.rearRightJack")).isBetween(1.0, 600.0);
+        Design none = set(tail, "camp.rear.jacks", 0);
+        assertThat(value(none, "camp.foot.rearRightJack")).isNaN();
+        assertThat(finding(none, "camp.falls")).isPresent();
+        assertThat(finding(tail, "camp.falls")).isEmpty();
+        double sum = 0;
+        for (Figure f : Analysis.of(tail).journey().figures().all()) {
+            sum += f.id().startsWith("camp.foot.") ? f.value().orElse(0) : 0;
+        }
+        LoadedState s = Analysis.of(tail).balance().states().stream().filter(LoadedState::trip)
+                .min(java.util.Comparator.comparingDouble(LoadedState::share)).orElseThrow();
+        assertThat(sum).as("trailer and Ada").isCloseTo(s.mass() + 70, within(1e-6));
+    }
+
+    /// Track 1.6 m, right side 2° down: 1.6·sin 2° = 55.8 mm; nearest stack of 20, 35 and 50 mm is 55.
+    @Test
+    void theLowSideIsBlockedUp() {
+        Design d = set(loaded(), "site.roll", Math.toRadians(2));
+
+        assertThat(value(d, "level.block")).isCloseTo(0.05584, within(1e-5));
+        assertThat(value(d, "level.stack")).isCloseTo(0.055, within(1e-9));
+        assertThat(finding(d, "level.blocks")).isEmpty();
+        assertThat(finding(set(d, "site.roll", Math.toRadians(8)), "level.blocks")).isPresent();
+    }
+
+    @Test
+    void aLowBallTowsNoseDownAndAMountLevelsIt() {
+        Design d = set(loaded(), "hitch.coupler", 0.55);
+
+        Finding f = finding(d, "hitch.level").orElseThrow();
+        assertThat(f.title().text(Style.PLAIN)).contains("nose down");
+        Design level = Remedies.of(Analysis.of(d), f).getFirst().edit().apply(d);
+        assertThat(level.vehicle().ballHeight()).isEqualTo(0.55);
+        assertThat(value(level, "hitch.nose")).isCloseTo(0, within(1e-12));
+    }
+
+    @Test
+    void independentAxlesShareByTheHeightOfTheBall() {
+        Design d = loaded();
+        Axle a = d.base().axle();
+        Design two = set(d.with(d.base().with(a.with(2, 0.8))), "spring.torsion", 1);
+
+        assertThat(value(two, "torsion.front")).isPositive();
+        double level = value(two, "torsion.front") - value(two, "torsion.rear");
+        Design low = set(two, "hitch.coupler", two.vehicle().ballHeight() + 0.05);
+        assertThat(value(low, "torsion.front") - value(low, "torsion.rear")).isGreaterThan(level);
+        assertThat(value(d, "torsion.front")).isNaN();
+    }
+
+    @Test
+    void aTyreThatMeetsItsGuardIsAStopAndStiffSpringsANote() {
+        Design d = loaded();
+
+        assertThat(finding(d, "ride.guard")).isEmpty();
+        assertThat(finding(set(d, "guard.gap", 0.40), "ride.guard").orElseThrow().severity()).isEqualTo(Severity.STOP);
+        assertThat(finding(set(d, "guard.gap", 0.55), "ride.guard")).isEmpty();
+        assertThat(finding(set(d, "spring.side", 400_000), "ride.bounce")).isPresent();
+    }
+
+    @Test
+    void springBarsAreShownOnceTheyAreThere() {
+        Design d = loaded();
+
+        assertThat(value(d, "bars.force")).isNaN();
+        Design bars = set(d, "bars.length", 0.7);
+        assertThat(value(bars, "bars.force")).isPositive();
+        assertThat(value(bars, "balance.departure.tongue")).as("bars do not change the tongue")
+                .isEqualTo(value(d, "balance.departure.tongue"));
+        assertThat(finding(set(bars, "bars.rated", 10), "bars.rated")).isPresent();
+        assertThat(finding(set(bars, "bars.restored", 1.1), "bars.rear").orElseThrow().severity())
+                .isEqualTo(Severity.STOP);
+    }
+
+    @Test
+    void aShortTongueTouchesAndALongerOneClears() {
+        Design d = loaded();
+        Design tight = set(d.with(d.base().withTongue(0.6)), "tow.half", 0.88);
+        Finding f = finding(tight, "out.turn").orElseThrow();
+
+        assertThat(f.severity()).isEqualTo(Severity.WARN);
+        List<Remedy> remedies = Remedies.of(Analysis.of(tight), f);
+        assertThat(remedies).isNotEmpty();
+        Design mended = remedies.getFirst().edit().apply(tight);
+        assertThat(value(mended, "outside.turn")).isGreaterThan(value(tight, "outside.turn"));
+    }
+
+    @Test
+    void aSteepDrivewayGroundsALongTail() {
+        Design d = loaded();
+
+        assertThat(value(d, "drive.clearance")).isPositive();
+        Design steep = set(set(d, "drive.rise", 0.9), "drive.run", 2.5);
+        assertThat(value(steep, "drive.clearance")).isLessThan(value(d, "drive.clearance"));
+        assertThat(finding(steep, "drive.clear")).isPresent();
+        assertThat(finding(steep, "drive.bends")).isPresent();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {15, 20, 25, 30})
+    void fasterIsLessDamped(double speed) {
+        Design d = loaded();
+
+        assertThat(value(set(d, "road.speed", speed + 5), "sway.damping"))
+                .isLessThan(value(set(d, "road.speed", speed), "sway.damping"));
+    }
+
+    /// Heavy things at both ends swing more than the same in the middle.
+    @Test
+    void weightAtTheEndsSwingsAndIsGathered() {
+        Design ends = box(thing("front", 90, 0.25, 0), thing("rear", 60, 2.75, 0), thing("beds", 50, 1.5, 0));
+        Design middle = box(thing("front", 90, 1.1, 0), thing("rear", 60, 1.475, 0), thing("beds", 50, 1.5, 0));
+
+        assertThat(value(ends, "sway.percussion")).isLessThan(value(middle, "sway.percussion"));
+        assertThat(value(ends, "sway.damping")).isLessThan(value(middle, "sway.damping"));
+    }
+
+    @Test
+    void aHeavyRoofTipsEarlier() {
+        Thing tent = thing("tent", 90, 1.5, 0).with(Mount.OUTSIDE).with(new Size(1.4, 1.2, 0.3))
+                .with(new Placement(1.5, 0, 1.8, 0));
+        Design d = loaded();
+        Design tall = d.plus(tent);
+
+        assertThat(value(tall, "tip.sprung")).isLessThan(value(d, "tip.sprung"));
+        assertThat(value(tall, "roof.road")).isEqualTo(90);
+        assertThat(finding(set(tall, "roof.road", 75), "roof.road").orElseThrow().severity())
+                .isEqualTo(Severity.STOP);
+        assertThat(finding(set(tall, "road.roll.warn", 2), "tip.low")).isPresent();
+    }
+
+    @Test
+    void whatIsLooseIsTied() {
+        Design d = loaded(thing("fridge", 23, 2.2, 0.4).with(Fix.LOOSE));
+        Finding f = finding(d, "tie.fridge").orElseThrow();
+
+        assertThat(f.things()).containsExactly("fridge");
+        Design tied = Remedies.of(Analysis.of(d), f).getFirst().edit().apply(d);
+        assertThat(finding(tied, "tie.fridge")).isEmpty();
+    }
+
+    /// 0.3 g at a centre 0.6 m above a ball of 0.45 m on 3.0 m: T falls by M · 0.3 · (Z − h)/x_A.
+    @Test
+    void pullingAwayLightensTheTongue() {
+        Design d = loaded();
+        LoadedState s = Analysis.of(d).balance().states().stream().filter(LoadedState::trip)
+                .min(java.util.Comparator.comparingDouble(LoadedState::share)).orElseThrow();
+
+        assertThat(value(d, "climb.tongue"))
+                .isCloseTo(s.tongue() - 0.3 * s.mass() * (s.roll().z() - 0.45) / 3.0, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"road.speed, 8", "tyre.part, 0.5", "spring.travel, 0.4", "camp.chock, 0.4", "drive.run, 0.3",
+            "block.1, 0", "tie.friction, 0", "bars.length, 1.5", "turn.radius, 2", "road.lag, 0.05"})
+    void theEdgesOfWhatCanBeTypedNeverBreakIt(String id, double edge) {
+        Design d = set(loaded(tank("fresh", Tank.Use.FRESH, 60, 1.4)), id, edge);
+
+        assertThat(Analysis.of(d).journey().studies()).isNotEmpty();
+        assertThat(Analysis.of(d).journey().findings())
+                .allSatisfy(f -> assertThat(f.title().text(Style.PLAIN)).doesNotContain("NaN"));
+    }
+}
