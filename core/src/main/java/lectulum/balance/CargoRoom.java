@@ -60,10 +60,12 @@ public record CargoRoom(double room, String by) {
         String name = limit.rating().label();
         double left = limit.left();
         return switch (limit.rating()) {
-            case GROSS_PLATE, COUPLER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS -> List.of(new Growing(name, left, 1));
-            case TONGUE_COUPLER, TONGUE_VEHICLE, PAYLOAD, VEHICLE_GROSS -> List.of(new Growing(name, left, lever));
+            case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS ->
+                List.of(new Growing(name, left, 1));
+            case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD, VEHICLE_GROSS ->
+                List.of(new Growing(name, left, lever));
             case AXLE -> List.of(new Growing(name, left, 1 - lever));
-            case TYRE -> List.of(new Growing("right tyres", limit.rated() - s.right() / s.tyres(),
+            case TYRE, WHEEL, SPRING -> List.of(new Growing("right tyres", limit.rated() - s.right() / s.tyres(),
                     ((1 - lever) / 2 + y / l.track) / s.tyres()),
                     new Growing("left tyres", limit.rated() - s.left() / s.tyres(),
                             ((1 - lever) / 2 - y / l.track) / s.tyres()));

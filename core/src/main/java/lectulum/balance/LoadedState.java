@@ -148,10 +148,11 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
                 continue;
             }
             double load = switch (rating) {
-                case GROSS_PLATE, COUPLER, TOW_BRAKED, TOW_UNBRAKED -> mass;
-                case TONGUE_COUPLER, TONGUE_VEHICLE -> tongue;
+                case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED -> mass;
+                case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER -> tongue;
                 case AXLE -> mass - tongue;
-                case TYRE -> Math.max(right, left) / Math.max(1, axle.count());
+                case TYRE, WHEEL -> Math.max(right, left) / Math.max(1, axle.count());
+                case SPRING -> springs(design, mass, tongue, right, left) / Math.max(1, axle.count());
                 case PAYLOAD -> aboard + tongue;
                 case VEHICLE_GROSS -> vehicle.kerbMass() + aboard + tongue;
                 case REAR_AXLE -> vehicle.kerbRear() + ABOARD_ON_REAR * aboard + tongue * (1 + lever);
@@ -163,6 +164,14 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         }
         limits.sort(Comparator.comparingDouble(Limit::margin));
         return List.copyOf(limits);
+    }
+
+    /// Load of the fuller side's springs \[kg\]: they stand nearer to each other than the wheels, so a side moment loads them
+    /// more; the axle itself does not rest on them.
+    private static double springs(Design design, double mass, double tongue, double right, double left) {
+        double base = lectulum.assumed.Assumed.value(design, "spring.base");
+        double onSprings = mass - tongue - design.base().axle().mass();
+        return onSprings / 2 + Math.abs(right - left) / 2 / base;
     }
 
     /// The tow rating that counts depends on whether the trailer has brakes.

@@ -18,6 +18,8 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
     public static final LoadCase BARE = new LoadCase("bare", "Bare base", false, 0, 0, 0, 0, 0);
     public static final LoadCase DRY = new LoadCase("dry", "Dry build", true, 0, 0, 0, 0, 0);
     public static final LoadCase DEPARTURE = new LoadCase("departure", "Departure", true, 1, 0, 1, 1, 1);
+    public static final LoadCase MIDWAY = new LoadCase("midway", "Mid-trip", true, 0.5, 0.5, 0.75, 1, 0.57);
+    public static final LoadCase EMPTY = new LoadCase("empty", "Tanks empty", true, 0, 0, 0, 1, 1);
     public static final LoadCase HOMEWARD = new LoadCase("homeward", "Homeward", true, 0.1, 1, 0.5, 1, KEPT);
 
     public LoadCase {
@@ -26,7 +28,7 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
 
     /// The cases every design starts with.
     public static List<LoadCase> standard() {
-        return List.of(BARE, DRY, DEPARTURE, HOMEWARD);
+        return List.of(BARE, DRY, DEPARTURE, MIDWAY, HOMEWARD, EMPTY);
     }
 
     /// Mass of a thing in this case \[kg\], what its tank holds included.

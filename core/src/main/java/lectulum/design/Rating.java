@@ -4,8 +4,10 @@ package lectulum.design;
 public enum Rating {
     GROSS_PLATE("gross plate", true), COUPLER("coupler", true), TONGUE_COUPLER("coupler, tongue", true), AXLE(
             "axle, all together", true),
+    SPRING("each spring", true), WHEEL("each wheel", true), CHAIN("each safety chain, breaking", true),
     TYRE("each tyre", true), TOW_BRAKED("towing, braked", false), TOW_UNBRAKED(
             "towing, unbraked", false),
+    BALL("ball", false), RECEIVER("receiver", false), TONGUE_RECEIVER("receiver, tongue", false),
     TONGUE_VEHICLE("tongue limit", false), PAYLOAD("payload",
             false),
     VEHICLE_GROSS("gross", false), REAR_AXLE("rear axle", false), COMBINED_GROSS(

@@ -155,10 +155,11 @@ final class RatingStudies {
 
     private static double uncertainty(LoadedState s, Rating rating) {
         return switch (rating) {
-            case GROSS_PLATE, COUPLER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS -> s.certainty().mass();
-            case TONGUE_COUPLER, TONGUE_VEHICLE -> s.certainty().tongue();
+            case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS ->
+                s.certainty().mass();
+            case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER -> s.certainty().tongue();
             case AXLE -> s.certainty().axle();
-            case TYRE -> s.certainty().axle() / 2 / s.tyres();
+            case TYRE, WHEEL, SPRING -> s.certainty().axle() / 2 / s.tyres();
             case PAYLOAD, VEHICLE_GROSS, REAR_AXLE -> 0;
         };
     }

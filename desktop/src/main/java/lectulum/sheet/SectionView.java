@@ -8,7 +8,9 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
+import lectulum.design.Base;
 import lectulum.design.Thing;
+import lectulum.figures.Stage;
 import lectulum.layout.Body;
 import lectulum.layout.CrossSection;
 import lectulum.layout.Snapping;
@@ -70,10 +72,13 @@ public final class SectionView extends Drawing {
 
     private void fit(double w, double h) {
         double wide = 2 * body().halfWidth() + 0.1;
-        double high = (body().open() ? 1.4 : body().roofOutside().highest()) + 0.15;
+        boolean balance = state.stage() == Stage.BALANCE;
+        double below = balance ? state.design().base().floorHeight() : 0;
+        double high = (body().open() ? 1.4 : body().roofOutside().highest()) + 0.15 + below;
+        wide = Math.max(wide, balance ? state.design().base().axle().track() + 0.4 : 0);
         scale = Math.min((w - 2 * EDGE) / wide, (h - 2 * EDGE - 14) / high);
         middle = w / 2;
-        floor = h - EDGE - 0.05 * scale;
+        floor = h - EDGE - (0.05 + below) * scale;
     }
 
     @Override
@@ -109,8 +114,40 @@ public final class SectionView extends Drawing {
         pen.text("Cut " + Units.text(ball, Quantity.LENGTH, state.style()) + " behind the ball, seen from behind", 8,
                 12,
                 TextAlignment.LEFT, Theme.font(11), look.colour("ink"));
+        if (state.stage() == Stage.BALANCE) {
+            wheels(pen);
+        }
         pen.stroke("edge", 1);
         g.strokeRect(0.5, 0.5, w - 1, h - 1);
+    }
+
+    /// Wheels with what each side carries, and the centre of gravity with its height, on the Balance stage.
+    private void wheels(Pen pen) {
+        Base base = state.design().base();
+        state.analysis().balance().state(state.chosenCase().id()).filter(s -> Double.isFinite(s.right()))
+                .ifPresent(s -> {
+                    double ground = -base.floorHeight();
+                    pen.stroke("ink", 1.5);
+                    double[] left = pixel(-base.axle().track() / 2 - 0.3, ground);
+                    double[] right = pixel(base.axle().track() / 2 + 0.3, ground);
+                    pen.line(left[0], left[1], right[0], right[1]);
+                    for (int side = -1; side <= 1; side += 2) {
+                        double y = side * base.axle().track() / 2;
+                        double[] top = pixel(y - base.axle().tyreWidth() / 2, ground + base.axle().wheelDiameter());
+                        pen.g.strokeRect(top[0], top[1], base.axle().tyreWidth() * scale,
+                                base.axle().wheelDiameter() * scale);
+                        double[] foot = pixel(y, ground);
+                        pen.label(Units.text(side < 0 ? s.left() : s.right(), Quantity.MASS, state.style()), foot[0],
+                                foot[1] + 9, Double.POSITIVE_INFINITY, 11, true);
+                    }
+                    double[] centre = pixel(s.roll().y(), ground + s.roll().z());
+                    pen.stroke("accent", 2);
+                    pen.g.strokeOval(centre[0] - 6, centre[1] - 6, 12, 12);
+                    pen.line(centre[0] - 9, centre[1], centre[0] + 9, centre[1]);
+                    pen.line(centre[0], centre[1] - 9, centre[0], centre[1] + 9);
+                    pen.label(Units.text(s.roll().z(), Quantity.LENGTH, state.style()), centre[0] + 34, centre[1],
+                            Double.POSITIVE_INFINITY, 11, true);
+                });
     }
 
     private void pressed(MouseEvent e) {

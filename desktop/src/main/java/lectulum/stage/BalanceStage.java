@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -34,7 +35,9 @@ import lectulum.workbench.Workbench;
 /// Balance: the camper as a loaded beam on the sheet, every load case in one table below it, and the limits on the
 /// card.
 public final class BalanceStage implements StageView {
-    private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle");
+    private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle", "left", "right",
+            "centreHeight");
+    private static final int TIGHTEST = 6 + FIGURES.size();
 
     private final Workbench bench;
     private final ThingCard thing;
@@ -46,6 +49,7 @@ public final class BalanceStage implements StageView {
     private final List<Runnable> refreshers = new ArrayList<>();
     private List<String> built = List.of();
     private final List<Leaf> leaves;
+    private final Label title;
     private final WeighLeaf weigh;
     private final SolveLeaf solve;
     private State state;
@@ -61,6 +65,8 @@ public final class BalanceStage implements StageView {
         this.leaves.add(1, weigh.leaf());
         this.leaves.add(2, solve.leaf());
         Label head = new Label("Load cases");
+        head.setId("load-cases-title");
+        title = head;
         head.getStyleClass().add("heading");
         below.getStyleClass().add("panel");
         below.setMinWidth(0);
@@ -73,12 +79,12 @@ public final class BalanceStage implements StageView {
         table.setPadding(new Insets(0, 0, 11, 0));
         limits.setHgap(8);
         limits.setVgap(3);
-        Label title = new Label("Limits");
-        title.getStyleClass().add("title");
+        Label limitsTitle = new Label("Limits");
+        limitsTitle.getStyleClass().add("title");
         Label caution = new Label("Never exceed the lowest rating. Weigh before the first long tow.");
         caution.getStyleClass().add("caution");
         caution.setWrapText(true);
-        overview.getChildren().addAll(title, limits, caution);
+        overview.getChildren().addAll(limitsTitle, limits, caution);
         card.getChildren().add(overview);
     }
 
@@ -114,6 +120,7 @@ public final class BalanceStage implements StageView {
             built = ids;
             build();
         }
+        title.setText("Load cases, masses in " + Units.show(1, Quantity.MASS, next.style()).unit());
         refreshers.forEach(Runnable::run);
         limits();
     }
@@ -122,18 +129,18 @@ public final class BalanceStage implements StageView {
         table.getChildren().clear();
         refreshers.clear();
         String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle",
-                "tightest limit", ""};
+                "left", "right", "height", "tightest limit", ""};
         for (int i = 0; i < heads.length; i++) {
             Label head = new Label(heads[i]);
             head.getStyleClass().add("grid-head");
-            if (i == 10) {
+            if (i == TIGHTEST) {
                 head.getStyleClass().add("apart");
             }
-            GridPane.setHalignment(head, i >= 1 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
+            GridPane.setHalignment(head, i >= 1 && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 56 : i <= 9 ? 54 : 0);
-            column.setHalignment(i >= 6 && i <= 9 ? HPos.RIGHT : HPos.LEFT);
+            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 46 : i < TIGHTEST ? 42 : 0);
+            column.setHalignment(i >= 6 && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
             }
@@ -147,7 +154,11 @@ public final class BalanceStage implements StageView {
         Label name = new Label();
         name.setMinWidth(80);
         refreshers.add(() -> {
-            name.setText(state.design().loadCase(id).name());
+            boolean worst = state.analysis().balance().states().stream().filter(LoadedState::trip)
+                    .min(java.util.Comparator.comparingDouble(LoadedState::share))
+                    .filter(s -> s.loadCase().id().equals(id)).isPresent();
+            name.setText(state.design().loadCase(id).name() + (worst ? " ▾" : ""));
+            name.setTooltip(worst ? new Tooltip("Lightest tongue of all trips") : null);
             name.getStyleClass().setAll("label", id.equals(state.chosenCase().id()) ? "strong" : "plain");
         });
         name.setOnMouseClicked(e -> bench.setLoadCase(state.design().loadCase(id)));
@@ -162,11 +173,11 @@ public final class BalanceStage implements StageView {
         }
         Label tightest = new Label();
         refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
-                .map(l -> Units.text(l.left(), Quantity.MASS, state.style()) + " to " + l.rating().label())
+                .map(l -> Units.show(l.left(), Quantity.MASS, state.style()).number() + " to " + l.rating().label())
                 .orElse("none known")));
         tightest.getStyleClass().add("apart");
-        tightest.setMinWidth(130);
-        table.add(tightest, 10, row);
+        tightest.setMinWidth(100);
+        table.add(tightest, TIGHTEST, row);
         LoadCase.standard().stream().filter(c -> c.id().equals(id)).findFirst().ifPresent(usual -> {
             Button reset = new Button("as derived");
             reset.getStyleClass().addAll("link", "quiet");
@@ -174,7 +185,7 @@ public final class BalanceStage implements StageView {
             reset.managedProperty().bind(reset.visibleProperty());
             refreshers.add(() -> reset.setVisible(!usual.equals(state.analysis().given().loadCase(id))));
             reset.setMinWidth(Region.USE_PREF_SIZE);
-            table.add(reset, 11, row);
+            table.add(reset, TIGHTEST + 1, row);
         });
     }
 
@@ -184,8 +195,8 @@ public final class BalanceStage implements StageView {
                 v -> bench.edit(state.design().loadCase(id).name() + ", " + what,
                         d -> d.mappingCase(id, c -> write.apply(c, v))));
         field.field().setId("case-" + id + "-" + what);
-        field.field().setPrefColumnCount(4);
-        field.setMaxWidth(66);
+        field.field().setPrefColumnCount(3);
+        field.setMaxWidth(52);
         field.getStyleClass().add("grid-cell");
         refreshers.add(() -> field.show(read.applyAsDouble(state.analysis().given().loadCase(id)), state.style()));
         table.add(field, column, row);
@@ -196,7 +207,9 @@ public final class BalanceStage implements StageView {
         label.setId("cell-" + id.replace('.', '-'));
         refreshers.add(() -> {
             Optional<Figure> figure = state.analysis().figures().find(id);
-            label.setText(figure.map(f -> f.text(state.style())).orElse("–"));
+            label.setText(figure.map(f -> f.quantity() == Quantity.MASS && f.value().isPresent()
+                    ? Units.show(f.value().getAsDouble(), Quantity.MASS, state.style()).number()
+                    : f.text(state.style())).orElse("–"));
             Verdict verdict = figure.map(f -> f.band().verdict()).orElse(Verdict.NONE);
             label.setStyle(verdict == Verdict.STOP
                     ? "-fx-text-fill: -l-accent; -fx-font-weight: bold;"
