@@ -16,6 +16,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
+import lectulum.balance.Balance;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
 import lectulum.design.CamperType;
@@ -27,9 +28,11 @@ import lectulum.design.Project;
 import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.files.ProjectFile;
+import lectulum.journey.Journey;
 import lectulum.layout.Layout;
 import lectulum.sheet.SheetView;
 import lectulum.theme.Theme;
+import lectulum.towing.Sway;
 import lectulum.workbench.Workbench;
 
 /// Measures what the budgets are about, on generated designs of 100, 500 and 5 000 things: one drag step to figures,
@@ -55,10 +58,13 @@ public final class Bench {
             print("drag step to painted sheet", size, dragToSheet(project, runs));
             print("cold full analysis", size, cold(project.design(), runs));
             print("fit check, three modes", size, fit(project.design(), runs));
+            print("balance, all load cases", size, balance(project.design(), runs));
+            print("trip, camp, hitch, turn, road", size, journey(project.design(), Math.max(20, runs / 10)));
             print("living, workshop and score", size, whole(project.design(), Math.max(20, runs / 10)));
             print("find a place", size, find(project.design()));
             print("open a saved file", size, open(project));
         }
+        print("sway at 40 speeds", 1, sway());
         System.exit(0);
     }
 
@@ -114,6 +120,25 @@ public final class Bench {
 
     private static double[] cold(Design design, int runs) throws Exception {
         return time(runs, i -> Analysis.of(moved(design, i)));
+    }
+
+    private static double[] balance(Design design, int runs) throws Exception {
+        return time(runs, i -> Balance.of(moved(design, i)));
+    }
+
+    private static double[] journey(Design design, int runs) throws Exception {
+        Analysis first = Analysis.of(design);
+        return time(runs, i -> Journey.of(first.design(), first.layout(), first.balance(), first.water()));
+    }
+
+    /// Damping at 40 speeds.
+    private static double[] sway() throws Exception {
+        Sway sway = new Sway(new Sway.Rig(830, 690, 2.67, 1.02, 740, 2.5678, 2.87, 838), Sway.Tyres.USUAL, 0);
+        return time(RUNS, i -> {
+            for (int k = 0; k < 40; k++) {
+                sway.at(8 + 0.8 * k);
+            }
+        });
     }
 
     /// Every overlap and everything through the shell in all three modes, from placements.

@@ -160,12 +160,13 @@ final class BalanceRemedies {
         return s.limits().stream().filter(l -> Balance.camel(l.rating()).equals(rating)).findFirst();
     }
 
+    /// Never more than that fresh water on any trip.
     private static Stream<Remedy> lessWater(LoadCase c) {
         return DoubleStream.of(0.75, 0.5, 0.25, 0).filter(f -> f < c.fresh())
                 .mapToObj(f -> new Remedy(
                         Sentence.of("{0}: leave with {1} of the fresh water", c.name(), Amount.share(f)),
-                        new Edit("Less water: " + c.name(),
-                                d -> d.mappingCase(c.id(), x -> x.withFills(f, x.waste(), x.fuel())))));
+                        new Edit("Less water", d -> d.withCases(d.cases().stream().map(
+                                x -> x.fresh() > f ? x.withFills(f, x.waste(), x.fuel()) : x).toList()))));
     }
 
     /// The lightest packed things that are heavy enough by themselves.

@@ -1,14 +1,6 @@
 package lectulum.standin;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.PrintWriter;
-import java.io.UncheckedIOException;
-import java.net.InetAddress;
-import java.net.ServerSocket;
-import java.net.Socket;
-import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -22,7 +14,7 @@ public final class ScaleServer implements AutoCloseable {
     private static final double NOISE = 0.15;
     private static final double STILL = 0.004;
 
-    private final ServerSocket socket;
+    private final LineService service;
     private final TrueMasses truth;
     private final double step;
     private final double fineStep;
@@ -36,54 +28,21 @@ public final class ScaleServer implements AutoCloseable {
     /// @param settling time in which what is left of a swing falls to a third \[s\]; 0 settles at once
     /// @throws IOException where the port is taken
     public ScaleServer(int port, TrueMasses truth, double step, double settling, long seed) throws IOException {
-        this.socket = new ServerSocket(port, 8, InetAddress.getLoopbackAddress());
         this.truth = truth;
         this.step = step;
         this.fineStep = Math.min(step, 0.5);
         this.settling = settling;
         this.random = new SplittableRandom(seed);
-        Thread.ofPlatform().daemon().name("scale-stand-in").start(this::serve);
+        this.service = new LineService(port, "scale-stand-in", GREETING + " unit=kg step=" + step, this::answer);
     }
 
     public int port() {
-        return socket.getLocalPort();
+        return service.port();
     }
 
     @Override
     public void close() {
-        try {
-            socket.close();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private void serve() {
-        while (!socket.isClosed()) {
-            try {
-                Socket client = socket.accept();
-                Thread.ofPlatform().daemon().name("scale-client").start(() -> talk(client));
-            } catch (IOException e) {
-                return;
-            }
-        }
-    }
-
-    private void talk(Socket client) {
-        try (client;
-                var in = new BufferedReader(new InputStreamReader(client.getInputStream(), StandardCharsets.UTF_8));
-                var out = new PrintWriter(client.getOutputStream(), true, StandardCharsets.UTF_8)) {
-            out.println(GREETING + " unit=kg step=" + step);
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
-                String answer = answer(line.strip());
-                out.println(answer);
-                if (answer.equals("BYE")) {
-                    return;
-                }
-            }
-        } catch (IOException e) {
-            // The client went away: the next one is served.
-        }
+        service.close();
     }
 
     private synchronized String answer(String line) {

@@ -193,4 +193,41 @@ class BalanceTest {
 
         assertThat(inColumns).isCloseTo(s.mass() - 400, within(1e-9));
     }
+
+    /// Moments about the ball: what the axle carries times its distance is the sum of all masses times theirs.
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5})
+    void theMomentsAboutTheBallClose(long seed) {
+        Design d = lectulum.Samples.many(200, seed);
+        for (LoadedState s : Balance.of(d).states()) {
+            double moment = s.parts().stream().mapToDouble(p -> p.mass() * p.x()).sum();
+            double across = s.parts().stream().mapToDouble(p -> p.mass() * p.y()).sum();
+
+            assertThat(s.axle() * s.ballToAxle()).isCloseTo(moment, within(1e-9 * moment));
+            assertThat((s.right() - s.left()) * d.base().axle().track() / 2).isCloseTo(across, within(1e-8));
+            assertThat(s.tongue() + s.left() + s.right()).isCloseTo(s.mass(), within(1e-9));
+        }
+    }
+
+    /// What the room for cargo allows is just allowed: a kilogram more breaks the limit that was named.
+    @ParameterizedTest
+    @ValueSource(doubles = {1.4, 2.0, 2.6, 3.2, 3.8})
+    void theRoomForCargoEndsExactlyAtTheLimit(double x) {
+        Design d = lectulum.Samples.box(lectulum.Samples.thing("chest", 120, 1.2, 0));
+        LoadedState s = Balance.of(d).state("departure").orElseThrow();
+        CargoRoom room = CargoRoom.of(s, new CargoRoom.Levers(3.0, 1.6, 2.7, 1.0), d.brief().tongueLow(),
+                d.brief().tongueHigh(), x, 0);
+        Design full = d.plus(lectulum.Samples.thing("more", room.room(), x - 1.2, 0));
+        Design over = d.plus(lectulum.Samples.thing("more", room.room() + 1, x - 1.2, 0));
+
+        assertThat(room.by()).isNotEmpty();
+        assertThat(broken(full)).isFalse();
+        assertThat(broken(over)).isTrue();
+    }
+
+    private static boolean broken(Design d) {
+        LoadedState s = Balance.of(d).state("departure").orElseThrow();
+        return s.share() < d.brief().tongueLow() - 1e-9 || s.share() > d.brief().tongueHigh() + 1e-9
+                || s.limits().stream().anyMatch(l -> l.left() < -1e-9);
+    }
 }

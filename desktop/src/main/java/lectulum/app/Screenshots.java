@@ -58,17 +58,17 @@ public final class Screenshots {
         });
         page("mechanisms", "dunlin", Stage.LAYOUT, "mechanisms", b -> {
         });
-        page("loading", "nightjar", Stage.LAYOUT, "loading", b -> {
-        });
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
         window("base", "dunlin", b -> b.setStage(Stage.BASE));
         page("survey", "nightjar", Stage.BASE, "survey", b -> {
         });
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
         });
-        page("walls", "nightjar", Stage.BASE, "walls", b -> {
-        });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
+        page("weigh", "nightjar", Stage.BALANCE, "weigh", b -> {
+        });
+        page("turning", "nightjar", Stage.BALANCE, "turning", b -> {
+        });
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
         window("water", "nightjar", b -> b.setStage(Stage.WATER));
         window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));

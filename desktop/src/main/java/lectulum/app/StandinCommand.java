@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import lectulum.design.Design;
+import lectulum.standin.LevelServer;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 import picocli.CommandLine.Command;
@@ -15,7 +16,7 @@ import picocli.CommandLine.Spec;
 
 /// Stand-ins for outside devices.
 @Command(name = "standin", description = "Runs a stand-in for an outside device.", subcommands = {
-        StandinCommand.Scale.class})
+        StandinCommand.Scale.class, StandinCommand.Level.class})
 final class StandinCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -62,12 +63,44 @@ final class StandinCommand implements Callable<Integer> {
             try (ScaleServer server = new ScaleServer(port, truth, step, 0.4, seed)) {
                 out.println("The scale listens on port " + server.port() + " of this machine.");
                 out.flush();
-                var never = new CountDownLatch(1);
-                if (Double.isInfinite(seconds)) {
-                    never.await();
-                } else {
-                    never.await(Math.round(seconds * 1000), java.util.concurrent.TimeUnit.MILLISECONDS);
-                }
+                stay(seconds);
+            }
+            return 0;
+        }
+    }
+
+    private static void stay(double seconds) throws InterruptedException {
+        var never = new CountDownLatch(1);
+        if (Double.isInfinite(seconds)) {
+            never.await();
+        } else {
+            never.await(Math.round(seconds * 1000), java.util.concurrent.TimeUnit.MILLISECONDS);
+        }
+    }
+
+    /// A level on a camper that stands somewhere.
+    @Command(name = "level", description = {"A level on this machine on a made-up site, until it is stopped.",
+            "Its lines are described in docs/standin/level-protocol.md."})
+    static final class Level implements Callable<Integer> {
+        @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
+        private int port = 7071;
+
+        @Option(names = "--seed", description = "Which site it stands on. Default: ${DEFAULT-VALUE}.")
+        private long seed = 1;
+
+        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Spec
+        private CommandSpec spec;
+
+        @Override
+        public Integer call() throws IOException, InterruptedException {
+            PrintWriter out = spec.commandLine().getOut();
+            try (LevelServer server = new LevelServer(port, seed)) {
+                out.println("The level listens on port " + server.port() + " of this machine.");
+                out.flush();
+                stay(seconds);
             }
             return 0;
         }

@@ -23,6 +23,7 @@ import lectulum.design.LoadCase;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
+import lectulum.stage.leaf.ProfileLeaf;
 import lectulum.stage.leaf.SolveLeaf;
 import lectulum.stage.leaf.StudiesLeaf;
 import lectulum.stage.leaf.WeighLeaf;
@@ -54,12 +55,13 @@ public final class BalanceStage implements StageView {
     private final SolveLeaf solve;
     private State state;
 
-    public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme) {
+    /// @param desk what the window does for the weigh day
+    public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
         this.bench = bench;
         this.thing = thing;
         this.state = bench.state();
         this.leaves = new ArrayList<>(List.of(Leaf.sheet()));
-        this.weigh = new WeighLeaf(bench, theme);
+        this.weigh = new WeighLeaf(bench, theme, desk);
         this.leaves.addAll(StudiesLeaf.balance(bench, theme));
         this.solve = new SolveLeaf(bench);
         this.leaves.add(1, weigh.leaf());

@@ -271,7 +271,8 @@ public final class MainWindow implements AutoCloseable {
             case BRIEF -> new BriefStage(bench);
             case BASE -> new BaseStage(bench, () -> theme, desk());
             case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
-            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
+            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme,
+                    desk());
             case POWER -> new PowerStage(bench, new ThingCard(bench, this::keepAsOwn));
             case WATER -> new WaterStage(bench, new ThingCard(bench, this::keepAsOwn));
             case MATERIALS -> new MaterialsStage(bench);

@@ -57,6 +57,16 @@ class CommandLineTest {
     }
 
     @Test
+    void standInsSayWhereTheyListenAndStopByThemselves() {
+        assertThat(run("standin", "scale", "demo:dunlin", "--port", "0", "--for", "0.01")).isZero();
+        assertThat(out.toString()).containsPattern("The scale listens on port \\d+ of this machine.");
+        assertThat(run("standin", "level", "--port", "0", "--for", "0.01")).isZero();
+        assertThat(out.toString()).containsPattern("The level listens on port \\d+ of this machine.");
+        assertThat(run("standin", "scale", "demo:dunlin", "--port", "0", "--step", "0")).isEqualTo(2);
+        assertThat(err.toString()).contains("more than 0");
+    }
+
+    @Test
     void templatesAreWrittenByTheEndingOfTheFile() {
         Path pdf = folder.resolve("side.pdf");
         Path dxf = folder.resolve("box.dxf");

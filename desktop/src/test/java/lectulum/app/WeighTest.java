@@ -183,11 +183,51 @@ class WeighTest extends WindowTest {
                 .isEqualTo("dry, before the galley");
         click("#weigh-new");
         ComboBox<Weighing> which = robot.lookup("#weigh-which").queryComboBox();
-        assertThat(which.getItems()).hasSize(2);
-        robot.interact(() -> which.setValue(which.getItems().getFirst()));
+        assertThat(which.getItems()).hasSize(4);
+        robot.interact(() -> which.setValue(which.getItems().get(2)));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text("#weigh-0")).endsWith("kg");
         click("#weigh-remove");
-        assertThat(state().project().design().weighings()).hasSize(1);
+        assertThat(state().project().design().weighings()).hasSize(3);
+    }
+
+    @Test
+    void aPhotographOfTheTicketIsKept() throws Exception {
+        click("#weigh-new");
+        Path photo = folder.resolve("ticket.png");
+        javax.imageio.ImageIO.write(new java.awt.image.BufferedImage(60, 90, java.awt.image.BufferedImage.TYPE_INT_RGB),
+                "png", photo.toFile());
+        answer = Optional.of(photo);
+        click("#weigh-photo");
+
+        assertThat(weighing().photo()).isNotEmpty();
+        assertShown("#weigh-ticket");
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#weigh-ticket").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aLevelIsReadFromAStandInAndFromTheNetwork() throws Exception {
+        robot.interact(() -> window().turnTo(Stage.BALANCE, "camp"));
+        WaitForAsyncUtils.waitForFxEvents();
+        click("#level-rehearse");
+        until(() -> text("#level-said").startsWith("Read."));
+        assertThat(state().project().design().settings().assumed()).containsKeys("site.pitch", "site.roll");
+
+        try (var server = new lectulum.standin.LevelServer(0, 9)) {
+            robot.interact(() -> robot.lookup("#level-address").queryTextInputControl()
+                    .setText("localhost:" + server.port()));
+            click("#level-read");
+            until(() -> Math.abs(Math.toDegrees(state().project().design().settings().assumed().get("site.roll"))
+                    - server.truth()[1]) < 0.1);
+            assertThat(Math.toDegrees(state().project().design().settings().assumed().get("site.pitch")))
+                    .isCloseTo(server.truth()[0], within(0.1));
+        }
+        for (String nonsense : new String[]{"nowhere", "a:b", ":7", "localhost:99999"}) {
+            robot.interact(() -> robot.lookup("#level-address").queryTextInputControl().setText(nonsense));
+            click("#level-read");
+            assertThat(text("#level-said")).as(nonsense).contains("name:port");
+        }
     }
 }

@@ -3,6 +3,7 @@ package lectulum.stage.leaf;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.scene.layout.VBox;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
@@ -55,8 +56,18 @@ public final class StudiesLeaf {
                         "Where vehicle and trailer meet, and over a driveway", NOTHING),
                 leaf(bench, theme, new String[]{"road.", "tie.", "roof."}, journey(Study.Topic.ROAD), "road", "Road",
                         "Swaying, tipping over, ties and roof", NOTHING),
-                leaf(bench, theme, new String[]{"site.", "block.", "camp."}, journey(Study.Topic.CAMP), "camp", "Camp",
-                        "Uncoupled: who tips it, what the jacks carry, how it is levelled", NOTHING));
+                camp(bench, theme));
+    }
+
+    private static Leaf camp(Workbench bench, Supplier<Theme> theme) {
+        AssumedEntry entry = new AssumedEntry(bench, "site.", "block.", "camp.");
+        StudyLeaf leaf = new StudyLeaf(theme, journey(Study.Topic.CAMP), NOTHING)
+                .beside(new VBox(new LevelFeed(bench), entry));
+        return new Leaf("camp", "Camp", "Uncoupled: who tips it, what the jacks carry, how it is levelled", leaf.page(),
+                s -> {
+                    entry.show(s);
+                    leaf.show(s);
+                });
     }
 
     private static Function<State, List<Study>> workshop(Study.Topic topic) {

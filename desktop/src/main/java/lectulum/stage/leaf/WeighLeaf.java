@@ -15,6 +15,8 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -56,6 +58,7 @@ public final class WeighLeaf {
 
     private final Workbench bench;
     private final Supplier<Theme> theme;
+    private final ProfileLeaf.Desk desk;
     private final VBox form = new VBox(6);
     private final VBox results = new VBox(10);
     private final HBox page;
@@ -71,8 +74,9 @@ public final class WeighLeaf {
     private Form readings;
     private final List<Runnable> refreshers = new ArrayList<>();
 
-    public WeighLeaf(Workbench bench, Supplier<Theme> theme) {
+    public WeighLeaf(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
         this.bench = bench;
+        this.desk = desk;
         this.theme = theme;
         this.state = bench.state();
         this.picture = new SketchView(theme);
@@ -96,7 +100,7 @@ public final class WeighLeaf {
         Design given = state.analysis().given();
         Optional<Weighing> now = current(given);
         String shape = given.weighings().stream().map(w -> w.id() + w.entries().size()).toList() + shown
-                + scale.isPresent() + now.map(w -> w.entries().stream().map(Weighing.Entry::point).toList().toString())
+                + scale.isPresent() + now.map(w -> w.photo() + w.entries().stream().map(Weighing.Entry::point).toList())
                         .orElse("")
                 + state.units();
         if (!shape.equals(built)) {
@@ -202,6 +206,11 @@ public final class WeighLeaf {
             row(grid, id, i, w.entries().get(i));
         }
         form.getChildren().add(grid);
+        Button ticket = new Button(w.photo().isEmpty() ? "Photograph of the ticket…" : "Other photograph…");
+        ticket.setId("weigh-photo");
+        ticket.setOnAction(e -> desk.pickPhoto().ifPresent(
+                file -> bench.edit("Ticket", d -> d.mappingWeighing(id, x -> x.withPhoto(file)))));
+        form.getChildren().add(ticket);
         Button off = new Button("Remove this weigh day");
         off.getStyleClass().addAll("link", "quiet");
         off.setId("weigh-remove");
@@ -309,23 +318,16 @@ public final class WeighLeaf {
     }
 
     private void connect(String address) {
-        String[] parts = address.strip().split(":");
-        int port;
-        try {
-            port = Integer.parseInt(parts.length > 1 ? parts[1] : "");
-        } catch (NumberFormatException e) {
+        Optional<Address> where = Address.of(address);
+        if (where.isEmpty()) {
             feed.setText("Give it as name:port, such as localhost:7070.");
-            return;
-        }
-        if (port < 1 || port > 65_535) {
-            feed.setText("A port is between 1 and 65535.");
             return;
         }
         feed.setText("Connecting…");
         reading = true;
         WORKER.submit(() -> {
             try {
-                ScaleClient client = new ScaleClient(parts[0], port);
+                ScaleClient client = new ScaleClient(where.get().host(), where.get().port());
                 Platform.runLater(() -> connected(Optional.of(client), standIn.isPresent()
                         ? "The stand-in hides true masses: read what it says. Step "
                                 + Units.text(client.step(), Quantity.MASS, state.style()) + "."
@@ -438,6 +440,11 @@ public final class WeighLeaf {
                 "faint");
         VBox box = panel("What stands on which deck", picture, how);
         results.getChildren().addAll(box, said(day), catches(day), changes(given, day));
+        desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).ifPresent(p -> {
+            ImageView view = new ImageView(new Image(p.toUri().toString(), 420, 300, true, true));
+            view.setId("weigh-ticket");
+            results.getChildren().add(panel("The ticket", view));
+        });
         if (given.weighings().size() > 1) {
             ChartView history = new ChartView(theme, WeighPictures.history(state.design(), given.weighings()),
                     state.style());
