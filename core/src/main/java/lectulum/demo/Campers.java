@@ -84,12 +84,12 @@ public final class Campers {
         Vehicle vehicle = new Vehicle("Estate car", 1690, 760, 2.79, 1.12, 0.46, 45,
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
-                        Rating.COMBINED_GROSS, 3700.0));
+                        Rating.COMBINED_GROSS, 3700.0, Rating.BALL, 2000.0, Rating.RECEIVER, 1800.0));
         Base base = new Base(new Shell.Nosed(4.12, 1.85, 1.97, 0.62, 0.10, Nose.Form.VEE), 0.035, 0.03, 0.04, 0.54,
                 WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
                 new EmptyMass.Weighed(52, 436, 0.42, 2.36),
                 Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.TONGUE_COUPLER, 150.0, Rating.AXLE,
-                        1150.0, Rating.TYRE, 615.0),
+                        1150.0, Rating.TYRE, 615.0, Rating.WHEEL, 640.0, Rating.SPRING, 600.0, Rating.CHAIN, 1600.0),
                 new Cost(2150, OptionalDouble.of(2080)));
         Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
         return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar")

@@ -3,6 +3,7 @@ package lectulum.stage.leaf;
 import java.util.List;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.EscapeRule;
+import lectulum.assumed.Region;
 import lectulum.design.Design;
 import lectulum.parts.Form;
 import lectulum.workbench.Workbench;
@@ -19,7 +20,11 @@ final class AssumedEntry extends Entry {
 
     @Override
     String shape(Design design) {
-        return prefixes.isEmpty() ? EscapeRule.of(design).label() : "";
+        return prefixes.isEmpty() ? EscapeRule.of(design).label() : regional() ? Region.of(design).label() : "";
+    }
+
+    private boolean regional() {
+        return prefixes.contains("brake.");
     }
 
     @Override
@@ -29,6 +34,10 @@ final class AssumedEntry extends Entry {
         if (prefixes.isEmpty()) {
             f.choice("Ways out by", EscapeRule.choices(design), EscapeRule::label, EscapeRule::of,
                     (d, rule) -> rule.in(d));
+        }
+        if (regional()) {
+            f.choice("Starts by region", Region.choices(design), Region::label, Region::of,
+                    (d, region) -> region.in(d));
         }
         for (Assumed.Entry e : Assumed.entries()) {
             if (prefixes.isEmpty() && e.table().equals("layout") || prefixes.stream().anyMatch(e.id()::startsWith)) {

@@ -420,9 +420,13 @@ public final class WeighLeaf {
     }
 
     private void draw(Weighing w) {
-        WeighPoint point = looked.filter(p -> w.entries().stream().anyMatch(e -> e.point() == p))
+        picture.show(WeighPictures.decks(state.design(), drawn(w)), state.style());
+    }
+
+    /// The reading that is looked at, the first else.
+    private WeighPoint drawn(Weighing w) {
+        return looked.filter(p -> w.entries().stream().anyMatch(e -> e.point() == p))
                 .orElse(w.entries().isEmpty() ? WeighPoint.COUPLER : w.entries().getFirst().point());
-        picture.show(WeighPictures.decks(state.design(), point), state.style());
     }
 
     private void results(Design given, Optional<Weighing> now) {
@@ -436,8 +440,7 @@ public final class WeighLeaf {
         Weighing w = now.get();
         draw(w);
         WeighDay day = WeighDay.of(state.design(), w);
-        Label how = StudyPane.words(looked.map(WeighPoint::how).orElse("Pick a reading to see what stands where."),
-                "faint");
+        Label how = StudyPane.words(drawn(w).how() + ". Pick a reading to see what stands where.", "faint");
         VBox box = panel("What stands on which deck", picture, how);
         results.getChildren().addAll(box, said(day), catches(day), changes(given, day));
         desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).ifPresent(p -> {
