@@ -21,13 +21,14 @@ import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.units.Quantity;
+import lectulum.weighing.WeighDay;
 
 /// What would mend a trip, a camp, a hitch, a turn or the way it runs: other places, longer tongues, other settings.
 final class JourneyRemedies {
     private static final double STEP = 0.01;
     private static final int MOVED = 12;
     private static final Set<String> RULES = Set.of("trip", "tie", "camp", "level", "hitch", "ride", "bars", "turn",
-            "drive", "sway", "tip", "climb", "brakes", "tyres", "dry", "chain", "torsion");
+            "drive", "sway", "tip", "climb", "brakes", "tyres", "dry", "chain", "torsion", "weigh");
 
     private JourneyRemedies() {
     }
@@ -53,11 +54,21 @@ final class JourneyRemedies {
             case "bars.rear" -> Stream.of(set("bars.restored", 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
             case "sway.damping" -> Stream.concat(Stream.concat(speeds(d), gathered(analysis)), tongues(d));
+            case "weigh.lacks" -> weighed(d);
             case "brakes.needed" -> Stream.of(base(Sentence.of("Take a braked axle"), "Braked axle",
                     b -> b.with(b.axle().withBrakes(true))));
             case "tip.low" -> lower(d);
             default -> finding.id().startsWith("tie.") ? tied(d, finding) : Stream.empty();
         };
+    }
+
+    private static Stream<Remedy> weighed(Design d) {
+        return d.weighings().isEmpty()
+                ? Stream.empty()
+                : Stream.of(new Remedy(Sentence.of("Take over what the weigh day of {0} makes of the masses",
+                        d.weighings().getLast().date()),
+                        new Edit("Accept the weighed masses",
+                                x -> WeighDay.of(x, x.weighings().getLast()).acceptAll(x))));
     }
 
     private static Remedy set(String id, double value, Sentence says) {

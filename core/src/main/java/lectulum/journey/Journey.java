@@ -20,6 +20,7 @@ public record Journey(List<Study> studies, Figures figures, List<Finding> findin
         List<Study> studies = new ArrayList<>();
         Rig.of(design, layout, balance).ifPresent(rig -> {
             studies.addAll(TripStudies.of(rig, water));
+            studies.addAll(WeighStudies.of(rig));
             studies.addAll(RatingStudies.of(rig, balance));
             studies.addAll(CampStudies.of(rig));
             studies.addAll(HitchStudies.of(rig));

@@ -23,7 +23,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
 
     /// What studies are about.
     public enum Topic {
-        SURVEY, SHELL, WALLS, FRAME, MECHANISM, LOADING, OUTSIDE, TRIP, RATINGS, CAMP, HITCH, TURNING, ROAD
+        SURVEY, SHELL, WALLS, FRAME, MECHANISM, LOADING, OUTSIDE, TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD
     }
 
     /// Collects one study.
@@ -68,7 +68,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
             Stage stage = switch (topic) {
                 case SURVEY, SHELL, WALLS, FRAME -> Stage.BASE;
                 case MECHANISM, LOADING, OUTSIDE -> Stage.LAYOUT;
-                case TRIP, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
+                case TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
             };
             findings.add(Finding.of(rule, stage, severity, said, detail, things));
             return this;

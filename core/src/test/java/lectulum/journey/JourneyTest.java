@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
@@ -24,6 +25,8 @@ import lectulum.design.Role;
 import lectulum.design.Size;
 import lectulum.design.Tank;
 import lectulum.design.Thing;
+import lectulum.design.WeighPoint;
+import lectulum.design.Weighing;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
@@ -336,6 +339,26 @@ class JourneyTest {
 
         assertThat(value(d, "climb.tongue"))
                 .isCloseTo(s.tongue() - 0.3 * s.mass() * (s.roll().z() - 0.45) / 3.0, within(1e-9));
+    }
+
+    /// 160 kg more than the plan on small pads: far beyond chance, and the masses taken over mend it.
+    @Test
+    void aPlanThatTheScaleContradictsIsSaidAndMended() {
+        Design d = loaded();
+        LoadedState s = Analysis.of(d).balance().state("departure").orElseThrow();
+        List<Weighing.Entry> entries = List.of(
+                new Weighing.Entry(WeighPoint.TRAILER_ALONE, OptionalDouble.of(s.mass() + 160), 0, 1, true),
+                new Weighing.Entry(WeighPoint.COUPLER, OptionalDouble.of(s.tongue() + 10), 0, 0.5, true));
+        Design weighed = d.withWeighings(List.of(new Weighing("w", "2026-05-01", "", s.loadCase(), s.mass(), s.tongue(),
+                entries, List.of(), "")));
+
+        assertThat(value(weighed, "weigh.mass")).isCloseTo(s.mass() + 160, within(1e-6));
+        Finding f = finding(weighed, "weigh.lacks").orElseThrow();
+        assertThat(f.title().text(Style.PLAIN)).contains("160").contains("more than planned");
+        Design mended = Remedies.of(Analysis.of(weighed), f).getFirst().edit().apply(weighed);
+        assertThat(finding(mended, "weigh.lacks")).isEmpty();
+        assertThat(Analysis.of(mended).balance().state("departure").orElseThrow().mass())
+                .isGreaterThan(s.mass() + 100);
     }
 
     @ParameterizedTest

@@ -15,7 +15,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.units.Quantity;
@@ -127,17 +126,7 @@ public final class Form extends VBox {
         box.setId(id(label));
         box.setAccessibleText(label);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T option) {
-                return option == null ? "" : name.apply(option);
-            }
-
-            @Override
-            public T fromString(String text) {
-                return box.getValue();
-            }
-        });
+        box.setConverter(Words.by(option -> name.apply(option)));
         box.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null && !now.equals(read.apply(design()))) {
                 bench.edit(new Edit(label, d -> write.apply(d, now)));

@@ -3,12 +3,12 @@ package lectulum.stage;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import lectulum.parts.Beside;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
 import lectulum.design.Mode;
@@ -20,11 +20,7 @@ import lectulum.workbench.Workbench;
 /// Looks for better places of the selected thing beside the interface thread, shows the best as ghosts, and tries them.
 final class PlaceFinder extends VBox {
     private static final int MOST = 5;
-    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "find-place");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final ExecutorService WORKER = Beside.worker("find-place");
 
     private final Workbench bench;
     private volatile long search;

@@ -11,7 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import lectulum.parts.Words;
 import lectulum.analysis.Analysis;
 import lectulum.design.Variant;
 import lectulum.figures.Figure;
@@ -69,17 +69,7 @@ final class Comparison extends VBox {
 
     private static ComboBox<Variant> box(List<Variant> variants, Variant chosen) {
         ComboBox<Variant> box = new ComboBox<>(FXCollections.observableList(variants));
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Variant v) {
-                return v == null ? "" : v.name();
-            }
-
-            @Override
-            public Variant fromString(String text) {
-                return box.getValue();
-            }
-        });
+        box.setConverter(Words.by(v -> v.name()));
         box.setValue(chosen);
         return box;
     }

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.parts.Beside;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.figures.Finding;
@@ -28,11 +28,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     private static final int WITH_REMEDIES = 8;
 
     private final Workbench bench;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "remedies");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService worker = Beside.worker("remedies");
     private final Map<String, List<Remedy>> remedies = new HashMap<>();
     private volatile Analysis wanted;
     private List<Finding> shown = List.of();

@@ -11,9 +11,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import lectulum.files.AtomicFile;
 import lectulum.parts.QuantityField;
+import lectulum.parts.Words;
 import lectulum.template.OffsetTable;
 import lectulum.template.Panels;
 import lectulum.template.Paper;
@@ -52,10 +52,10 @@ final class TemplateDialog extends VBox {
         title.getStyleClass().add("title");
         panel = new ComboBox<>(FXCollections.observableList(Panels.of(state.design(), state.selected())));
         panel.setId("template-panel");
-        panel.setConverter(names(Panels.Panel::name));
+        panel.setConverter(Words.by(Panels.Panel::name));
         panel.setValue(panel.getItems().getFirst());
         paper.setId("template-paper");
-        paper.setConverter(names(Paper::label));
+        paper.setConverter(Words.by(Paper::label));
         paper.setValue(state.units() == UnitSystem.US ? Paper.LETTER : Paper.A4);
         panel.setOnAction(e -> count());
         paper.setOnAction(e -> count());
@@ -80,20 +80,6 @@ final class TemplateDialog extends VBox {
         done.setOnAction(e -> close.run());
         getChildren().addAll(title, grid, how, pages, write, done);
         count();
-    }
-
-    private static <T> StringConverter<T> names(java.util.function.Function<T, String> name) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T option) {
-                return option == null ? "" : name.apply(option);
-            }
-
-            @Override
-            public T fromString(String text) {
-                return null;
-            }
-        };
     }
 
     private Node bar(String id, java.util.function.DoubleConsumer take) {

@@ -16,7 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.util.StringConverter;
+import lectulum.parts.Words;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.Variant;
@@ -140,17 +140,7 @@ final class TopBar extends HBox {
         cases.setTooltip(new Tooltip("Load case the tally is for"));
         cases.setPrefWidth(128);
         cases.setMinWidth(110);
-        cases.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(LoadCase c) {
-                return c == null ? "" : c.name();
-            }
-
-            @Override
-            public LoadCase fromString(String text) {
-                return cases.getValue();
-            }
-        });
+        cases.setConverter(Words.by(c -> c.name()));
         cases.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 bench.setLoadCase(now);

@@ -31,18 +31,6 @@ class DialogTest extends WindowTest {
         return "demo:chamois";
     }
 
-    private void chord(KeyCode key, KeyCode... held) {
-        robot.press(held).type(key).release(held);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void command(String words) {
-        robot.type(KeyCode.F2);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.write(words).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     @Test
     void twoVariantsAreComparedFigureByFigureAndThoseThatDifferComeFirst() {
         chord(KeyCode.C, KeyCode.CONTROL, KeyCode.SHIFT);

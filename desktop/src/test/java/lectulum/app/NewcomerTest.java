@@ -40,18 +40,6 @@ class NewcomerTest extends WindowTest {
         assertThat(focus().getId()).isEqualTo(id);
     }
 
-    private void chord(KeyCode held, KeyCode key) {
-        robot.press(held).type(key).release(held);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void command(String words) {
-        robot.type(KeyCode.F2);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.write(words).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     /// Adds the first thing of the catalogue that the words find, and goes back to the sheet.
     private String add(String words) {
         robot.type(KeyCode.A);
@@ -79,7 +67,7 @@ class NewcomerTest extends WindowTest {
         tabTo("new-cargo");
         robot.type(KeyCode.SPACE);
         WaitForAsyncUtils.waitForFxEvents();
-        chord(KeyCode.CONTROL, KeyCode.A);
+        chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(state().design().things()).isEmpty();
@@ -113,13 +101,13 @@ class NewcomerTest extends WindowTest {
 
         Path file = folder.resolve("keys" + System.nanoTime() + ProjectFile.ENDING);
         answer = Optional.of(file);
-        chord(KeyCode.CONTROL, KeyCode.S);
+        chord(KeyCode.S, KeyCode.CONTROL);
         assertThat(ProjectFile.open(file).project()).isEqualTo(state().project());
         assertThat(((javafx.stage.Stage) robot.window(0)).getTitle()).startsWith("New cargo conversion");
 
         while (state().history().undoName().filter(n -> n.startsWith("Add") || n.startsWith("Move")
                 || n.equals("Above the floor")).isPresent()) {
-            chord(KeyCode.CONTROL, KeyCode.Z);
+            chord(KeyCode.Z, KeyCode.CONTROL);
         }
         assertThat(state().project()).isEqualTo(empty);
     }

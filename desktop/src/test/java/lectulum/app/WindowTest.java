@@ -133,6 +133,20 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /// Presses a key while others are held.
+    void chord(KeyCode key, KeyCode... held) {
+        robot.press(held).type(key).release(held);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /// Runs the command that the words find.
+    void command(String words) {
+        robot.type(KeyCode.F2);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.write(words).type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     /// Where the middle of a thing is on the screen, in the plan.
     Point2D inPlan(String id) {
         SheetView sheet = window().sheet();

@@ -2,24 +2,20 @@ package lectulum.stage.leaf;
 
 import java.io.IOException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lectulum.parts.Beside;
 import lectulum.standin.LevelClient;
 import lectulum.standin.LevelServer;
 import lectulum.workbench.Workbench;
 
 /// Takes pitch and roll over from a level: a device on the network, or the stand-in.
 final class LevelFeed extends VBox {
-    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "level-feed");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final ExecutorService WORKER = Beside.worker("level-feed");
 
     private final Workbench bench;
     private final Label said = new Label();

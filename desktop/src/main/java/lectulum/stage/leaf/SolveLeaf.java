@@ -2,13 +2,13 @@ package lectulum.stage.leaf;
 
 import java.util.List;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lectulum.parts.Beside;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Solvers;
 import lectulum.stage.Leaf;
@@ -19,11 +19,7 @@ import lectulum.workbench.Workbench;
 
 /// Ways to bring the tongue into its band, computed beside the interface thread and tried with one press.
 public final class SolveLeaf {
-    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "solvers");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final ExecutorService WORKER = Beside.worker("solvers");
 
     private final Workbench bench;
     private final VBox list = new VBox(10);

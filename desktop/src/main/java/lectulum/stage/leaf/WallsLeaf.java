@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.control.ComboBox;
-import javafx.util.StringConverter;
+import lectulum.parts.Words;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Carcass.Face;
@@ -74,17 +74,7 @@ public final class WallsLeaf {
             box.setAccessibleText("Face");
             box.getItems().setAll(Face.values());
             box.setMaxWidth(Double.MAX_VALUE);
-            box.setConverter(new StringConverter<>() {
-                @Override
-                public String toString(Face option) {
-                    return option == null ? "" : option.label();
-                }
-
-                @Override
-                public Face fromString(String text) {
-                    return box.getValue();
-                }
-            });
+            box.setConverter(Words.by(option -> option.label()));
             box.setValue(face);
             box.setOnAction(e -> {
                 face = box.getValue();

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
@@ -21,7 +20,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import lectulum.parts.Beside;
+import lectulum.parts.Words;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -50,11 +50,7 @@ import lectulum.workbench.Workbench;
 public final class WeighLeaf {
     private static final double SETTLING = 0.25;
     private static final int MOST_CHANGES = 12;
-    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "scale-feed");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final ExecutorService WORKER = Beside.worker("scale-feed");
 
     private final Workbench bench;
     private final Supplier<Theme> theme;
@@ -155,17 +151,7 @@ public final class WeighLeaf {
         ComboBox<T> box = new ComboBox<>(FXCollections.observableList(new ArrayList<>(options)));
         box.setId(id);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T option) {
-                return option == null ? "" : name.apply(option);
-            }
-
-            @Override
-            public T fromString(String text) {
-                return box.getValue();
-            }
-        });
+        box.setConverter(Words.by(option -> name.apply(option)));
         box.setValue(value);
         box.valueProperty().addListener((o, was, is) -> chosen.accept(is));
         return box;

@@ -1,0 +1,56 @@
+package lectulum.journey;
+
+import java.util.List;
+import lectulum.design.Weighing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.units.Quantity;
+import lectulum.weighing.WeighDay;
+import lectulum.workshop.Study;
+
+/// What the last weigh day says of the plan.
+final class WeighStudies {
+    private WeighStudies() {
+    }
+
+    static List<Study> of(Rig rig) {
+        List<Weighing> all = rig.design.weighings();
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        Weighing last = all.getLast();
+        WeighDay day = WeighDay.of(rig.design, last);
+        Study.Notebook book = new Study.Notebook("weigh", Study.Topic.WEIGH, "The last weigh day", "");
+        String source = "weighted least squares over the readings";
+        if (!Double.isNaN(day.result().mass())) {
+            book.figure("weigh.mass", "Weighed", day.result().mass(), Quantity.MASS, "θ = (HᵀWH)⁻¹HᵀWy",
+                    Sentence.of("± {0}, planned {1}", Amount.kg(1.96 * day.result().massU()),
+                            Amount.kg(day.planned().mass())),
+                    source);
+        }
+        if (!Double.isNaN(day.result().tongue())) {
+            book.figure("weigh.tongue", "Weighed tongue", day.result().tongue(), Quantity.MASS, "θ = (HᵀWH)⁻¹HᵀWy",
+                    Sentence.of("± {0}, planned {1}", Amount.kg(1.96 * day.result().tongueU()),
+                            Amount.kg(day.planned().tongue())),
+                    source);
+        }
+        boolean taken = !last.accepted().isEmpty();
+        day.missing().filter(m -> day.planLacksSomething() && !taken).ifPresent(m -> book.say("weigh.lacks",
+                Severity.WARN, m.mass() > 0
+                        ? Sentence.of("It weighs {0} more than planned", Amount.kg(m.mass()))
+                        : Sentence.of("It weighs {0} less than planned", Amount.kg(-m.mass())),
+                m.placed()
+                        ? Sentence.of(
+                                "{0}: the difference acts {1} behind the ball. See Weigh day for what that changes.",
+                                last.date(), Amount.m(m.place()))
+                        : Sentence.of("{0}: its place cannot be told. See Weigh day for what that changes.",
+                                last.date())));
+        for (WeighDay.Catch c : day.catches()) {
+            if (!c.rule().equals("weigh.axle") && !c.rule().equals("weigh.coarse") && !c.rule().equals("weigh.blind")) {
+                book.say(c.rule(), Severity.WARN, Sentence.of("Look at a reading of {0}", last.date()), c.says());
+            }
+        }
+        return List.of(book.done());
+    }
+}
