@@ -58,6 +58,16 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
         };
     }
 
+    /// The same aboard under another id and name.
+    public LoadCase copied(String newId, String newName) {
+        return new LoadCase(newId, newName, builtIn, fresh, waste, fuel, gear, provisions);
+    }
+
+    /// Whether it is one that every design starts with.
+    public boolean isStandard() {
+        return standard().stream().anyMatch(c -> c.id().equals(id));
+    }
+
     public LoadCase withFills(double newFresh, double newWaste, double newFuel) {
         return new LoadCase(id, name, builtIn, newFresh, newWaste, newFuel, gear, provisions);
     }

@@ -240,7 +240,7 @@ final class CampStudies {
                         new Amount(roll, Quantity.ANGLE)),
                 source);
         book.figure("level.stack", "Nearest stack of your blocks", l.stack(), Quantity.LENGTH, "best subset",
-                Sentence.of("{0}", blocks(l, owned)), source);
+                blocks("", l, owned), source);
         book.figure("level.left", "Roll that is left", l.left(), Quantity.ANGLE, "asin((h − stack)/t)",
                 Sentence.of("{0} is level enough", new Amount(rig.assumed("site.goal"), Quantity.ANGLE)), source);
         book.figure("level.jack", l.jack() >= 0 ? "Wind the tongue jack out by" : "Wind the tongue jack in by",
@@ -252,15 +252,24 @@ final class CampStudies {
                     Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
                             + " no blocks.", Amount.m(l.wanted()), Amount.m(l.stack())));
         }
-        book.note(owned.isEmpty() ? "Type the heights of the blocks you own." : "Blocks: {0}.", blocks(l, owned));
+        if (owned.isEmpty()) {
+            book.note("Type the heights of the blocks you own.");
+        } else {
+            book.note(blocks("Blocks: ", l, owned));
+        }
         return book.sketch(levelSketch(rig, l, roll)).caution("Chock the other wheels before driving onto blocks.")
                 .done();
     }
 
-    private static Object blocks(Levelling l, List<Double> owned) {
-        return l.blocks().isEmpty()
-                ? "none needed"
-                : String.join(" + ", l.blocks().stream().map(i -> Math.round(owned.get(i) * 1000) + " mm").toList());
+    /// The blocks of the stack in words, after a lead.
+    private static Sentence blocks(String lead, Levelling l, List<Double> owned) {
+        List<Object> heights = new ArrayList<>();
+        List<String> holes = new ArrayList<>();
+        for (int i : l.blocks()) {
+            holes.add("{" + heights.size() + "}");
+            heights.add(Amount.m(owned.get(i)));
+        }
+        return new Sentence(lead + (holes.isEmpty() ? "none needed" : String.join(" + ", holes)), heights);
     }
 
     private static Sketch levelSketch(Rig rig, Levelling l, double roll) {

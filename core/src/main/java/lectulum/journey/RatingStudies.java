@@ -56,7 +56,7 @@ final class RatingStudies {
         CargoRoom least = null;
         CargoRoom most = null;
         double[] best = {0, 0};
-        Sketch.Board board = new Sketch.Board("From above: kg that may still be put there");
+        Sketch.Board board = new Sketch.Board("From above: what may still be put there");
         double dx = (rig.rearEnd() - front) / COLUMNS;
         double dy = 2 * half / ROWS;
         for (Map.Entry<double[], CargoRoom> e : map.entrySet()) {

@@ -121,13 +121,14 @@ final class RoadStudies {
                 r.axle(), Math.max(1, r.inertia() - 20 * tail * tail));
         Sway.Rig longer = new Sway.Rig(r.front(), r.rear(), r.wheelbase(), r.overhang(), r.mass(), r.centre() + 0.2,
                 r.axle() + 0.2, r.inertia());
-        book.note("10 kg more at the tail: {0} to {1}. 20 kg from the ends to the axle: {2}. Tongue {3} longer: {4}."
+        book.note("{6} more at the tail: {0} to {1}. {7} from the ends to the axle: {2}. Tongue {3} longer: {4}."
                 + " Trailer tyres a fifth stiffer: {5}.", two(before),
                 two(new Sway(withTail, usual.tyres(), usual.damper()).at(v).damping()),
                 two(new Sway(gathered, usual.tyres(), usual.damper()).at(v).damping()), Amount.m(0.2),
                 two(new Sway(longer, usual.tyres(), usual.damper()).at(v).damping()),
                 two(new Sway(r, usual.tyres().withTrailer(1.2 * usual.tyres().trailer()), usual.damper()).at(v)
-                        .damping()));
+                        .damping()),
+                Amount.kg(10), Amount.kg(20));
     }
 
     private static double two(double value) {

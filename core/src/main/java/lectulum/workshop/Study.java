@@ -89,6 +89,11 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
             return this;
         }
 
+        public Notebook note(Sentence sentence) {
+            notes.add(sentence);
+            return this;
+        }
+
         public Notebook caution(String words) {
             caution = words;
             return this;

@@ -26,7 +26,7 @@ public final class ChartView extends Drawing {
         this.chart = chart;
         this.style = style;
         setAccessibleText(chart.title());
-        setMinSize(160, 120);
+        setMinSize(130, 110);
     }
 
     private record Axis(double low, double high, double step) {

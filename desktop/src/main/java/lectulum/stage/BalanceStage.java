@@ -12,9 +12,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.balance.Limit;
@@ -75,7 +77,12 @@ public final class BalanceStage implements StageView {
         ScrollPane wide = new ScrollPane(table);
         wide.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         wide.setFocusTraversable(false);
-        below.getChildren().addAll(head, wide);
+        Button add = new Button("Add a case");
+        add.setId("case-add");
+        add.getStyleClass().addAll("link", "quiet");
+        add.setTooltip(new Tooltip("A copy of the chosen case, to be changed"));
+        add.setOnAction(e -> addCase());
+        below.getChildren().addAll(new HBox(14, head, add), wide);
         table.setHgap(4);
         table.setVgap(0);
         table.setPadding(new Insets(0, 0, 11, 0));
@@ -127,6 +134,20 @@ public final class BalanceStage implements StageView {
         limits();
     }
 
+    private void addCase() {
+        LoadCase copy = state.chosenCase();
+        bench.edit("Add a case", d -> {
+            int n = 1;
+            List<String> ids = d.cases().stream().map(LoadCase::id).toList();
+            while (ids.contains("own-" + n)) {
+                n++;
+            }
+            List<LoadCase> all = new ArrayList<>(d.cases());
+            all.add(copy.copied("own-" + n, "Own case " + n));
+            return d.withCases(all);
+        });
+    }
+
     private void build() {
         table.getChildren().clear();
         refreshers.clear();
@@ -164,7 +185,11 @@ public final class BalanceStage implements StageView {
             name.getStyleClass().setAll("label", id.equals(state.chosenCase().id()) ? "strong" : "plain");
         });
         name.setOnMouseClicked(e -> bench.setLoadCase(state.design().loadCase(id)));
-        table.add(name, 0, row);
+        if (state.design().loadCase(id).isStandard()) {
+            table.add(name, 0, row);
+        } else {
+            own(id, row);
+        }
         fill(id, row, 1, "fresh", LoadCase::fresh, (c, v) -> c.withFills(v, c.waste(), c.fuel()));
         fill(id, row, 2, "waste", LoadCase::waste, (c, v) -> c.withFills(c.fresh(), v, c.fuel()));
         fill(id, row, 3, "fuel", LoadCase::fuel, (c, v) -> c.withFills(c.fresh(), c.waste(), v));
@@ -189,6 +214,43 @@ public final class BalanceStage implements StageView {
             reset.setMinWidth(Region.USE_PREF_SIZE);
             table.add(reset, TIGHTEST + 1, row);
         });
+    }
+
+    /// A case of the user's own has a name that is typed, and goes again.
+    private void own(String id, int row) {
+        TextField typed = new TextField();
+        typed.setId("case-" + id + "-name");
+        typed.setAccessibleText("Name of the case");
+        typed.setPrefColumnCount(7);
+        typed.getStyleClass().add("grid-cell");
+        Runnable commit = () -> {
+            String name = typed.getText().strip();
+            if (!name.isEmpty() && !name.equals(state.analysis().given().loadCase(id).name())) {
+                bench.edit("Name of the case", d -> d.mappingCase(id, c -> c.copied(id, name)));
+            }
+        };
+        typed.setOnAction(e -> commit.run());
+        typed.focusedProperty().addListener((o, was, is) -> {
+            if (is) {
+                bench.setLoadCase(state.design().loadCase(id));
+            } else {
+                commit.run();
+            }
+        });
+        refreshers.add(() -> {
+            if (!typed.isFocused()) {
+                typed.setText(state.design().loadCase(id).name());
+            }
+        });
+        Button remove = new Button("×");
+        remove.setTooltip(new Tooltip("Remove this case"));
+        remove.setAccessibleText("Remove this case");
+        remove.setMinWidth(Region.USE_PREF_SIZE);
+        remove.setId("case-" + id + "-remove");
+        remove.getStyleClass().addAll("link", "quiet");
+        remove.setOnAction(e -> bench.edit("Remove the case",
+                d -> d.withCases(d.cases().stream().filter(c -> !c.id().equals(id)).toList())));
+        table.add(new HBox(typed, remove), 0, row);
     }
 
     private void fill(String id, int row, int column, String what, ToDoubleFunction<LoadCase> read,

@@ -139,4 +139,27 @@ class BalanceTest extends WindowTest {
         assertThat(Double.parseDouble(text("#figure-sway-damping"))).isLessThan(Double.parseDouble(slow));
         assertThat(text("#field-speed-on-the-road")).isEqualTo("70 mph");
     }
+
+    @Test
+    void aCaseOfOnesOwnIsAddedNamedFilledAndRemoved() {
+        wheel();
+        Project before = state().project();
+        click("#case-add");
+        String id = state().project().design().cases().getLast().id();
+        assertThat(state().project().design().cases()).hasSize(before.design().cases().size() + 1);
+        enter("#case-" + id + "-name", "Half a tank");
+        enter("#case-" + id + "-fresh", "50");
+        assertThat(state().project().design().loadCase(id).name()).isEqualTo("Half a tank");
+        assertThat(state().project().design().loadCase(id).fresh()).isEqualTo(0.5);
+        double full = state().analysis().balance().state("departure").orElseThrow().mass();
+        assertThat(state().analysis().balance().state(id).orElseThrow().mass()).isLessThan(full);
+
+        click("#case-" + id + "-remove");
+        assertThat(state().project().design().cases()).isEqualTo(before.design().cases());
+        while (!state().project().equals(before)) {
+            robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(state().project()).isEqualTo(before);
+    }
 }

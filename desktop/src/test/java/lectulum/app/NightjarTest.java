@@ -199,7 +199,7 @@ class NightjarTest extends WindowTest {
     void theLoadCaseChangesTheTallyAndItsFillsCanBeEdited() {
         robot.interact(() -> {
             ComboBox<lectulum.design.LoadCase> box = robot.lookup("#load-case").queryComboBox();
-            box.setValue(box.getItems().getLast());
+            box.setValue(box.getItems().stream().filter(c -> c.id().equals("homeward")).findFirst().orElseThrow());
         });
         assertThat(state().chosenCase().id()).isEqualTo("homeward");
         assertThat(text("#tally-loaded")).isEqualTo("1 086");
