@@ -3,12 +3,13 @@ package lectulum.analysis;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.journey.Journey;
+import lectulum.living.Living;
 
 /// Computes what would mend a finding. Every remedy is applied to a copy and all checks are run again: it is offered
 /// only if it clears or softens the finding and raises no other.
@@ -48,29 +49,50 @@ public final class Remedies {
         return Stream.empty();
     }
 
-    /// First by a quick look that leaves out living, workshop and journey, then by a whole one.
+    /// First by a quick look, then by the one discipline that found it, at last by everything.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Design edited = remedy.edit().apply(before.given());
-        boolean slow = Stream.of(before.living().findings(), before.workshop().findings(), before.journey().findings())
-                .flatMap(List::stream)
-                .anyMatch(f -> f.id().equals(finding.id()));
-        return (slow || helps(before, finding, before.sketch(edited)))
-                && helps(before, finding, before.next(edited));
+        Analysis quick = before.sketch(edited);
+        if (raisesAny(before, quick) || !softensThere(before, finding, quick)) {
+            return false;
+        }
+        Analysis whole = before.next(edited);
+        return !raisesAny(before, whole) && softens(before, finding, whole);
     }
 
-    private static boolean helps(Analysis before, Finding finding, Analysis after) {
+    /// Whether the finding softens where it was found; a quick analysis has living, workshop and journey from before.
+    private static boolean softensThere(Analysis before, Finding finding, Analysis quick) {
+        if (has(before.living().findings(), finding)) {
+            return softer(Living.of(quick.design(), quick.layout().bodies()).findings(), finding);
+        }
+        if (has(before.journey().findings(), finding)) {
+            return softer(Journey.of(quick.design(), quick.layout(), quick.balance(), quick.water()).findings(),
+                    finding);
+        }
+        return has(before.workshop().findings(), finding) || softens(before, finding, quick);
+    }
+
+    private static boolean has(List<Finding> findings, Finding finding) {
+        return findings.stream().anyMatch(f -> f.id().equals(finding.id()));
+    }
+
+    private static boolean softer(List<Finding> after, Finding finding) {
+        return after.stream().filter(f -> f.id().equals(finding.id()))
+                .allMatch(f -> f.severity().compareTo(finding.severity()) < 0);
+    }
+
+    /// Whether a finding is new or worse; notes may come.
+    private static boolean raisesAny(Analysis before, Analysis after) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
-        for (Finding f : after.findings()) {
+        return after.findings().stream().anyMatch(f -> {
             Severity was = known.get(f.id());
-            boolean worse = was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;
-            if (worse) {
-                return false;
-            }
-        }
-        Optional<Finding> same = after.findings().stream().filter(f -> f.id().equals(finding.id())).findFirst();
-        return same.isEmpty() || same.get().severity().compareTo(finding.severity()) < 0
-                || cutsFewer(before, finding, after);
+            return was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;
+        });
+    }
+
+    private static boolean softens(Analysis before, Finding finding, Analysis after) {
+        return softer(after.findings(), finding) || cutsFewer(before, finding, after);
     }
 
     /// A hole that cuts fewer members is better, though the finding stays.
