@@ -63,8 +63,8 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
         return new LoadCase(newId, newName, builtIn, fresh, waste, fuel, gear, provisions);
     }
 
-    /// Whether it is one that every design starts with.
-    public boolean isStandard() {
+    /// Whether it is one that every design starts with. Not named `is…`: that would be written into the file.
+    public boolean shipped() {
         return standard().stream().anyMatch(c -> c.id().equals(id));
     }
 

@@ -185,7 +185,7 @@ public final class BalanceStage implements StageView {
             name.getStyleClass().setAll("label", id.equals(state.chosenCase().id()) ? "strong" : "plain");
         });
         name.setOnMouseClicked(e -> bench.setLoadCase(state.design().loadCase(id)));
-        if (state.design().loadCase(id).isStandard()) {
+        if (state.design().loadCase(id).shipped()) {
             table.add(name, 0, row);
         } else {
             own(id, row);
