@@ -1,12 +1,9 @@
 package lectulum.stage.leaf;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,7 +17,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Beside;
 import lectulum.parts.Words;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
@@ -33,8 +29,6 @@ import lectulum.parts.QuantityField;
 import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
 import lectulum.stage.Leaf;
-import lectulum.standin.ScaleClient;
-import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
@@ -48,9 +42,7 @@ import lectulum.workbench.Workbench;
 /// Weigh day: what stands on which deck, readings typed or taken from a scale, what they say together, and which masses of
 /// the plan they change.
 public final class WeighLeaf {
-    private static final double SETTLING = 0.25;
     private static final int MOST_CHANGES = 12;
-    private static final ExecutorService WORKER = Beside.worker("scale-feed");
 
     private final Workbench bench;
     private final Supplier<Theme> theme;
@@ -63,10 +55,8 @@ public final class WeighLeaf {
     private State state;
     private String shown = "";
     private String built = "";
-    private Optional<ScaleClient> scale = Optional.empty();
-    private Optional<ScaleServer> standIn = Optional.empty();
+    private final ScaleFeed scale;
     private Optional<WeighPoint> looked = Optional.empty();
-    private boolean reading;
     private Form readings;
     private final List<Runnable> refreshers = new ArrayList<>();
 
@@ -78,6 +68,7 @@ public final class WeighLeaf {
         this.picture = new SketchView(theme);
         picture.setId("weigh-picture");
         picture.setPrefHeight(210);
+        scale = new ScaleFeed(feed::setText, this::kg, () -> show(state));
         feed.setId("weigh-feed");
         feed.getStyleClass().addAll("faint", "wrap");
         feed.setWrapText(true);
@@ -96,7 +87,7 @@ public final class WeighLeaf {
         Design given = state.analysis().given();
         Optional<Weighing> now = current(given);
         String shape = given.weighings().stream().map(w -> w.id() + w.entries().size()).toList() + shown
-                + scale.isPresent() + now.map(w -> w.photo() + w.entries().stream().map(Weighing.Entry::point).toList())
+                + scale.connected() + now.map(w -> w.photo() + w.entries().stream().map(Weighing.Entry::point).toList())
                         .orElse("")
                 + state.units();
         if (!shape.equals(built)) {
@@ -238,7 +229,7 @@ public final class WeighLeaf {
         refreshers.add(() -> now(id, i).ifPresent(x -> used.setSelected(x.used())));
         Button read = new Button("Read");
         read.setId("weigh-read-" + i);
-        read.setDisable(scale.isEmpty());
+        read.setDisable(!scale.connected());
         read.setMinWidth(Button.USE_PREF_SIZE);
         read.setOnAction(e -> read(id, i, entry.point()));
         if (i == 0) {
@@ -267,22 +258,22 @@ public final class WeighLeaf {
         address.setId("weigh-address");
         address.setPrefColumnCount(12);
         address.setAccessibleText("Scale on the network");
-        Button connect = new Button(scale.isPresent() ? "Disconnect" : "Connect");
+        Button connect = new Button(scale.connected() ? "Disconnect" : "Connect");
         connect.setId("weigh-connect");
         connect.setOnAction(e -> {
-            if (scale.isPresent()) {
-                disconnect();
+            if (scale.connected()) {
+                scale.disconnect();
             } else {
-                connect(address.getText());
+                scale.connect(address.getText());
             }
         });
         Button rehearse = new Button("Rehearse with a stand-in");
         rehearse.setId("weigh-rehearse");
-        rehearse.setDisable(scale.isPresent());
+        rehearse.setDisable(scale.connected());
         rehearse.setOnAction(e -> rehearse());
         Button all = new Button("Read all");
         all.setId("weigh-read-all");
-        all.setDisable(scale.isEmpty());
+        all.setDisable(!scale.connected());
         all.setOnAction(e -> current(state.project().design()).ifPresent(w -> readAll(w.id(), 0)));
         Label head = new Label("Scale");
         head.getStyleClass().addAll("heading", "section");
@@ -292,67 +283,13 @@ public final class WeighLeaf {
     /// A hidden truth of this project on a scale of its own, for this day's load case.
     private void rehearse() {
         Weighing w = current(state.project().design()).orElseThrow();
-        TrueMasses truth = TrueMasses.of(state.design(), w.aboard(), w.id().hashCode());
         double step = w.entries().isEmpty() ? 10 : w.entries().getFirst().step();
-        try {
-            ScaleServer server = new ScaleServer(0, truth, step, SETTLING, w.id().hashCode());
-            standIn = Optional.of(server);
-            connect("localhost:" + server.port());
-        } catch (IOException e) {
-            feed.setText("The stand-in could not be started: " + e.getMessage());
-        }
-    }
-
-    private void connect(String address) {
-        Optional<Address> where = Address.of(address);
-        if (where.isEmpty()) {
-            feed.setText("Give it as name:port, such as localhost:7070.");
-            return;
-        }
-        feed.setText("Connecting…");
-        reading = true;
-        WORKER.submit(() -> {
-            try {
-                ScaleClient client = new ScaleClient(where.get().host(), where.get().port());
-                Platform.runLater(() -> connected(Optional.of(client), standIn.isPresent()
-                        ? "The stand-in hides true masses: read what it says. Step "
-                                + Units.text(client.step(), Quantity.MASS, state.style()) + "."
-                        : "Connected. Step " + Units.text(client.step(), Quantity.MASS, state.style()) + "."));
-            } catch (IOException e) {
-                Platform.runLater(() -> connected(Optional.empty(), e.getMessage()));
-            }
-        });
-    }
-
-    private void connected(Optional<ScaleClient> client, String words) {
-        scale = client;
-        reading = false;
-        feed.setText(words);
-        show(state);
-    }
-
-    private void disconnect() {
-        Optional<ScaleClient> client = scale;
-        Optional<ScaleServer> server = standIn;
-        standIn = Optional.empty();
-        WORKER.submit(() -> {
-            client.ifPresent(WeighLeaf::hangUp);
-            server.ifPresent(ScaleServer::close);
-        });
-        connected(Optional.empty(), "No scale is connected.");
-    }
-
-    private static void hangUp(ScaleClient client) {
-        try {
-            client.close();
-        } catch (IOException e) {
-            // It is gone already.
-        }
+        scale.rehearse(TrueMasses.of(state.design(), w.aboard(), w.id().hashCode()), step, w.id().hashCode());
     }
 
     /// Whether nothing is being read.
     public boolean settled() {
-        return !reading;
+        return scale.settled();
     }
 
     private void readAll(String id, int i) {
@@ -367,36 +304,11 @@ public final class WeighLeaf {
         });
     }
 
-    /// Waits beside the interface thread until the display has come to rest.
     private void read(String id, int i, WeighPoint point, Runnable then) {
-        if (scale.isEmpty() || reading) {
-            return;
-        }
-        ScaleClient client = scale.get();
-        reading = true;
         look(point);
-        feed.setText(point.label() + ": waiting for the display to come to rest…");
-        WORKER.submit(() -> {
-            try {
-                client.stand(point);
-                ScaleClient.Shown display = client.read();
-                for (int k = 0; k < 100 && !display.stable(); k++) {
-                    Thread.sleep(50);
-                    display = client.read();
-                }
-                ScaleClient.Shown rest = display;
-                Platform.runLater(() -> {
-                    reading = false;
-                    feed.setText(point.label() + ": " + Units.text(rest.kg(), Quantity.MASS, state.style())
-                            + (rest.stable() ? "." : ", not at rest."));
-                    bench.edit(point.label(), d -> entry(d, id, i, x -> x.reading(rest.kg())));
-                    then.run();
-                });
-            } catch (IOException e) {
-                Platform.runLater(() -> connected(Optional.empty(), e.getMessage()));
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
+        scale.read(point, kg -> {
+            bench.edit(point.label(), d -> entry(d, id, i, x -> x.reading(kg)));
+            then.run();
         });
     }
 

@@ -1,0 +1,139 @@
+package lectulum.stage.leaf;
+
+import java.io.IOException;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.DoubleFunction;
+import javafx.application.Platform;
+import lectulum.design.WeighPoint;
+import lectulum.parts.Beside;
+import lectulum.standin.ScaleClient;
+import lectulum.standin.ScaleServer;
+import lectulum.standin.TrueMasses;
+
+/// A scale on the network, or a stand-in of this window's own, read beside the interface thread.
+final class ScaleFeed {
+    private static final ExecutorService WORKER = Beside.worker("scale-feed");
+    private static final double SETTLING = 0.25;
+    private static final int LOOKS = 100;
+    private static final int PAUSE = 50;
+
+    private final Consumer<String> say;
+    private final DoubleFunction<String> kg;
+    private final Runnable changed;
+    private Optional<ScaleClient> client = Optional.empty();
+    private Optional<ScaleServer> standIn = Optional.empty();
+    private boolean busy;
+
+    /// @param say     shows a sentence
+    /// @param kg      a mass in the user's units
+    /// @param changed is run when a scale comes or goes
+    ScaleFeed(Consumer<String> say, DoubleFunction<String> kg, Runnable changed) {
+        this.say = say;
+        this.kg = kg;
+        this.changed = changed;
+    }
+
+    boolean connected() {
+        return client.isPresent();
+    }
+
+    /// Whether nothing is being read.
+    boolean settled() {
+        return !busy;
+    }
+
+    /// Starts a stand-in with a hidden truth and connects to it.
+    void rehearse(TrueMasses truth, double step, long seed) {
+        try {
+            ScaleServer server = new ScaleServer(0, truth, step, SETTLING, seed);
+            standIn = Optional.of(server);
+            connect("localhost:" + server.port());
+        } catch (IOException e) {
+            say.accept("The stand-in could not be started: " + e.getMessage());
+        }
+    }
+
+    void connect(String address) {
+        Optional<Address> where = Address.of(address);
+        if (where.isEmpty()) {
+            say.accept("Give it as name:port, such as localhost:7070.");
+            return;
+        }
+        say.accept("Connecting…");
+        busy = true;
+        WORKER.submit(() -> {
+            try {
+                ScaleClient found = new ScaleClient(where.get().host(), where.get().port());
+                Platform.runLater(() -> now(Optional.of(found), (standIn.isPresent()
+                        ? "The stand-in hides true masses: read what it says. Step "
+                        : "Connected. Step ") + kg.apply(found.step()) + "."));
+            } catch (IOException e) {
+                Platform.runLater(() -> now(Optional.empty(), e.getMessage()));
+            }
+        });
+    }
+
+    void disconnect() {
+        Optional<ScaleClient> old = client;
+        Optional<ScaleServer> server = standIn;
+        standIn = Optional.empty();
+        WORKER.submit(() -> {
+            old.ifPresent(ScaleFeed::hangUp);
+            server.ifPresent(ScaleServer::close);
+        });
+        now(Optional.empty(), "No scale is connected.");
+    }
+
+    private static void hangUp(ScaleClient client) {
+        try {
+            client.close();
+        } catch (IOException e) {
+            // It is gone already.
+        }
+    }
+
+    private void now(Optional<ScaleClient> next, String words) {
+        client = next;
+        busy = false;
+        say.accept(words);
+        changed.run();
+    }
+
+    /// Waits until the display has come to rest, and gives what it shows \[kg\].
+    void read(WeighPoint point, DoubleConsumer then) {
+        if (client.isEmpty() || busy) {
+            return;
+        }
+        ScaleClient scale = client.get();
+        busy = true;
+        say.accept(point.label() + ": waiting for the display to come to rest…");
+        WORKER.submit(() -> {
+            try {
+                scale.stand(point);
+                ScaleClient.Shown rest = rested(scale);
+                Platform.runLater(() -> {
+                    busy = false;
+                    say.accept(point.label() + ": " + kg.apply(rest.kg())
+                            + (rest.stable() ? "." : ", not at rest."));
+                    then.accept(rest.kg());
+                });
+            } catch (IOException e) {
+                Platform.runLater(() -> now(Optional.empty(), e.getMessage()));
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+    }
+
+    private static ScaleClient.Shown rested(ScaleClient scale) throws IOException, InterruptedException {
+        ScaleClient.Shown display = scale.read();
+        for (int i = 0; i < LOOKS && !display.stable(); i++) {
+            Thread.sleep(PAUSE);
+            display = scale.read();
+        }
+        return display;
+    }
+}
