@@ -1,7 +1,7 @@
 package lectulum.balance;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /// How much may still be put at a place before something is reached, and what that is.
 ///
@@ -73,17 +73,24 @@ public record CargoRoom(double room, String by) {
         };
     }
 
-    /// Over the inside of the body in steps, by place `x,y` for a picture.
-    public static Map<double[], CargoRoom> map(LoadedState state, Levers l, double low, double high, double[] from,
-            double[] to, int columns, int rows) {
-        Map<double[], CargoRoom> map = new java.util.LinkedHashMap<>();
+    /// The room at a place.
+    ///
+    /// @param x behind the ball \[m\]
+    /// @param y right of the middle \[m\]
+    public record Cell(double x, double y, CargoRoom room) {
+    }
+
+    /// Over a rectangle in cells of one size, row by row from its front.
+    public static List<Cell> map(LoadedState state, Levers l, double low, double high, double[] from, double[] to,
+            int columns, int rows) {
+        List<Cell> cells = new ArrayList<>();
         for (int i = 0; i < columns; i++) {
             for (int k = 0; k < rows; k++) {
                 double x = from[0] + (to[0] - from[0]) * (i + 0.5) / columns;
                 double y = from[1] + (to[1] - from[1]) * (k + 0.5) / rows;
-                map.put(new double[]{x, y}, of(state, l, low, high, x, y));
+                cells.add(new Cell(x, y, of(state, l, low, high, x, y)));
             }
         }
-        return map;
+        return List.copyOf(cells);
     }
 }

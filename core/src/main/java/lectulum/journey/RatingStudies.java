@@ -3,7 +3,6 @@ package lectulum.journey;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import lectulum.balance.Balance;
@@ -24,6 +23,8 @@ import lectulum.workshop.Study;
 final class RatingStudies {
     private static final int COLUMNS = 12;
     private static final int ROWS = 4;
+    /// Room below this is drawn as little \[kg\].
+    private static final double LITTLE = 20;
     private static final int[] CLASSES = {907, 1588, 2268, 4536};
 
     private RatingStudies() {
@@ -51,40 +52,33 @@ final class RatingStudies {
         double high = rig.design.brief().tongueHigh();
         double half = rig.body.halfWidth();
         double front = rig.base().tongueLength();
-        Map<double[], CargoRoom> map = CargoRoom.map(s, levers, low, high, new double[]{front, -half},
+        List<CargoRoom.Cell> cells = CargoRoom.map(s, levers, low, high, new double[]{front, -half},
                 new double[]{rig.rearEnd(), half}, COLUMNS, ROWS);
-        CargoRoom least = null;
-        CargoRoom most = null;
-        double[] best = {0, 0};
+        CargoRoom.Cell best = cells.stream().max(Comparator.comparingDouble(c -> c.room().room())).orElseThrow();
+        CargoRoom most = best.room();
+        CargoRoom least = cells.stream().map(CargoRoom.Cell::room).min(Comparator.comparingDouble(CargoRoom::room))
+                .orElseThrow();
         Sketch.Board board = new Sketch.Board("From above: what may still be put there");
-        double dx = (rig.rearEnd() - front) / COLUMNS;
-        double dy = 2 * half / ROWS;
-        for (Map.Entry<double[], CargoRoom> e : map.entrySet()) {
-            double[] p = e.getKey();
-            CargoRoom r = e.getValue();
-            least = least == null || r.room() < least.room() ? r : least;
-            if (most == null || r.room() > most.room()) {
-                most = r;
-                best = p;
-            }
-            double[][] cell = {{p[0] - dx / 2, -p[1] - dy / 2}, {p[0] + dx / 2, -p[1] - dy / 2},
-                    {p[0] + dx / 2, -p[1] + dy / 2}, {p[0] - dx / 2, -p[1] + dy / 2}};
-            board.path(r.room() < 1 ? Sketch.Pen.FAULT : r.room() < 20 ? Sketch.Pen.AREA : Sketch.Pen.SWEEP, cell,
-                    true, Double.isFinite(r.room())
-                            ? Sentence.of("{0}", Amount.kg(Math.floor(r.room())))
-                            : Sentence.of("∞"));
+        double dx = (rig.rearEnd() - front) / COLUMNS / 2;
+        double dy = half / ROWS;
+        for (CargoRoom.Cell c : cells) {
+            double room = c.room().room();
+            double[][] cell = {{c.x() - dx, -c.y() - dy}, {c.x() + dx, -c.y() - dy}, {c.x() + dx, -c.y() + dy},
+                    {c.x() - dx, -c.y() + dy}};
+            board.path(room < 1 ? Sketch.Pen.FAULT : room < LITTLE ? Sketch.Pen.AREA : Sketch.Pen.SWEEP, cell, true,
+                    Double.isFinite(room) ? Sentence.of("{0}", Amount.kg(Math.floor(room))) : Sentence.of("∞"));
         }
         if (Double.isInfinite(most.room())) {
             book.note("Nothing limits it yet: give the ratings on Base and Brief.");
         } else {
             book.figure("room.most", "Most that may still be put anywhere", most.room(), Quantity.MASS,
                     "min (rating − load)/slope over the ratings",
-                    Sentence.of("at {0} behind the ball, {1} from the middle; then {2}", Amount.m(best[0]),
-                            Amount.m(Math.abs(best[1])), most.by()),
+                    Sentence.of("at {0} behind the ball, {1} from the middle; then {2}", Amount.m(best.x()),
+                            Amount.m(Math.abs(best.y())), most.by()),
                     "each kilogram loads each rating by its lever");
             book.figure("room.least", "Least", least.room(), Quantity.MASS, "the same",
                     Sentence.of("there {0} is reached first", least.by()), "the same");
-            book.note("Best at {0} behind the ball: {1}, then {2} is reached. Worst: {3}, {4}.", Amount.m(best[0]),
+            book.note("Best at {0} behind the ball: {1}, then {2} is reached. Worst: {3}, {4}.", Amount.m(best.x()),
                     Amount.kg(most.room()), most.by(), Amount.kg(least.room()), least.by());
         }
         return book.sketch(board.done()).done();
