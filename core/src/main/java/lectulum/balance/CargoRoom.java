@@ -11,9 +11,10 @@ public record CargoRoom(double room, String by) {
 
     /// Lengths of vehicle and trailer.
     ///
+    /// @param springs   distance of the springs from each other \[m\]
     /// @param wheelbase of the vehicle \[m\]
     /// @param overhang  ball behind its rear axle \[m\]
-    public record Levers(double axle, double track, double wheelbase, double overhang) {
+    public record Levers(double axle, double track, double springs, double wheelbase, double overhang) {
     }
 
     /// A load that grows by a part of what is added.
@@ -65,7 +66,14 @@ public record CargoRoom(double room, String by) {
             case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD, VEHICLE_GROSS ->
                 List.of(new Growing(name, left, lever));
             case AXLE -> List.of(new Growing(name, left, 1 - lever));
-            case TYRE, WHEEL, SPRING -> List.of(new Growing("right tyres", limit.rated() - s.right() / s.tyres(),
+            case SPRING -> {
+                double fuller = Math.signum(s.right() - s.left());
+                double apart = Math.abs(s.right() - s.left()) * l.track / l.springs / s.tyres();
+                yield List.of(
+                        new Growing(name, left, ((1 - lever) / 2 + fuller * y / l.springs) / s.tyres()),
+                        new Growing(name, left + apart, ((1 - lever) / 2 - fuller * y / l.springs) / s.tyres()));
+            }
+            case TYRE, WHEEL -> List.of(new Growing("right tyres", limit.rated() - s.right() / s.tyres(),
                     ((1 - lever) / 2 + y / l.track) / s.tyres()),
                     new Growing("left tyres", limit.rated() - s.left() / s.tyres(),
                             ((1 - lever) / 2 - y / l.track) / s.tyres()));

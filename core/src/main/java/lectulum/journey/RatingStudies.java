@@ -46,7 +46,8 @@ final class RatingStudies {
     private static Study room(Rig rig) {
         Study.Notebook book = new Study.Notebook("room", Study.Topic.RATINGS, "How much may still be put where", "");
         LoadedState s = rig.departure();
-        CargoRoom.Levers levers = new CargoRoom.Levers(rig.axle, rig.track, rig.vehicle().wheelbase(),
+        CargoRoom.Levers levers = new CargoRoom.Levers(rig.axle, rig.track,
+                rig.assumed("spring.base") * rig.track, rig.vehicle().wheelbase(),
                 rig.vehicle().overhang());
         double low = rig.design.brief().tongueLow();
         double high = rig.design.brief().tongueHigh();

@@ -193,9 +193,8 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         }
         boolean axle = w.entries().stream().anyMatch(e -> e.counts() && e.point() == WeighPoint.TRAILER_AXLE);
         if (axle && !Double.isNaN(result.mass()) && !Double.isNaN(result.tongue())) {
-            double load = result.mass() - result.tongue();
             catches.add(new Catch("weigh.axle", -1, Sentence.of(
-                    "{0} is the axle's share only: with the tongue the trailer is {1}.", Amount.kg(load),
+                    "{0} is the axle's share only: with the tongue the trailer is {1}.", Amount.kg(result.axle()),
                     Amount.kg(result.mass())), Optional.empty()));
         }
         if (result.tongue() > result.mass()) {

@@ -68,6 +68,11 @@ public record Weighed(List<Reading> readings, double[] values, double[][] covari
         return values[TONGUE];
     }
 
+    /// Load of the trailer's axle \[kg\].
+    public double axle() {
+        return mass() - tongue();
+    }
+
     /// Load of the vehicle's axles without the trailer \[kg\]; NaN where it is not known.
     public double vehicle() {
         double[][] h = readings.stream().map(Reading::row).toArray(double[][]::new);

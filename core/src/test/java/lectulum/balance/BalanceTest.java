@@ -215,7 +215,7 @@ class BalanceTest {
     void theRoomForCargoEndsExactlyAtTheLimit(double x) {
         Design d = lectulum.Samples.box(lectulum.Samples.thing("chest", 120, 1.2, 0));
         LoadedState s = Balance.of(d).state("departure").orElseThrow();
-        CargoRoom room = CargoRoom.of(s, new CargoRoom.Levers(3.0, 1.6, 2.7, 1.0), d.brief().tongueLow(),
+        CargoRoom room = CargoRoom.of(s, new CargoRoom.Levers(3.0, 1.6, 1.2, 2.7, 1.0), d.brief().tongueLow(),
                 d.brief().tongueHigh(), x, 0);
         Design full = d.plus(lectulum.Samples.thing("more", room.room(), x - 1.2, 0));
         Design over = d.plus(lectulum.Samples.thing("more", room.room() + 1, x - 1.2, 0));
@@ -229,5 +229,20 @@ class BalanceTest {
         LoadedState s = Balance.of(d).state("departure").orElseThrow();
         return s.share() < d.brief().tongueLow() - 1e-9 || s.share() > d.brief().tongueHigh() + 1e-9
                 || s.limits().stream().anyMatch(l -> l.left() < -1e-9);
+    }
+
+    /// Springs stand nearer to each other than the wheels: the room beside the fuller side ends exactly at their rating.
+    @ParameterizedTest
+    @ValueSource(doubles = {-0.7, -0.2, 0.4, 0.8})
+    void theRoomByTheSpringsIsExactOnBothSides(double y) {
+        Design bare = lectulum.Samples.box(lectulum.Samples.thing("chest", 120, 1.2, 0.3));
+        Design d = bare.with(bare.base().with(lectulum.design.Rating.SPRING, java.util.OptionalDouble.of(270)));
+        LoadedState s = Balance.of(d).state("departure").orElseThrow();
+        CargoRoom room = CargoRoom.of(s, new CargoRoom.Levers(3.0, 1.6, 1.2, 2.7, 1.0), -9, 9, 2.9, y);
+
+        assertThat(room.by()).isEqualTo("each spring");
+        Design full = d.plus(lectulum.Samples.thing("more", room.room(), 2.9 - 1.2, y));
+        assertThat(Balance.of(full).state("departure").orElseThrow().left(lectulum.design.Rating.SPRING).orElseThrow())
+                .isCloseTo(0, within(1e-9));
     }
 }

@@ -374,7 +374,7 @@ public final class WeighLeaf {
         grid.addRow(0, faint(""), faint("scale"), faint("± 95 %"), faint("plan"), faint("plan lacks"));
         row(grid, 1, "Loaded", "weigh-mass", day.result().mass(), day.result().massU(), day.planned().mass());
         row(grid, 2, "Tongue", "weigh-tongue", day.result().tongue(), day.result().tongueU(), day.planned().tongue());
-        row(grid, 3, "Axle", "weigh-axle", day.result().mass() - day.result().tongue(), Double.NaN,
+        row(grid, 3, "Axle", "weigh-axle", day.result().axle(), Double.NaN,
                 day.planned().axle());
         Label share = new Label(Double.isNaN(day.result().share())
                 ? "The tongue share is not known yet."
