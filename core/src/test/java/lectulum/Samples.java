@@ -23,6 +23,7 @@ import lectulum.design.Person;
 import lectulum.design.Placement;
 import lectulum.design.Rating;
 import lectulum.design.Role;
+import lectulum.design.Settings;
 import lectulum.design.Shell;
 import lectulum.design.Size;
 import lectulum.design.SystemGroup;
@@ -50,7 +51,8 @@ public final class Samples {
                 new Axle(1.8, 1, 0, 1.6, 0.64, 0.19, true, 90),
                 new EmptyMass.Entered(400, 1.4, 0.3, 1.8, MassSource.CATALOGUE),
                 Map.of(Rating.AXLE, 1000.0, Rating.GROSS_PLATE, 1000.0), Cost.planned(2000));
-        return new Design(brief, vehicle, base, List.of(things), LoadCase.standard(), List.of());
+        return new Design(brief, vehicle, base, List.of(things), LoadCase.standard(), List.of())
+                .with(Settings.NONE.with("mass.forgotten", 0));
     }
 
     public static Thing thing(String id, double mass, double x, double y) {

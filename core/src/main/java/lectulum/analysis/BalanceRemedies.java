@@ -15,6 +15,7 @@ import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Fix;
 import lectulum.design.LoadCase;
+import lectulum.design.Mass;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Role;
@@ -32,6 +33,9 @@ final class BalanceRemedies {
     private static final double SIDE_AIM = 0.02;
     /// A longer move is another layout, not a remedy \[m\].
     private static final double LONGEST = 2;
+    /// Mass over outer volume of cabinets and of packed gear \[kg/m³\] (assumed).
+    private static final double CABINET_DENSITY = 350;
+    private static final double PACKED_DENSITY = 150;
 
     private static final Optional<Remedy> NONE = Optional.empty();
 
@@ -42,10 +46,26 @@ final class BalanceRemedies {
         return switch (finding) {
             case "balance.tongue-share", "balance.tongue-lift" -> Stream.concat(axle(analysis), moves(analysis));
             case "balance.side" -> sideways(analysis);
+            case "balance.axle-place" -> JourneyRemedies.tanks(analysis.design());
+            case "balance.unweighed" -> Stream.of(estimated(analysis.design()));
             default -> finding.startsWith("balance.limit.")
                     ? limit(analysis, finding.substring("balance.limit.".length()))
                     : Stream.empty();
         };
+    }
+
+    /// Masses guessed from the room that things take.
+    private static Remedy estimated(Design design) {
+        List<Thing> light = design.things().stream().filter(Thing::unweighed).toList();
+        double together = light.stream().mapToDouble(BalanceRemedies::fromSize).sum();
+        return new Remedy(Sentence.of("Guess from their size: {0} together", Amount.kg(together)),
+                new Edit("Guess masses", d -> d.mapping(light.stream().map(Thing::id).toList(),
+                        t -> t.with(Mass.guess(fromSize(t))))));
+    }
+
+    private static double fromSize(Thing t) {
+        double density = t.role() == Role.BUILT_IN ? CABINET_DENSITY : PACKED_DENSITY;
+        return Math.round(density * t.size().length() * t.size().width() * t.size().height() * 10) / 10.0;
     }
 
     private static List<LoadedState> trips(Analysis analysis) {
@@ -149,7 +169,7 @@ final class BalanceRemedies {
         LoadedState s = worst.get();
         Limit limit = tightest(s, rating).orElseThrow();
         boolean byTongue = switch (limit.rating()) {
-            case TONGUE_COUPLER, TONGUE_VEHICLE, PAYLOAD, REAR_AXLE, VEHICLE_GROSS -> true;
+            case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD, REAR_AXLE, VEHICLE_GROSS -> true;
             default -> false;
         };
         Stream<Remedy> less = Stream.concat(lessWater(s.loadCase()), leaveOut(analysis, s, limit));

@@ -109,7 +109,7 @@ final class JourneyRemedies {
     }
 
     /// Fresh tanks moved along the camper, a step at a time.
-    private static Stream<Remedy> tanks(Design d) {
+    static Stream<Remedy> tanks(Design d) {
         return d.things().stream().filter(t -> t.tank().isPresent()).flatMap(t -> DoubleStream
                 .of(-0.3, 0.3, -0.6, 0.6, -0.9, 0.9)
                 .mapToObj(by -> LayoutRemedies.move(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0)));

@@ -81,10 +81,13 @@ public final class Remedies {
                 .allMatch(f -> f.severity().compareTo(finding.severity()) < 0);
     }
 
-    /// Whether a finding is new or worse; notes may come.
+    /// Whether a finding is new or worse; notes may come, and so may doubt about a tongue that was surely wrong before.
     private static boolean raisesAny(Analysis before, Analysis after) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
+        if (known.containsKey("balance.tongue-share") || known.containsKey("balance.tongue-lift")) {
+            known.putIfAbsent("balance.tongue-doubt", Severity.WARN);
+        }
         return after.findings().stream().anyMatch(f -> {
             Severity was = known.get(f.id());
             return was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;

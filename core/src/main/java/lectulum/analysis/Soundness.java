@@ -53,7 +53,8 @@ final class Soundness {
         Soundness check = new Soundness();
         Design sound = new Design(check.brief(design.brief()), check.vehicle(design.vehicle()),
                 check.base(design.base()), check.things(design.things()), check.cases(design.cases()),
-                design.accepted(), design.settings(), design.weighings());
+                design.accepted(), design.settings(), design.weighings(),
+                design.garage().stream().map(check::vehicle).toList());
         return new Checked(check.findings.isEmpty() ? design : sound, List.copyOf(check.findings));
     }
 
@@ -111,7 +112,10 @@ final class Soundness {
                 number(v.ballHeight(), 0.1, 1.2, Quantity.LENGTH, Stage.BRIEF, "vehicle.ballHeight", "The ball height",
                         List.of()),
                 briefMass(v.luggage(), "vehicle.luggage", "The luggage in the tow vehicle"),
-                ratings(v.ratings(), Stage.BRIEF, "vehicle"));
+                ratings(v.ratings(), Stage.BRIEF, "vehicle"),
+                number(v.ball(), 0, 0.1, Quantity.LENGTH, Stage.BRIEF, "vehicle.ball", "The size of the ball",
+                        List.of()),
+                v.own());
     }
 
     private double briefMass(double value, String id, String whose) {
@@ -163,7 +167,11 @@ final class Soundness {
         double axleAt = baseLength(empty.axleAt(), -FAR, FAR, "empty.axleAt", "The axle place at the weighing");
         return switch (empty) {
             case EmptyMass.Entered e -> new EmptyMass.Entered(baseMass(e.mass(), "empty.mass", "The empty mass"),
-                    baseLength(e.x(), -FAR, FAR, "empty.x", "The empty centre of gravity"), z, axleAt, e.source());
+                    baseLength(e.x(), -FAR, FAR, "empty.x", "The empty centre of gravity"), z, axleAt, e.source(),
+                    e.uncertainty().isEmpty()
+                            ? e.uncertainty()
+                            : OptionalDouble.of(baseMass(e.uncertainty().getAsDouble(), "empty.uncertainty",
+                                    "The uncertainty of the empty mass")));
             case EmptyMass.Weighed w -> new EmptyMass.Weighed(
                     number(w.tongue(), -2000, 5000, Quantity.MASS, Stage.BASE, "base.empty.tongue",
                             "The weighed tongue", List.of()),
@@ -308,7 +316,7 @@ final class Soundness {
     private List<LoadCase> cases(List<LoadCase> cases) {
         return cases.stream().map(c -> new LoadCase(c.id(), c.name(), c.builtIn(), fill(c, c.fresh(), "fresh water"),
                 fill(c, c.waste(), "waste water"), fill(c, c.fuel(), "fuel"), fill(c, c.gear(), "gear"),
-                fill(c, c.provisions(), "provisions"))).toList();
+                fill(c, c.provisions(), "provisions"), fill(c, c.wet(), "wetness"), c.parked())).toList();
     }
 
     private double fill(LoadCase c, double value, String what) {

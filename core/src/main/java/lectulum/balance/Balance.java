@@ -80,9 +80,18 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
         return Figure.of(id, "Loaded", s.mass(), Quantity.MASS, new Working("M = base + Σ things + Σ contents",
                 Sentence.of("{0} + {1} = {2}", Amount.kg(design.base().empty().mass()), Amount.kg(built),
                         Amount.kg(s.mass())),
-                List.of(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(),
-                        Amount.kg(1.96 * s.certainty().mass()))),
+                masses(s),
                 "sum")).with(Interval.around(s.mass(), s.certainty().mass())).with(band);
+    }
+
+    private static List<Sentence> masses(LoadedState s) {
+        List<Sentence> notes = new ArrayList<>();
+        notes.add(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(), Amount.kg(1.96 * s.certainty().mass())));
+        s.parts().stream().filter(p -> p.thing().equals(Forgotten.ID))
+                .forEach(p -> notes.add(Sentence.of(
+                        "{0} of it for forgotten things: glue, screws, sealant, wire and paint; assumed",
+                        Amount.kg(p.mass()))));
+        return notes;
     }
 
     private static Figure tongueFigure(Design design, LoadedState s, String id) {
@@ -117,8 +126,9 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
 
     /// Smallest of the known tongue limits \[kg\]; infinite where none is known.
     public static double tongueMax(Design design) {
-        return Math.min(design.base().rating(Rating.TONGUE_COUPLER).orElse(Double.POSITIVE_INFINITY),
-                design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY));
+        double vehicle = Math.min(design.vehicle().rating(Rating.TONGUE_VEHICLE).orElse(Double.POSITIVE_INFINITY),
+                design.vehicle().rating(Rating.TONGUE_RECEIVER).orElse(Double.POSITIVE_INFINITY));
+        return Math.min(design.base().rating(Rating.TONGUE_COUPLER).orElse(Double.POSITIVE_INFINITY), vehicle);
     }
 
     /// Where the axle may stand so that every trip keeps its band and no limit is passed; empty without trips.

@@ -3,13 +3,19 @@ package lectulum.balance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lectulum.assumed.Assumed;
 import lectulum.design.Brief;
 import lectulum.design.Design;
 import lectulum.design.Rating;
+import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
+import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
@@ -20,6 +26,14 @@ final class BalanceFindings {
     private static final double SIDE = 0.05;
     /// Reserve wanted on every rating (assumed).
     private static final double RESERVE = 0.10;
+    /// A rating may be exceeded with no more than this chance (assumed).
+    private static final double RARELY = 0.05;
+    /// Above this chance of being outside the band it is a warning (assumed).
+    private static final double LIKELY = 0.20;
+    /// Balls that differ by less are of one size \[m\]: 50 mm and 2 in are 0.8 mm apart.
+    private static final double SAME_BALL = 0.0003;
+    private static final int NAMED = 4;
+    private static final Set<Rating> BY_VEHICLE = EnumSet.of(Rating.PAYLOAD, Rating.REAR_AXLE, Rating.VEHICLE_GROSS);
 
     private BalanceFindings() {
     }
@@ -41,8 +55,11 @@ final class BalanceFindings {
             return all;
         }
         share(design.brief(), trips, all);
+        nowhere(design, states, all);
         limits(states, all);
         side(trips, all);
+        coupling(design, all);
+        unweighed(design, all);
         unknown(design, all);
         return all;
     }
@@ -77,19 +94,72 @@ final class BalanceFindings {
                 List.of()));
     }
 
-    /// Inside the band, but not surely so.
+    /// Inside the band, but not surely so: the trip that is most likely outside speaks.
     private static void doubt(Brief brief, List<LoadedState> trips, List<Finding> all) {
-        for (LoadedState s : trips) {
-            double half = 1.96 * s.certainty().share();
-            if (s.share() - half < brief.tongueLow() || s.share() + half > brief.tongueHigh()) {
-                all.add(Finding.of("balance.tongue-doubt", Stage.BALANCE, Severity.NOTE,
-                        Sentence.of("The tongue share is not sure yet"),
-                        Sentence.of("{0}: {1} ± {2} reaches past your band of {3} to {4}. Weighing narrows it.",
-                                s.loadCase().name(), Amount.share(s.share()), Amount.share(half),
-                                Amount.share(brief.tongueLow()), Amount.share(brief.tongueHigh())),
-                        s.certainty().next().map(n -> List.of(n.thing())).orElse(List.of())));
-                return;
-            }
+        double low = brief.tongueLow();
+        double high = brief.tongueHigh();
+        trips.stream().max(Comparator.comparingDouble(s -> outside(s, low, high)))
+                .filter(s -> s.share() - Normal.HALF_95 * s.certainty().share() < low
+                        || s.share() + Normal.HALF_95 * s.certainty().share() > high)
+                .ifPresent(s -> {
+                    double below = below(s, low);
+                    double above = 1 - below(s, high);
+                    all.add(Finding.of("balance.tongue-doubt", Stage.BALANCE,
+                            below + above > LIKELY ? Severity.WARN : Severity.NOTE,
+                            Sentence.of("The tongue share is not sure yet"),
+                            Sentence.of("{0}: {1} ± {2}; a chance of {3} that it is too light, {4} that it is too heavy"
+                                    + " for {5} to {6}. Weighing narrows it.", s.loadCase().name(),
+                                    Amount.share(s.share()), Amount.share(Normal.HALF_95 * s.certainty().share()),
+                                    Amount.share(below), Amount.share(above), Amount.share(low), Amount.share(high)),
+                            s.certainty().next().map(n -> List.of(n.thing())).orElse(List.of())));
+                });
+    }
+
+    private static double outside(LoadedState s, double low, double high) {
+        return 1 + below(s, low) - below(s, high);
+    }
+
+    /// Chance that the true share is below a bound.
+    private static double below(LoadedState s, double bound) {
+        double u = s.certainty().share();
+        return u > 0 ? Normal.below((bound - s.share()) / u) : s.share() < bound ? 1 : 0;
+    }
+
+    /// No place of the axle suits all trips: it has to be something else that moves.
+    private static void nowhere(Design design, List<LoadedState> states, List<Finding> all) {
+        Balance.axlePlace(design, states).filter(p -> !p.possible() && Double.isFinite(p.from())
+                && Double.isFinite(p.to()))
+                .ifPresent(p -> all.add(Finding.of("balance.axle-place", Stage.BALANCE, Severity.STOP,
+                        Sentence.of("No place of the axle suits every trip"),
+                        Sentence.of("{0} needs it at {1} or more behind the ball, {2} allows no more than {3}: {4}"
+                                + " apart. Move tanks or things, or carry ballast.", p.fromCase(), Amount.m(p.from()),
+                                p.toCase(), Amount.m(p.to()), Amount.m(p.from() - p.to())),
+                        List.of())));
+    }
+
+    private static void coupling(Design design, List<Finding> all) {
+        double ball = design.vehicle().ball();
+        double coupler = Assumed.value(design, "coupler.size");
+        if (ball > 0 && coupler > 0 && Math.abs(ball - coupler) > SAME_BALL) {
+            all.add(Finding.of("balance.ball", Stage.BALANCE, Severity.STOP,
+                    Sentence.of("Ball and coupler are not of one size"),
+                    Sentence.of("The ball has {0}, the coupler is made for {1}. A larger ball does not latch, a smaller"
+                            + " one lifts out; 50 mm and 2 in are not the same.", Amount.m(ball), Amount.m(coupler)),
+                    List.of()));
+        }
+    }
+
+    /// Things that were placed but never given a mass.
+    private static void unweighed(Design design, List<Finding> all) {
+        List<Thing> light = design.things().stream().filter(Thing::unweighed).toList();
+        if (!light.isEmpty()) {
+            all.add(Finding.of("balance.unweighed", Stage.BALANCE, Severity.NOTE,
+                    Sentence.of(light.size() == 1 ? "{0} has no mass yet" : "{1} things have no mass yet",
+                            light.getFirst().name(), light.size()),
+                    Sentence.of("Counted as nothing: {0}. Every verdict on mass and tongue is incomplete until then.",
+                            light.stream().limit(NAMED).map(Thing::name).collect(Collectors.joining(", "))
+                                    + (light.size() > NAMED ? " and others" : "")),
+                    light.stream().map(Thing::id).toList()));
         }
     }
 
@@ -117,10 +187,18 @@ final class BalanceFindings {
                 }
             }
         }
-        List<Worst> tight = worst.values().stream().filter(w -> w.limit.margin() < RESERVE)
-                .sorted(Comparator.comparingDouble(w -> w.limit.margin())).toList();
-        for (int i = 0; i < tight.size(); i++) {
-            all.add(limit(tight.get(i), i == 0));
+        List<Worst> ranked = worst.values().stream().sorted(Comparator.comparingDouble(w -> w.limit.margin())).toList();
+        for (Worst w : ranked) {
+            if (w.limit.margin() < RESERVE || w.limit.exceeded() > RARELY) {
+                all.add(limit(w, w == ranked.getFirst()));
+            } else if (w == ranked.getFirst() && BY_VEHICLE.contains(w.limit.rating())) {
+                all.add(Finding.of("balance.vehicle-first", Stage.BALANCE, Severity.NOTE,
+                        Sentence.of("The tow vehicle limits first: {0}", w.limit.rating().label()),
+                        Sentence.of(
+                                "{0} are left of {1} in {2}. Gear further forward or less in the vehicle gives room.",
+                                Amount.kg(w.limit.left()), Amount.kg(w.limit.rated()), w.state.loadCase().name()),
+                        List.of()));
+            }
         }
     }
 
@@ -129,6 +207,14 @@ final class BalanceFindings {
         String whose = limit.rating().trailer() ? "Trailer" : "Tow vehicle";
         String id = "balance.limit." + Balance.camel(limit.rating());
         String rank = first ? " It is the limit you reach first." : "";
+        if (limit.margin() >= RESERVE) {
+            return Finding.of(id, Stage.BALANCE, Severity.WARN,
+                    Sentence.of("{0}, {1}: may be exceeded", whose, limit.rating().label()),
+                    Sentence.of("{0} of {1} in {2}, but the masses are so uncertain that the chance of more is {3}."
+                            + " Weigh.{4}", Amount.kg(limit.load()), Amount.kg(limit.rated()),
+                            w.state.loadCase().name(), Amount.share(limit.exceeded()), rank),
+                    List.of());
+        }
         return limit.margin() < 0
                 ? Finding.of(id, Stage.BALANCE, Severity.STOP,
                         Sentence.of("{0}, {1}: {2} too much", whose, limit.rating().label(), Amount.kg(-limit.left())),

@@ -52,7 +52,7 @@ public record Certainty(double mass, double tongue, double share, double axle, O
                 aGuess += (1 - lever) * part.mass();
             }
             double mine = square(toShare * part.u());
-            if (mine > largest && part.u() > 0.01 * part.mass()) {
+            if (mine > largest && part.u() > 0.01 * part.mass() && !part.thing().equals(Forgotten.ID)) {
                 largest = mine;
                 largestThing = part.thing();
             }

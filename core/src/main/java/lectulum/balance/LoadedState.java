@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumed;
 import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Design;
@@ -42,17 +43,24 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     private static final double DECK_STEP = 10;
     private static final double DECK_SHARE = 0.001;
 
+    /// On the road.
     public static LoadedState of(Design design, LoadCase loadCase) {
-        List<Part> parts = parts(design, loadCase);
+        return of(design, loadCase, Mode.ROAD);
+    }
+
+    /// With things where they are in a mode; in camp what stands beside the camper is not aboard.
+    public static LoadedState of(Design design, LoadCase loadCase, Mode mode) {
+        List<Part> parts = parts(design, loadCase, mode);
         MassRoll roll = MassRoll.of(parts);
         double a = design.base().ballToAxle();
         double tongue = Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(Double.NaN);
         double axle = roll.mass() - tongue;
         double track = design.base().axle().track();
         double right = track > 0 ? Statics.rightLoad(axle, roll.mass(), roll.y(), track) : Double.NaN;
+        Certainty sure = Certainty.of(parts, a, AXLE_PLACE);
         return new LoadedState(loadCase, parts, roll, a, tongue, right, axle - right,
-                Math.max(1, design.base().axle().count()), Certainty.of(parts, a, AXLE_PLACE),
-                limits(design, roll.mass(), tongue, right, axle - right));
+                Math.max(1, design.base().axle().count()), sure,
+                limits(design, roll.mass(), tongue, right, axle - right, sure));
     }
 
     public double mass() {
@@ -90,7 +98,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     }
 
     static boolean isTrip(LoadCase loadCase) {
-        return loadCase.builtIn() && loadCase.gear() > 0;
+        return loadCase.builtIn() && loadCase.gear() > 0 && !loadCase.parked();
     }
 
     /// Mass of people and luggage in the vehicle \[kg\].
@@ -98,23 +106,26 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         return design.brief().people().stream().mapToDouble(Person::mass).sum() + design.vehicle().luggage();
     }
 
-    private static List<Part> parts(Design design, LoadCase loadCase) {
+    private static List<Part> parts(Design design, LoadCase loadCase, Mode mode) {
         Base base = design.base();
         List<Part> parts = new ArrayList<>(design.things().size() + 8);
         parts.add(new Part("", base.empty().mass(), base.emptyCentre(), 0, base.floorHeight() + base.empty().z(),
                 base.shell().length(), base.shell().width(), emptyUncertainty(base), 0.02,
                 base.empty().source() == MassSource.GUESS));
         for (Thing thing : design.things()) {
-            double share = loadCase.share(thing);
-            Placement at = thing.place();
+            double share = loadCase.times(thing);
+            Placement at = thing.at(mode);
+            if (at.away() && mode != Mode.ROAD) {
+                continue;
+            }
             double ux = thing.role() == Role.BUILT_IN ? BUILT_IN_PLACE : GEAR_PLACE;
             double x = base.tongueLength() + at.x();
             double bottom = base.floorHeight() + at.z();
             if (share > 0 && thing.mass().value() > 0) {
                 Mass mass = thing.mass();
                 parts.add(new Part(thing.id(), share * mass.value(), x, at.y(),
-                        bottom + thing.sizeIn(Mode.ROAD).height() / 2,
-                        thing.sizeIn(Mode.ROAD).length(), thing.sizeIn(Mode.ROAD).width(),
+                        bottom + thing.sizeIn(mode).height() / 2,
+                        thing.sizeIn(mode).length(), thing.sizeIn(mode).width(),
                         share * mass.standardUncertainty(), ux,
                         mass.source() == MassSource.GUESS));
             }
@@ -122,21 +133,25 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
             if (contents > 0) {
                 double full = thing.tank().map(t -> contents / t.fullMass()).orElse(1.0);
                 parts.add(new Part(thing.id(), contents, x, at.y(),
-                        bottom + full * thing.sizeIn(Mode.ROAD).height() / 2,
-                        thing.sizeIn(Mode.ROAD).length(), thing.sizeIn(Mode.ROAD).width(), FILL * contents, ux, false));
+                        bottom + full * thing.sizeIn(mode).height() / 2,
+                        thing.sizeIn(mode).length(), thing.sizeIn(mode).width(), FILL * contents, ux, false));
             }
+        }
+        if (loadCase.builtIn()) {
+            Forgotten.of(design).ifPresent(parts::add);
         }
         return parts;
     }
 
     private static double emptyUncertainty(Base base) {
         double mass = base.empty().mass();
-        return base.empty().source() == MassSource.WEIGHED
+        return base.empty().source() == MassSource.WEIGHED && base.empty().uncertainty().isEmpty()
                 ? Math.hypot(DECK_STEP / Math.sqrt(12), DECK_SHARE * mass)
-                : new Mass(mass, base.empty().source(), OptionalDouble.empty()).standardUncertainty();
+                : new Mass(mass, base.empty().source(), base.empty().uncertainty()).standardUncertainty();
     }
 
-    private static List<Limit> limits(Design design, double mass, double tongue, double right, double left) {
+    private static List<Limit> limits(Design design, double mass, double tongue, double right, double left,
+            Certainty sure) {
         Vehicle vehicle = design.vehicle();
         Axle axle = design.base().axle();
         double aboard = aboardVehicle(design);
@@ -159,17 +174,32 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
                 case COMBINED_GROSS -> vehicle.kerbMass() + aboard + mass;
             };
             if (Double.isFinite(load)) {
-                limits.add(new Limit(rating, load, rated.getAsDouble()));
+                limits.add(new Limit(rating, load, rated.getAsDouble(), uncertainty(design, rating, sure)));
             }
         }
         limits.sort(Comparator.comparingDouble(Limit::margin));
         return List.copyOf(limits);
     }
 
+    /// Standard uncertainty of what a rating limits \[kg\].
+    private static double uncertainty(Design design, Rating rating, Certainty sure) {
+        double vehicle = Assumed.value(design, "vehicle.sure") * design.vehicle().kerbMass();
+        double axles = Math.max(1, design.base().axle().count());
+        return switch (rating) {
+            case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED -> sure.mass();
+            case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD -> sure.tongue();
+            case AXLE -> sure.axle();
+            case TYRE, WHEEL, SPRING -> sure.axle() / 2 / axles;
+            case VEHICLE_GROSS -> Math.hypot(vehicle, sure.tongue());
+            case REAR_AXLE -> Math.hypot(vehicle / 2, sure.tongue());
+            case COMBINED_GROSS -> Math.hypot(vehicle, sure.mass());
+        };
+    }
+
     /// Load of the fuller side's springs \[kg\]: they stand nearer to each other than the wheels, so a side moment loads them
     /// more; the axle itself does not rest on them.
     private static double springs(Design design, double mass, double tongue, double right, double left) {
-        double base = lectulum.assumed.Assumed.value(design, "spring.base");
+        double base = Assumed.value(design, "spring.base");
         double onSprings = mass - tongue - design.base().axle().mass();
         return onSprings / 2 + Math.abs(right - left) / 2 / base;
     }

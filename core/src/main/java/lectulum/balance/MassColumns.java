@@ -9,7 +9,7 @@ import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
 
 /// Masses along the camper in columns of one width, stacked by system; each thing is spread evenly over its length.
-/// The bare base is not in it.
+/// The bare base is not in it; what is forgotten counts as structure.
 ///
 /// @param bySystem column number (x = number × width, behind the ball) to mass by system \[kg\]
 /// @param largest  mass of the heaviest column \[kg\]
@@ -23,7 +23,9 @@ public record MassColumns(Map<Integer, Map<SystemGroup, Double>> bySystem, doubl
         }
         Map<Integer, Map<SystemGroup, Double>> columns = new TreeMap<>();
         for (Part part : state.parts()) {
-            SystemGroup system = systems.get(part.thing());
+            SystemGroup system = part.thing().equals(Forgotten.ID)
+                    ? SystemGroup.STRUCTURE
+                    : systems.get(part.thing());
             if (system != null) {
                 spread(columns, part, system, width);
             }

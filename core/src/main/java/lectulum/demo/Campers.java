@@ -19,6 +19,7 @@ import lectulum.design.MassSource;
 import lectulum.design.Person;
 import lectulum.design.Project;
 import lectulum.design.Rating;
+import lectulum.design.Settings;
 import lectulum.design.Shell;
 import lectulum.design.Survey;
 import lectulum.design.Toilet;
@@ -84,7 +85,8 @@ public final class Campers {
         Vehicle vehicle = new Vehicle("Estate car", 1690, 760, 2.79, 1.12, 0.46, 45,
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
-                        Rating.COMBINED_GROSS, 3700.0, Rating.BALL, 2000.0, Rating.RECEIVER, 1800.0));
+                        Rating.COMBINED_GROSS, 3700.0, Rating.BALL, 2000.0, Rating.RECEIVER, 1800.0))
+                .withBall(0.050);
         Base base = new Base(new Shell.Nosed(4.12, 1.85, 1.97, 0.62, 0.10, Nose.Form.VEE), 0.035, 0.03, 0.04, 0.54,
                 WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
                 new EmptyMass.Weighed(52, 436, 0.42, 2.36),
@@ -93,7 +95,18 @@ public final class Campers {
                 new Cost(2150, OptionalDouble.of(2080)));
         Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
         return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar")
-                .withWeighings(List.of(nightjarBare(), nightjarDry()));
+                .withWeighings(List.of(nightjarBare(), nightjarDry()))
+                .with(Settings.NONE.with("coupler.size", 0.050).with("tyre.speed", 140 / 3.6).with("tyre.age", 3))
+                .withGarage(List.of(nightjarVan()));
+    }
+
+    /// The neighbour's van, which could tow it too: more payload, a shorter overhang, a lower tongue limit.
+    private static Vehicle nightjarVan() {
+        return new Vehicle("Small van, borrowed", 1540, 690, 2.98, 0.94, 0.44, 30,
+                Map.of(Rating.TOW_BRAKED, 1200.0, Rating.TOW_UNBRAKED, 735.0, Rating.TONGUE_VEHICLE, 85.0,
+                        Rating.PAYLOAD, 690.0, Rating.VEHICLE_GROSS, 2230.0, Rating.REAR_AXLE, 1250.0,
+                        Rating.COMBINED_GROSS, 3200.0))
+                .withBall(0.050).withOwn(Map.of("tow.half", 0.92, "tow.ahead", 0.11));
     }
 
     /// The box as bought, wheel by wheel on four pads.
@@ -222,7 +235,7 @@ public final class Campers {
     }
 
     private static Design startTeardrop() {
-        return Placements.add(new Design(startBrief(CamperType.TEARDROP), startVehicle(), teardropBase(1.72), List.of(),
+        return Placements.add(new Design(startBrief(CamperType.TEARDROP), startVehicle(), teardropBase(1.74), List.of(),
                 LoadCase.standard(), List.of()), "new-teardrop");
     }
 
@@ -233,8 +246,8 @@ public final class Campers {
 
     private static Design startCargo() {
         Base base = new Base(new Shell.Box(3.10, 1.75, 1.97), 0.035, 0.03, 0.04, 0.54, WheelArches.NONE, 1.20,
-                new Axle(1.80, 1, 0, 1.62, 0.64, 0.195, true, 92),
-                new EmptyMass.Entered(430, 1.45, 0.40, 1.80, MassSource.CATALOGUE),
+                new Axle(1.77, 1, 0, 1.62, 0.64, 0.195, true, 92),
+                new EmptyMass.Entered(430, 1.45, 0.40, 1.77, MassSource.CATALOGUE),
                 Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.AXLE, 1200.0, Rating.TYRE, 650.0),
                 Cost.planned(2400));
         return Placements.add(new Design(startBrief(CamperType.CARGO), startVehicle(), base, List.of(),

@@ -4,13 +4,20 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
+///
+/// @param vehicle that tows it now
+/// @param garage  other vehicles that may tow it
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
-        List<Acceptance> accepted, Settings settings, List<Weighing> weighings) {
+        List<Acceptance> accepted, Settings settings, List<Weighing> weighings, List<Vehicle> garage) {
+
+    /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
+    public static final int TOWING = -1;
 
     public Design {
         things = things == null ? List.of() : List.copyOf(things);
@@ -18,16 +25,17 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         settings = settings == null ? Settings.NONE : settings;
         weighings = weighings == null ? List.of() : List.copyOf(weighings);
+        garage = garage == null ? List.of() : List.copyOf(garage);
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
-        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of());
+        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of());
     }
 
     public Design with(Settings newSettings) {
-        return new Design(brief, vehicle, base, things, cases, accepted, newSettings, weighings);
+        return new Design(brief, vehicle, base, things, cases, accepted, newSettings, weighings, garage);
     }
 
     public Optional<Thing> thing(String id) {
@@ -54,23 +62,23 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design with(Brief newBrief) {
-        return new Design(newBrief, vehicle, base, things, cases, accepted, settings, weighings);
+        return new Design(newBrief, vehicle, base, things, cases, accepted, settings, weighings, garage);
     }
 
     public Design with(Vehicle newVehicle) {
-        return new Design(brief, newVehicle, base, things, cases, accepted, settings, weighings);
+        return new Design(brief, newVehicle, base, things, cases, accepted, settings, weighings, garage);
     }
 
     public Design with(Base newBase) {
-        return new Design(brief, vehicle, newBase, things, cases, accepted, settings, weighings);
+        return new Design(brief, vehicle, newBase, things, cases, accepted, settings, weighings, garage);
     }
 
     public Design withThings(List<Thing> newThings) {
-        return new Design(brief, vehicle, base, newThings, cases, accepted, settings, weighings);
+        return new Design(brief, vehicle, base, newThings, cases, accepted, settings, weighings, garage);
     }
 
     public Design withCases(List<LoadCase> newCases) {
-        return new Design(brief, vehicle, base, things, newCases, accepted, settings, weighings);
+        return new Design(brief, vehicle, base, things, newCases, accepted, settings, weighings, garage);
     }
 
     public Design plus(Thing thing) {
@@ -102,7 +110,39 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design withWeighings(List<Weighing> all) {
-        return new Design(brief, vehicle, base, things, cases, accepted, settings, all);
+        return new Design(brief, vehicle, base, things, cases, accepted, settings, all, garage);
+    }
+
+    public Design withGarage(List<Vehicle> others) {
+        return new Design(brief, vehicle, base, things, cases, accepted, settings, weighings, others);
+    }
+
+    /// The design behind one of the other vehicles, the one that towed it put in that one's place.
+    ///
+    /// @param index in the garage
+    public Design towedBy(int index) {
+        List<Vehicle> others = new ArrayList<>(garage);
+        Vehicle next = others.set(index, vehicle.withOwn(settings.ofVehicle()));
+        return with(next.withOwn(Map.of())).with(settings.forVehicle(next.own())).withGarage(others);
+    }
+
+    /// The design with one of its vehicles changed.
+    ///
+    /// @param index in the garage, or [#TOWING]
+    public Design mappingVehicle(int index, UnaryOperator<Vehicle> change) {
+        if (index == TOWING) {
+            return with(change.apply(vehicle));
+        }
+        List<Vehicle> others = new ArrayList<>(garage);
+        others.set(index, change.apply(others.get(index)));
+        return withGarage(others);
+    }
+
+    /// One of its vehicles.
+    ///
+    /// @param index in the garage, or [#TOWING]
+    public Vehicle vehicle(int index) {
+        return index == TOWING ? vehicle : garage.get(index);
     }
 
     public Optional<Weighing> weighing(String id) {
@@ -117,11 +157,11 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Acceptance> all = new ArrayList<>(accepted);
         all.removeIf(a -> a.finding().equals(why.finding()));
         all.add(why);
-        return new Design(brief, vehicle, base, things, cases, all, settings, weighings);
+        return new Design(brief, vehicle, base, things, cases, all, settings, weighings, garage);
     }
 
     public Design notAccepting(String finding) {
         return new Design(brief, vehicle, base, things, cases,
-                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings, weighings);
+                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings, weighings, garage);
     }
 }

@@ -1,5 +1,7 @@
 package lectulum.design;
 
+import java.util.OptionalDouble;
+
 /// Mass of the bare base as it stands before anything is built in, and where it acts. Both forms belong to one place
 /// of the axle; when the axle is moved later, its own mass moves along.
 public sealed interface EmptyMass {
@@ -16,12 +18,24 @@ public sealed interface EmptyMass {
     /// Whether it comes from a scale.
     MassSource source();
 
+    /// Standard uncertainty \[kg\] where it is known better than the default of the source.
+    OptionalDouble uncertainty();
+
     /// Given as mass and centre.
     ///
-    /// @param x centre of gravity behind the front of the body \[m\]
-    record Entered(double mass, double x, double z, double axleAt, MassSource source) implements EmptyMass {
+    /// @param x           centre of gravity behind the front of the body \[m\]
+    /// @param uncertainty standard uncertainty \[kg\] where it is known better than the default of the source
+    record Entered(double mass, double x, double z, double axleAt, MassSource source, OptionalDouble uncertainty)
+            implements
+                EmptyMass {
         public Entered {
             source = source == null ? MassSource.CATALOGUE : source;
+            uncertainty = uncertainty == null ? OptionalDouble.empty() : uncertainty;
+        }
+
+        /// As sure as its source usually is.
+        public Entered(double mass, double x, double z, double axleAt, MassSource source) {
+            this(mass, x, z, axleAt, source, OptionalDouble.empty());
         }
     }
 
@@ -38,6 +52,11 @@ public sealed interface EmptyMass {
         @Override
         public MassSource source() {
             return MassSource.WEIGHED;
+        }
+
+        @Override
+        public OptionalDouble uncertainty() {
+            return OptionalDouble.empty();
         }
     }
 }

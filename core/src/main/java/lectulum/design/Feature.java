@@ -191,6 +191,14 @@ public sealed interface Feature {
     record Flame() implements Feature {
     }
 
+    /// Cloth that soaks up rain: a tent, an awning, a cover.
+    ///
+    /// @param wet its mass soaked through over its dry mass, 1.3 for tents and awnings is assumed
+    record Fabric(@Means(value = "Soaked, times its dry weight", of = COUNT, low = 1, high = 3) double wet)
+            implements
+                Feature {
+    }
+
     /// Is made for one side: mirrored it has to be bought in the other hand.
     record Handed() implements Feature {
     }

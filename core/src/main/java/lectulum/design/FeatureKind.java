@@ -151,6 +151,7 @@ public final class FeatureKind {
             case "step" -> "steps";
             case "sanitary" -> "a toilet or shower";
             case "flame" -> "a flame";
+            case "fabric" -> "cloth that gets wet";
             case "handed" -> "a left or right hand";
             case "timed" -> "its own minutes";
             case "lid" -> "a lid on gas struts";
@@ -189,6 +190,7 @@ public final class FeatureKind {
             case "step" -> new Feature.Step(1);
             case "sanitary" -> new Feature.Sanitary(Feature.Sanitary.Use.TOILET);
             case "flame" -> new Feature.Flame();
+            case "fabric" -> new Feature.Fabric(1.3);
             case "handed" -> new Feature.Handed();
             case "timed" -> new Feature.Timed(1);
             case "lid" -> new Feature.Lid(Math.clamp(m, 1, 200), l / 2, 0, l, 0, Math.toRadians(75), 0.30, -0.30, 0.20,

@@ -10,8 +10,10 @@ import java.util.List;
 /// @param fuel       fill of gas and fuel, 0 to 1
 /// @param gear       share of the packed gear aboard, 0 to 1
 /// @param provisions share of the provisions aboard, 0 to 1
+/// @param wet        how soaked fabric is, 0 for dry to 1
+/// @param parked     never driven: the tongue band is not judged in it
 public record LoadCase(String id, String name, boolean builtIn, double fresh, double waste, double fuel, double gear,
-        double provisions) {
+        double provisions, double wet, boolean parked) {
     /// Share of provisions that stays aboard as rubbish and packaging (assumed).
     private static final double KEPT = 0.15;
 
@@ -21,19 +23,34 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
     public static final LoadCase MIDWAY = new LoadCase("midway", "Mid-trip", true, 0.5, 0.5, 0.75, 1, 0.57);
     public static final LoadCase EMPTY = new LoadCase("empty", "Tanks empty", true, 0, 0, 0, 1, 1);
     public static final LoadCase HOMEWARD = new LoadCase("homeward", "Homeward", true, 0.1, 1, 0.5, 1, KEPT);
+    public static final LoadCase WET = HOMEWARD.copied("wet", "Wet homeward").soaked(1);
 
     public LoadCase {
         name = name == null ? id : name;
     }
 
+    /// Dry, and driven.
+    public LoadCase(String id, String name, boolean builtIn, double fresh, double waste, double fuel, double gear,
+            double provisions) {
+        this(id, name, builtIn, fresh, waste, fuel, gear, provisions, 0, false);
+    }
+
     /// The cases every design starts with.
     public static List<LoadCase> standard() {
-        return List.of(BARE, DRY, DEPARTURE, MIDWAY, HOMEWARD, EMPTY);
+        return List.of(BARE, DRY, DEPARTURE, MIDWAY, HOMEWARD, WET, EMPTY);
     }
 
     /// Mass of a thing in this case \[kg\], what its tank holds included.
     public double massOf(Thing thing) {
-        return share(thing) * thing.mass().value() + contents(thing);
+        return times(thing) * thing.mass().value() + contents(thing);
+    }
+
+    /// How often the thing's own dry mass is aboard: its share, times what rain adds to fabric.
+    public double times(Thing thing) {
+        double soaked = wet > 0
+                ? thing.feature(Feature.Fabric.class).map(f -> 1 + wet * (f.wet() - 1)).orElse(1.0)
+                : 1;
+        return share(thing) * soaked;
     }
 
     /// Share of the thing's own mass that is aboard.
@@ -60,7 +77,7 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
 
     /// The same aboard under another id and name.
     public LoadCase copied(String newId, String newName) {
-        return new LoadCase(newId, newName, builtIn, fresh, waste, fuel, gear, provisions);
+        return new LoadCase(newId, newName, builtIn, fresh, waste, fuel, gear, provisions, wet, parked);
     }
 
     /// Whether it is one that every design starts with. Not named `is…`: that would be written into the file.
@@ -69,10 +86,19 @@ public record LoadCase(String id, String name, boolean builtIn, double fresh, do
     }
 
     public LoadCase withFills(double newFresh, double newWaste, double newFuel) {
-        return new LoadCase(id, name, builtIn, newFresh, newWaste, newFuel, gear, provisions);
+        return new LoadCase(id, name, builtIn, newFresh, newWaste, newFuel, gear, provisions, wet, parked);
     }
 
     public LoadCase withPacked(double newGear, double newProvisions) {
-        return new LoadCase(id, name, builtIn, fresh, waste, fuel, newGear, newProvisions);
+        return new LoadCase(id, name, builtIn, fresh, waste, fuel, newGear, newProvisions, wet, parked);
+    }
+
+    /// @param how 0 for dry to 1
+    public LoadCase soaked(double how) {
+        return new LoadCase(id, name, builtIn, fresh, waste, fuel, gear, provisions, how, parked);
+    }
+
+    public LoadCase parked(boolean never) {
+        return new LoadCase(id, name, builtIn, fresh, waste, fuel, gear, provisions, wet, never);
     }
 }

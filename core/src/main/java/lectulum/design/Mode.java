@@ -1,6 +1,7 @@
 package lectulum.design;
 
-/// How the camper stands: on the road, as a camp by day, or for the night. Balance reads only ROAD.
+/// How the camper stands: on the road, as a camp by day, or for the night. Balance reads ROAD; what tips the uncoupled
+/// camper is reckoned in CAMP and NIGHT.
 public enum Mode {
     ROAD("Road"), CAMP("Camp"), NIGHT("Night");
 

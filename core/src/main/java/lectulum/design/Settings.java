@@ -41,6 +41,21 @@ public record Settings(Map<String, Double> assumed, Map<String, List<String>> or
         return new Settings(next, order);
     }
 
+    /// Own values that belong to the tow vehicle.
+    Map<String, Double> ofVehicle() {
+        Map<String, Double> own = new TreeMap<>(assumed);
+        own.keySet().removeIf(id -> !Vehicle.owns(id));
+        return own;
+    }
+
+    /// With the values of another tow vehicle in place of those of the one before.
+    Settings forVehicle(Map<String, Double> own) {
+        Map<String, Double> next = new TreeMap<>(assumed);
+        next.keySet().removeIf(Vehicle::owns);
+        next.putAll(own);
+        return new Settings(next, order);
+    }
+
     public Settings ordering(String change, List<String> ids) {
         Map<String, List<String>> next = new TreeMap<>(order);
         next.put(change, ids);

@@ -101,6 +101,12 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         return mount == Mount.INSIDE || mount == Mount.OUTSIDE;
     }
 
+    /// Whether it takes room but was never given a mass. A hole in the shell needs none.
+    public boolean unweighed() {
+        return mass.value() == 0 && mount != Mount.SPREAD && mount != Mount.SET_IN
+                && size.length() * size.width() * size.height() > 0;
+    }
+
     /// The same thing elsewhere in a mode. Moving it in ROAD leaves its CAMP and NIGHT places of its own alone.
     public Thing placed(Mode mode, Placement where) {
         if (mode == Mode.ROAD) {

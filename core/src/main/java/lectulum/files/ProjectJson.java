@@ -243,7 +243,7 @@ public final class ProjectJson {
             }).toList();
             List<LoadCase> loadCases = d.cases().stream()
                     .map(c -> new LoadCase(unique(c.id(), cases, "load cases"), c.name(), c.builtIn(), c.fresh(),
-                            c.waste(), c.fuel(), c.gear(), c.provisions()))
+                            c.waste(), c.fuel(), c.gear(), c.provisions(), c.wet(), c.parked()))
                     .toList();
             return d.withThings(sound).withCases(loadCases);
         }

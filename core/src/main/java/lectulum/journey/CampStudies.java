@@ -1,6 +1,7 @@
 package lectulum.journey;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,8 +34,9 @@ final class CampStudies {
         double station = rig.rearEnd();
         double height = rig.base().floorHeight() + TipUp.STANDING;
         double reserve = rig.assumed("camp.reserve");
-        LoadedState worst = rig.trips.stream().min(java.util.Comparator
-                .comparingDouble(s -> tips(rig, s, station, height, reserve))).orElseThrow();
+        Rig.Camped camp = rig.camped().stream()
+                .min(Comparator.comparingDouble(c -> tips(rig, c.state(), station, height, reserve))).orElseThrow();
+        LoadedState worst = camp.state();
         double mass = tips(rig, worst, station, height, reserve);
         Person heaviest = rig.heaviest();
         if (Double.isInfinite(mass)) {
@@ -42,15 +44,15 @@ final class CampStudies {
                     "the tail does not reach behind the axle");
         } else {
             book.figure("camp.tip", "Lifts the tongue from", mass, Quantity.MASS, "M(x_A − X)/(x − x_A)/reserve",
-                    Sentence.of("{0}, standing at {1} behind the ball, reserve {2}", worst.loadCase().name(),
+                    Sentence.of("{0}; standing at {1} behind the ball, reserve {2}", camp.says(),
                             Amount.m(station), Amount.count(reserve)),
                     "moments about the wheels");
             if (mass < heaviest.mass()) {
                 book.say("camp.tip", Severity.STOP,
                         Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
                                 Amount.kg(Math.max(0, mass))),
-                        Sentence.of("{0} weighs {1}. Set rear jacks first, or stay coupled.", heaviest.name(),
-                                Amount.kg(heaviest.mass())));
+                        Sentence.of("{0} weighs {1}. Worst with {2}. Set rear jacks first, or stay coupled.",
+                                heaviest.name(), Amount.kg(heaviest.mass()), camp.says()));
             }
         }
         double chock = TipUp.chockHolds(worst.axle(), worst.mass(), rig.radius,
@@ -138,7 +140,8 @@ final class CampStudies {
 
     private static Study standing(Rig rig) {
         Study.Notebook book = new Study.Notebook("standing", Study.Topic.CAMP, "What wheels and jacks carry", "");
-        LoadedState s = rig.lightestTongue();
+        Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().share())).orElseThrow();
+        LoadedState s = camp.state();
         Person who = rig.heaviest();
         Standing.Load person = new Standing.Load(who.mass(), rig.rearEnd() - 0.2,
                 Math.max(0, rig.body.halfWidth() - 0.35));
@@ -179,6 +182,7 @@ final class CampStudies {
             book.say("camp.jack", Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
                     Sentence.of("It is rated for {0}.", Amount.kg(rated)));
         }
+        book.note("Reckoned for {0}, the lightest tongue.", camp.says());
         polygon(rig, s, person, set, with.get(), book);
         book.note(
                 "Pads under the fullest jack: {0} on mud, {1} on loose sand, {2} on firm soil, {3} on gravel, square.",

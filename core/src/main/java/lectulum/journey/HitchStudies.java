@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.balance.LoadedState;
+import lectulum.design.Rating;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
@@ -183,6 +184,14 @@ final class HitchStudies {
                 Sentence.of("{0} then", Amount.kg(s.axle() + d.toAxle())), source);
         book.figure("bars.force", "Each bar presses with", d.bar(), Quantity.FORCE, "M_w/2 length",
                 Sentence.of("bars {0}", Amount.m(length)), source);
+        rig.base().rating(Rating.AXLE).ifPresent(limit -> {
+            double then = s.axle() + d.toAxle();
+            if (then > limit) {
+                book.say("bars.axle", Severity.STOP, Sentence.of("With the bars the axle carries too much"),
+                        Sentence.of("{0} on {1}: the bars add {2}.", Amount.kg(then), Amount.kg(limit),
+                                Amount.kg(d.toAxle())));
+            }
+        });
         double rated = rig.assumed("bars.rated");
         if (rated > 0 && d.bar() > rated) {
             book.say("bars.rated", Severity.WARN, Sentence.of("The spring bars are too weak"),

@@ -16,7 +16,6 @@ import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
 import lectulum.towing.TyreLoad;
 import lectulum.units.Quantity;
-import lectulum.weighing.Normal;
 import lectulum.workshop.Study;
 
 /// What limits, what limits first, how much may still be put where, and the ratings that are not a plain mass.
@@ -100,13 +99,9 @@ final class RatingStudies {
         book.note("{0} limits first: {1} of {2} in {3}.", whose(limit.rating()), Amount.kg(limit.load()),
                 Amount.kg(limit.rated()), first.get().state.loadCase().name());
         for (Limit l : rig.departure().limits()) {
-            double u = uncertainty(rig.departure(), l.rating());
-            if (u > 0) {
-                double chance = 1 - Normal.below((l.rated() - l.load()) / u);
-                if (chance > 0.01 && l.margin() > 0) {
-                    book.note("{0}: {1} left, and a chance of {2} that it is exceeded all the same.",
-                            whose(l.rating()), Amount.kg(l.left()), Amount.share(chance));
-                }
+            if (l.exceeded() > 0.01 && l.margin() > 0) {
+                book.note("{0}: {1} left, and a chance of {2} that it is exceeded all the same.",
+                        whose(l.rating()), Amount.kg(l.left()), Amount.share(l.exceeded()));
             }
         }
         double front = rig.front() - rig.departure().tongue() * rig.lever();
@@ -146,17 +141,6 @@ final class RatingStudies {
 
     private static String whose(Rating rating) {
         return (rating.trailer() ? "Trailer, " : "Tow vehicle, ") + rating.label();
-    }
-
-    private static double uncertainty(LoadedState s, Rating rating) {
-        return switch (rating) {
-            case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED, COMBINED_GROSS ->
-                s.certainty().mass();
-            case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER -> s.certainty().tongue();
-            case AXLE -> s.certainty().axle();
-            case TYRE, WHEEL, SPRING -> s.certainty().axle() / 2 / s.tyres();
-            case PAYLOAD, VEHICLE_GROSS, REAR_AXLE -> 0;
-        };
     }
 
     private static Study brakes(Rig rig) {
@@ -231,7 +215,30 @@ final class RatingStudies {
                             Amount.kg(rated), Amount.share(Math.max(0, margin)), Amount.share(reserve),
                             wanted.isPresent() ? wanted.getAsInt() : "more than 130"));
         }
-        return book.note("Check speed symbol, pressure and age; above six years look closely.").done();
+        fitness(rig, book);
+        return book.done();
+    }
+
+    /// Speed symbol, age, and whether they were made for trailers.
+    private static void fitness(Rig rig, Study.Notebook book) {
+        double allowed = rig.assumed("tyre.speed");
+        double speed = rig.assumed("road.speed");
+        if (allowed > 0 && allowed < speed) {
+            book.say("tyres.speed", Severity.WARN, Sentence.of("The tyres are not made for that speed"),
+                    Sentence.of("Their symbol allows {0}, you plan {1}.", new Amount(allowed, Quantity.SPEED),
+                            new Amount(speed, Quantity.SPEED)));
+        } else if (allowed <= 0) {
+            book.note("The speed symbol is the letter after the load index: type what it allows.");
+        }
+        double age = rig.assumed("tyre.age");
+        if (age > rig.assumed("tyre.old")) {
+            book.say("tyres.age", Severity.NOTE, Sentence.of("The tyres are {0} years old", (int) age),
+                    Sentence.of("Above {0} years look for cracks inside and out, or renew them; sun and standing still"
+                            + " age them more than miles.", (int) rig.assumed("tyre.old")));
+        }
+        if (rig.assumed("tyre.pressure") < 1) {
+            book.note("Below the pressure of the table they carry less; the maker's own table wins.");
+        }
     }
 
     private static Study dry(Rig rig, Balance balance) {

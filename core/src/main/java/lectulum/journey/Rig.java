@@ -78,6 +78,22 @@ final class Rig {
         return trips.stream().min(Comparator.comparingDouble(LoadedState::share)).orElseThrow();
     }
 
+    /// What stands in camp: one load case with things where they are in one mode.
+    record Camped(LoadedState state, Mode mode) {
+        String says() {
+            return state.loadCase().name() + ", things as in " + mode.label();
+        }
+    }
+
+    /// Every trip's load in CAMP and at NIGHT, without what stands beside the camper.
+    List<Camped> camped() {
+        boolean same = design.things().stream().allMatch(t -> t.elsewhere().isEmpty());
+        return (same ? Stream.of(Mode.CAMP) : Stream.of(Mode.CAMP, Mode.NIGHT))
+                .flatMap(mode -> trips.stream()
+                        .map(s -> new Camped(same ? s : LoadedState.of(design, s.loadCase(), mode), mode)))
+                .toList();
+    }
+
     int axles() {
         return Math.max(1, base().axle().count());
     }

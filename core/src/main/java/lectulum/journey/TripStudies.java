@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.balance.Certainty;
+import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Part;
 import lectulum.balance.Statics;
@@ -20,7 +21,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.units.Quantity;
 import lectulum.water.Water;
-import lectulum.weighing.Normal;
+import lectulum.figures.Normal;
 import lectulum.workshop.Study;
 
 /// The tongue over a trip, over all fills of the tanks, how sure it is, and whether the axle can be welded yet.
@@ -121,7 +122,7 @@ final class TripStudies {
         for (Thing t : rig.design.things()) {
             double x = rig.base().tongueLength() + t.place().x();
             if (t.role() == Role.PROVISIONS) {
-                double mass = start.loadCase().share(t) * t.mass().value();
+                double mass = start.loadCase().times(t) * t.mass().value();
                 stores.add(new Trip.Store(x, mass, mass / days, rig.assumed("trip.keep")));
             }
             boolean fuel = t.tank().map(k -> k.use() == Tank.Use.GAS || k.use() == Tank.Use.PETROL
@@ -218,7 +219,8 @@ final class TripStudies {
         book.figure("certain.above", "Chance that it is too heavy", above, Quantity.SHARE, "1 − Φ((p_high − p)/u)",
                 Sentence.of("{0} ± {1}", Amount.share(s.share()), Amount.share(1.96 * s.certainty().share())), source);
         double variance = s.certainty().share() * s.certainty().share();
-        List<Part> doubtful = s.parts().stream().filter(p -> p.u() > 0.01 * p.mass())
+        List<Part> doubtful = s.parts().stream()
+                .filter(p -> p.u() > 0.01 * p.mass() && !p.thing().equals(Forgotten.ID))
                 .sorted(Comparator.comparingDouble(p -> -doubt(p, s))).limit(NAMED).toList();
         book.note("95 %: loaded {0} ± {1}, tongue {2} ± {3}.", Amount.kg(s.mass()),
                 Amount.kg(Normal.HALF_95 * s.certainty().mass()), Amount.kg(s.tongue()),

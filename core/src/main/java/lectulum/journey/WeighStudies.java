@@ -1,6 +1,7 @@
 package lectulum.journey;
 
 import java.util.List;
+import java.util.Set;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
@@ -11,6 +12,10 @@ import lectulum.workshop.Study;
 
 /// What the last weigh day says of the plan.
 final class WeighStudies {
+    /// Words that help while weighing, not faults of what was kept.
+    private static final Set<String> AT_THE_SCALE = Set.of("weigh.axle", "weigh.coarse", "weigh.blind", "weigh.papers",
+            "weigh.bars");
+
     private WeighStudies() {
     }
 
@@ -47,7 +52,7 @@ final class WeighStudies {
                         : Sentence.of("{0}: its place cannot be told. See Weigh day for what that changes.",
                                 last.date())));
         for (WeighDay.Catch c : day.catches()) {
-            if (!c.rule().equals("weigh.axle") && !c.rule().equals("weigh.coarse") && !c.rule().equals("weigh.blind")) {
+            if (!AT_THE_SCALE.contains(c.rule())) {
                 book.say(c.rule(), Severity.WARN, Sentence.of("Look at a reading of {0}", last.date()), c.says());
             }
         }

@@ -1,5 +1,6 @@
 package lectulum.weighing;
 
+import lectulum.figures.Normal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

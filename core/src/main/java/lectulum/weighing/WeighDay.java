@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
 import lectulum.balance.Certainty;
+import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Part;
 import lectulum.balance.Statics;
@@ -22,6 +23,7 @@ import lectulum.design.Thing;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
+import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 
 /// A weigh day worked out: what the readings give, what is doubtful about them, what to read next, and which masses of the
@@ -121,6 +123,8 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         }
         Weighed result = Weighed.of(readings);
         judge(w, result, catches);
+        papers(design, w, result, catches);
+        bars(design, w, catches);
         Reconciling r = reconcile(design, planned, result, side, wheelU);
         return new WeighDay(w, planned, result, side, List.copyOf(catches), next(result, levers, expected), r.changes,
                 r.missing, r.chance);
@@ -214,6 +218,41 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         }
     }
 
+    /// What the vehicle's papers would make of the tongue where the vehicle was not weighed alone.
+    private static void papers(Design design, Weighing w, Weighed result, List<Catch> catches) {
+        OptionalDouble coupled = read(w, WeighPoint.VEHICLE_COUPLED);
+        if (coupled.isEmpty()) {
+            OptionalDouble steer = read(w, WeighPoint.STEER_COUPLED);
+            OptionalDouble drive = read(w, WeighPoint.DRIVE_COUPLED);
+            coupled = steer.isPresent() && drive.isPresent()
+                    ? OptionalDouble.of(steer.getAsDouble() + drive.getAsDouble())
+                    : coupled;
+        }
+        if (coupled.isPresent() && Double.isNaN(result.tongue())) {
+            double kerb = design.vehicle().kerbMass();
+            double tongue = coupled.getAsDouble() - kerb - LoadedState.aboardVehicle(design);
+            catches.add(new Catch("weigh.papers", -1, Sentence.of(
+                    "With the vehicle's mass from its papers the tongue would be {0} ± {1}: that cannot tell it. Weigh the"
+                            + " vehicle alone, with the same people and fuel.",
+                    Amount.kg(tongue),
+                    Amount.kg(Normal.HALF_95 * Assumed.value(design, "vehicle.sure") * kerb)), Optional.empty()));
+        }
+    }
+
+    private static OptionalDouble read(Weighing w, WeighPoint point) {
+        return w.entries().stream().filter(e -> e.counts() && e.point() == point)
+                .mapToDouble(e -> e.value().getAsDouble() - e.correction()).findFirst();
+    }
+
+    private static void bars(Design design, Weighing w, List<Catch> catches) {
+        boolean coupled = w.entries().stream()
+                .anyMatch(e -> e.counts() && e.point().vehicle() && !e.point().uncoupled());
+        if (coupled && Assumed.value(design, "bars.length") > 0) {
+            catches.add(new Catch("weigh.bars", -1, Sentence.of("Were the spring bars slack? Tight ones shift load"
+                    + " between the axles, and these readings then do not give the tongue."), Optional.empty()));
+        }
+    }
+
     private static List<Next> next(Weighed result, Reading.Levers levers, double[] expected) {
         List<Next> all = new ArrayList<>();
         for (WeighPoint p : WeighPoint.values()) {
@@ -281,13 +320,18 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
             if (changes.containsKey(p.thing())) {
                 continue;
             }
+            if (p.thing().equals(Forgotten.ID)) {
+                changes.put(p.thing(), new Change(p.thing(), new Mass(p.mass(), MassSource.GUESS,
+                        OptionalDouble.of(p.u())), r.masses().get(i), r.u().get(i)));
+                continue;
+            }
             Optional<Mass> before = p.thing().isEmpty()
                     ? Optional.of(new Mass(design.base().empty().mass(), design.base().empty().source(),
                             OptionalDouble.of(p.u())))
                     : design.thing(p.thing()).map(Thing::mass);
             double share = p.thing().isEmpty()
                     ? 1
-                    : design.thing(p.thing()).map(t -> planned.loadCase().share(t)).orElse(0.0);
+                    : design.thing(p.thing()).map(t -> planned.loadCase().times(t)).orElse(0.0);
             if (before.isPresent() && share > 0) {
                 changes.put(p.thing(), new Change(p.thing(), before.get(), r.masses().get(i) / share,
                         r.u().get(i) / share));
@@ -304,9 +348,12 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
 
     /// The design with a change taken over and remembered with the weighing.
     public Design accept(Design design, Change change) {
-        Design d = change.thing.isEmpty()
-                ? design.with(rebased(design.base(), change))
-                : design.mapping(change.thing, t -> t.with(change.mass()));
+        Design d = switch (change.thing) {
+            case "" -> design.with(rebased(design.base(), change));
+            case Forgotten.ID -> design.with(design.settings().with("mass.forgotten",
+                    Math.min(change.after / Forgotten.made(design), Assumed.entry("mass.forgotten").high())));
+            default -> design.mapping(change.thing, t -> t.with(change.mass()));
+        };
         return d.mappingWeighing(weighing.id(),
                 w -> w.accepting(new Weighing.Accepted(change.thing, change.before, change.mass())));
     }
@@ -314,7 +361,8 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
     private static Base rebased(Base base, Change change) {
         EmptyMass e = base.empty();
         double x = base.emptyCentre() - base.tongueLength();
-        return base.with(new EmptyMass.Entered(change.after, x, e.z(), base.axle().x(), MassSource.RECONCILED));
+        return base.with(new EmptyMass.Entered(change.after, x, e.z(), base.axle().x(), MassSource.RECONCILED,
+                OptionalDouble.of(change.u)));
     }
 
     /// The design with all changes taken over.

@@ -47,6 +47,10 @@ class AnalysisTest {
         Analysis before = Analysis.of(design);
         Map<String, Severity> known = before.findings().stream()
                 .collect(Collectors.toMap(Finding::id, Finding::severity));
+        if (known.containsKey("balance.tongue-share")) {
+            // inside the band but not surely is better than surely outside
+            known.put("balance.tongue-doubt", Severity.WARN);
+        }
 
         for (Finding finding : before.findings()) {
             for (Remedy remedy : Remedies.of(before, finding)) {

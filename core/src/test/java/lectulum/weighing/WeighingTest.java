@@ -1,5 +1,6 @@
 package lectulum.weighing;
 
+import lectulum.figures.Normal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;

@@ -18,7 +18,7 @@ import lectulum.figures.Stage;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 import lectulum.weighing.Method;
-import lectulum.weighing.Normal;
+import lectulum.figures.Normal;
 import lectulum.weighing.WeighDay;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

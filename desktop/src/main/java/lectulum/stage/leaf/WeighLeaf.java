@@ -34,7 +34,7 @@ import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.weighing.Method;
-import lectulum.weighing.Normal;
+import lectulum.figures.Normal;
 import lectulum.weighing.WeighDay;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;

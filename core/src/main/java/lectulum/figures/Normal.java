@@ -1,4 +1,4 @@
-package lectulum.weighing;
+package lectulum.figures;
 
 import org.hipparchus.special.Erf;
 import org.hipparchus.special.Gamma;

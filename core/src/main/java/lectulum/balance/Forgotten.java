@@ -1,0 +1,52 @@
+package lectulum.balance;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import lectulum.assumed.Assumed;
+import lectulum.design.Base;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.Role;
+import lectulum.design.SystemGroup;
+import lectulum.design.Thing;
+
+/// What nobody lists and every finished camper carries: glue, screws, sealant, wire, paint. A share of what is built by
+/// hand, in the middle of the body, with a line of its own wherever masses are named.
+public final class Forgotten {
+    /// Stands for it where the id of a thing is expected; no thing can have it.
+    public static final String ID = "forgotten things";
+    /// Standard uncertainty, part of it (assumed).
+    private static final double UNSURE = 0.6;
+    /// Standard uncertainty of its place, part of the length of the body (assumed).
+    private static final double SOMEWHERE = 0.25;
+    private static final Set<SystemGroup> MADE = EnumSet.of(SystemGroup.STRUCTURE, SystemGroup.OPENINGS,
+            SystemGroup.SLEEPING, SystemGroup.SEATING, SystemGroup.GALLEY);
+
+    private Forgotten() {
+    }
+
+    /// Mass of what is built by hand, of which a share is forgotten \[kg\].
+    public static double made(Design design) {
+        double made = 0;
+        for (Thing t : design.things()) {
+            if (t.role() == Role.BUILT_IN && MADE.contains(t.system()) && !t.at(Mode.ROAD).away()) {
+                made += t.mass().value();
+            }
+        }
+        return made;
+    }
+
+    /// Empty where nothing is built yet, or nothing is assumed to be forgotten.
+    static Optional<Part> of(Design design) {
+        double mass = Assumed.value(design, "mass.forgotten") * made(design);
+        if (!(mass > 0)) {
+            return Optional.empty();
+        }
+        Base base = design.base();
+        double length = base.shell().length();
+        return Optional.of(new Part(ID, mass, base.tongueLength() + length / 2, 0,
+                base.floorHeight() + base.shell().height() / 2, length, base.shell().width(), UNSURE * mass,
+                SOMEWHERE * length, false));
+    }
+}
