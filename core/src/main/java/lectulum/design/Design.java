@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
@@ -136,6 +137,26 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Vehicle> others = new ArrayList<>(garage);
         others.set(index, change.apply(others.get(index)));
         return withGarage(others);
+    }
+
+    /// The design with a value of a vehicle measured in place of an assumed one.
+    ///
+    /// @param index  in the garage, or [#TOWING]
+    /// @param id     of the assumed value
+    /// @param value  NaN goes back to what is assumed
+    public Design measured(int index, String id, double value) {
+        if (index == TOWING) {
+            return with(settings.with(id, value));
+        }
+        return mappingVehicle(index, v -> {
+            Map<String, Double> own = new TreeMap<>(v.own());
+            if (Double.isNaN(value)) {
+                own.remove(id);
+            } else {
+                own.put(id, value);
+            }
+            return v.withOwn(own);
+        });
     }
 
     /// One of its vehicles.

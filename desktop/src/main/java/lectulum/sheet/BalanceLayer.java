@@ -17,6 +17,8 @@ import lectulum.workbench.State;
 /// gravity with its doubt, and the stations that leave the tongue alone.
 final class BalanceLayer {
     private static final double COLUMN = 0.2;
+    /// Length of the drawn band \[px\].
+    private static final double BAND = 120;
 
     private final Pen pen;
     private final Projection p;
@@ -93,7 +95,10 @@ final class BalanceLayer {
     }
 
     private void reactions(LoadedState loaded) {
-        state.balance("tongue").ifPresent(f -> reaction(0, f, "tongue "));
+        state.balance("tongue").ifPresent(f -> {
+            reaction(0, f, "tongue ");
+            band(f);
+        });
         state.balance("axle").ifPresent(f -> reaction(loaded.ballToAxle(), f, "axle "));
     }
 
@@ -115,6 +120,32 @@ final class BalanceLayer {
         Verdict verdict = figure.band().verdict();
         pen.text(figure.band().says().text(state.style()), p.sx(x) + 14, ground + 36, TextAlignment.LEFT,
                 Theme.font(12), pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token));
+    }
+
+    /// What the ball may carry: the allowed stretch, the tongue in it, and how sure the tongue is.
+    private void band(Figure tongue) {
+        double low = tongue.band().low();
+        double high = tongue.band().high();
+        if (tongue.value().isEmpty() || !(high > 0)) {
+            return;
+        }
+        double value = tongue.value().getAsDouble();
+        double most = 1.25 * Math.max(high, value);
+        double left = p.sx(0) + 14;
+        double perKg = BAND / most;
+        double y = p.sz(0) + 51;
+        pen.stroke("faint", 1);
+        pen.line(left, y, left + BAND, y);
+        pen.g.setFill(pen.theme.colour("good"));
+        double from = left + Math.max(0, low) * perKg;
+        pen.g.fillRect(from, y - 3, Math.max(1, left + high * perKg - from), 6);
+        double at = left + Math.clamp(value * perKg, 0, BAND);
+        tongue.interval().ifPresent(i -> {
+            pen.stroke("ink", 1);
+            pen.line(left + Math.clamp(i.low() * perKg, 0, BAND), y, left + Math.clamp(i.high() * perKg, 0, BAND), y);
+        });
+        pen.stroke("ink", 3);
+        pen.line(at, y - 5, at, y + 5);
     }
 
     /// Where the axle may stand so that every trip keeps its band: a bar on the ground, or the gap that there is.

@@ -10,6 +10,7 @@ import javafx.geometry.HPos;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -28,6 +29,7 @@ import lectulum.parts.QuantityField;
 import lectulum.stage.leaf.ProfileLeaf;
 import lectulum.stage.leaf.SolveLeaf;
 import lectulum.stage.leaf.StudiesLeaf;
+import lectulum.stage.leaf.VehiclesLeaf;
 import lectulum.stage.leaf.WeighLeaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
@@ -40,7 +42,8 @@ import lectulum.workbench.Workbench;
 public final class BalanceStage implements StageView {
     private static final List<String> FIGURES = List.of("mass", "tongue", "tongueShare", "axle", "left", "right",
             "centreHeight");
-    private static final int TIGHTEST = 6 + FIGURES.size();
+    private static final int FILLS = 6;
+    private static final int TIGHTEST = 1 + FILLS + FIGURES.size();
 
     private final Workbench bench;
     private final ThingCard thing;
@@ -68,6 +71,7 @@ public final class BalanceStage implements StageView {
         this.solve = new SolveLeaf(bench);
         this.leaves.add(1, weigh.leaf());
         this.leaves.add(2, solve.leaf());
+        this.leaves.add(5, new VehiclesLeaf(bench).leaf());
         Label head = new Label("Load cases");
         head.setId("load-cases-title");
         title = head;
@@ -83,7 +87,7 @@ public final class BalanceStage implements StageView {
         add.setTooltip(new Tooltip("A copy of the chosen case, to be changed"));
         add.setOnAction(e -> addCase());
         below.getChildren().addAll(new HBox(14, head, add), wide);
-        table.setHgap(4);
+        table.setHgap(1);
         table.setVgap(0);
         table.setPadding(new Insets(0, 0, 11, 0));
         limits.setHgap(8);
@@ -151,8 +155,8 @@ public final class BalanceStage implements StageView {
     private void build() {
         table.getChildren().clear();
         refreshers.clear();
-        String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "mass", "tongue", "share", "axle",
-                "left", "right", "height", "tightest limit", ""};
+        String[] heads = {"", "fresh", "waste", "fuel", "gear", "food", "wet", "mass", "tongue", "share", "axle",
+                "left", "right", "height", "first limit", ""};
         for (int i = 0; i < heads.length; i++) {
             Label head = new Label(heads[i]);
             head.getStyleClass().add("grid-head");
@@ -162,8 +166,10 @@ public final class BalanceStage implements StageView {
             GridPane.setHalignment(head, i >= 1 && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
             table.add(head, i, 0);
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 0 ? 78 : i <= 5 ? 46 : i < TIGHTEST ? 42 : 0);
-            column.setHalignment(i >= 6 && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
+            column.setMinWidth(i == 0 ? 78 : i < TIGHTEST ? 40 : 0);
+            column.setPrefWidth(
+                    heads[i].equals("height") ? 62 : heads[i].equals("share") ? 52 : Region.USE_COMPUTED_SIZE);
+            column.setHalignment(i > FILLS && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);
             }
@@ -195,12 +201,13 @@ public final class BalanceStage implements StageView {
         fill(id, row, 3, "fuel", LoadCase::fuel, (c, v) -> c.withFills(c.fresh(), c.waste(), v));
         fill(id, row, 4, "gear", LoadCase::gear, (c, v) -> c.withPacked(v, c.provisions()));
         fill(id, row, 5, "food", LoadCase::provisions, (c, v) -> c.withPacked(c.gear(), v));
+        fill(id, row, 6, "wet", LoadCase::wet, LoadCase::soaked);
         for (int i = 0; i < FIGURES.size(); i++) {
-            figure("balance." + id + "." + FIGURES.get(i), 6 + i, row);
+            figure("balance." + id + "." + FIGURES.get(i), 1 + FILLS + i, row);
         }
         Label tightest = new Label();
         refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
-                .map(l -> Units.show(l.left(), Quantity.MASS, state.style()).number() + " to " + l.rating().label())
+                .map(l -> Units.show(l.left(), Quantity.MASS, state.style()).number() + " " + l.rating().label())
                 .orElse("none known")));
         tightest.getStyleClass().add("apart");
         tightest.setMinWidth(100);
@@ -251,6 +258,14 @@ public final class BalanceStage implements StageView {
         remove.setOnAction(e -> bench.edit("Remove the case",
                 d -> d.withCases(d.cases().stream().filter(c -> !c.id().equals(id)).toList())));
         table.add(new HBox(typed, remove), 0, row);
+        CheckBox driven = new CheckBox("driven");
+        driven.setId("case-" + id + "-driven");
+        driven.setTooltip(new Tooltip("Not driven: the tongue band is not judged in it"));
+        driven.setOnAction(e -> bench.edit("Driven or not",
+                d -> d.mappingCase(id, c -> c.parked(!driven.isSelected()))));
+        refreshers.add(() -> driven.setSelected(!state.analysis().given().loadCase(id).parked()));
+        driven.setMinWidth(Region.USE_PREF_SIZE);
+        table.add(driven, TIGHTEST + 1, row);
     }
 
     private void fill(String id, int row, int column, String what, ToDoubleFunction<LoadCase> read,
@@ -260,7 +275,7 @@ public final class BalanceStage implements StageView {
                         d -> d.mappingCase(id, c -> write.apply(c, v))));
         field.field().setId("case-" + id + "-" + what);
         field.field().setPrefColumnCount(3);
-        field.setMaxWidth(52);
+        field.setMaxWidth(46);
         field.getStyleClass().add("grid-cell");
         refreshers.add(() -> field.show(read.applyAsDouble(state.analysis().given().loadCase(id)), state.style()));
         table.add(field, column, row);

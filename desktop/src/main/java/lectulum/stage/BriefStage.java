@@ -201,8 +201,12 @@ public final class BriefStage implements StageView {
                 (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), v, d.vehicle().ballHeight())));
         f.quantity("Ball height, laden", Quantity.LENGTH, 0.2, 1, d -> d.vehicle().ballHeight(),
                 (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), d.vehicle().overhang(), v)));
+        f.optional("Ball diameter", Quantity.LENGTH, 0.03, 0.1,
+                d -> d.vehicle().ball() > 0 ? d.vehicle().ball() : Double.NaN,
+                (d, v) -> d.with(d.vehicle().withBall(Double.isNaN(v) ? 0 : v)));
         f.quantity("Luggage in it", Quantity.MASS, 0, 1500, d -> d.vehicle().luggage(),
                 (d, v) -> d.with(d.vehicle().withLuggage(v)));
+        f.note("Other vehicles that might tow it are compared on Balance, Vehicles.");
         f.heading("Its ratings");
         for (Rating rating : Rating.values()) {
             if (!rating.trailer()) {

@@ -5,10 +5,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.LayoutScore;
 import lectulum.figures.Figure;
+import lectulum.parts.Bar;
 import lectulum.place.Score;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
@@ -65,17 +65,7 @@ public final class ScoreLeaf {
         name.setPrefWidth(190);
         name.setMinWidth(110);
         name.setWrapText(true);
-        Region track = new Region();
-        track.getStyleClass().add("bar-track");
-        Region fill = new Region();
-        fill.getStyleClass().add(p.value() < 0.34 ? "bar-over" : "bar-paid");
-        for (Region r : new Region[]{track, fill}) {
-            r.setMinHeight(12);
-            r.setMaxHeight(12);
-        }
-        StackPane bar = new StackPane(track, fill);
-        bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        fill.maxWidthProperty().bind(bar.widthProperty().multiply(p.value()));
+        Bar bar = new Bar(p.value(), p.value() < 0.34, 12);
         HBox.setHgrow(bar, Priority.ALWAYS);
         Label value = new Label(Units.text(p.value(), Quantity.SHARE, s.style()));
         value.setMinWidth(56);

@@ -9,13 +9,12 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lectulum.design.Role;
 import lectulum.design.Thing;
 import lectulum.living.Keeping;
 import lectulum.living.Whereabouts;
+import lectulum.parts.Bar;
 import lectulum.stage.Leaf;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -112,7 +111,8 @@ public final class StorageLeaf {
                 + Units.text(s.room(), Quantity.STOWAGE, state.style()) + ", "
                 + Units.text(s.mass(), Quantity.MASS, state.style()) + " of "
                 + Units.text(s.store().carries(), Quantity.MASS, state.style()));
-        box.getChildren().addAll(head, size, bar(Math.min(1, s.share()), s.share() > 1 || !s.out().isEmpty()), load);
+        box.getChildren().addAll(head, size, new Bar(Math.min(1, s.share()), s.share() > 1 || !s.out().isEmpty(), 7),
+                load);
         for (String id : s.contents()) {
             boolean out = s.out().contains(id);
             Button thing = new Button(name(id) + (out ? ": does not fit in" : builtIn(id) ? ", built in" : ""));
@@ -130,21 +130,6 @@ public final class StorageLeaf {
 
     private boolean builtIn(String id) {
         return state.design().thing(id).filter(t -> t.role() == Role.BUILT_IN).isPresent();
-    }
-
-    private static StackPane bar(double share, boolean full) {
-        Region track = new Region();
-        track.getStyleClass().add("bar-track");
-        track.setMinHeight(7);
-        track.setMaxHeight(7);
-        Region fill = new Region();
-        fill.getStyleClass().add(full ? "bar-over" : "bar-paid");
-        fill.setMinHeight(7);
-        fill.setMaxHeight(7);
-        StackPane bar = new StackPane(track, fill);
-        bar.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        fill.maxWidthProperty().bind(bar.widthProperty().multiply(share));
-        return bar;
     }
 
     private void answer() {

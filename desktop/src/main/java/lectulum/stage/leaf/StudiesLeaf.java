@@ -44,14 +44,14 @@ public final class StudiesLeaf {
     /// The pages of the Balance stage beside the sheet and the weigh day.
     public static List<Leaf> balance(Workbench bench, Supplier<Theme> theme) {
         return List.of(
-                leaf(bench, theme, new String[]{"trip."}, journey(Study.Topic.TRIP), "trip", "Trip",
+                leaf(bench, theme, new String[]{"trip.", "mass."}, journey(Study.Topic.TRIP), "trip", "Trip",
                         "The tongue while supplies are used, and how sure it is", NOTHING),
-                leaf(bench, theme, new String[]{"tyre.", "brake.", "coupler.", "steer.", "axle."},
+                leaf(bench, theme, new String[]{"tyre.", "brake.", "coupler.", "steer.", "axle.", "vehicle.sure"},
                         journey(Study.Topic.RATINGS), "ratings", "Ratings",
                         "What limits first, brakes, tyres, and how much may still be put where", NOTHING),
                 leaf(bench, theme, new String[]{"hitch.", "bars.", "spring.", "guard.", "bounce."},
                         journey(Study.Topic.HITCH), "hitch", "Hitch", "Heights, springs and spring bars", NOTHING),
-                leaf(bench, theme, new String[]{"tow.", "turn.", "jack.", "gate.", "drive.", "vehicle."},
+                leaf(bench, theme, new String[]{"tow.", "turn.", "jack.", "gate.", "drive.", "vehicle.tail"},
                         journey(Study.Topic.TURNING), "turning", "Turning",
                         "Where vehicle and trailer meet, and over a driveway", NOTHING),
                 leaf(bench, theme, new String[]{"road.", "tie.", "roof."}, journey(Study.Topic.ROAD), "road", "Road",
