@@ -198,6 +198,7 @@ final class RatingStudies {
             book.figure("tyres.index", "Load index wanted", wanted.getAsInt(), Quantity.COUNT, "load/(1 − reserve)",
                     Sentence.of("reserve {0}", Amount.share(reserve)), "ISO 4000-1, ETRTO; reserve assumed");
         }
+        fitness(rig, book);
         if (rated <= 0) {
             return book.note("Type the load index from the side of the tyre, or the tyre's rating on Base.").done();
         }
@@ -215,7 +216,6 @@ final class RatingStudies {
                             Amount.kg(rated), Amount.share(Math.max(0, margin)), Amount.share(reserve),
                             wanted.isPresent() ? wanted.getAsInt() : "more than 130"));
         }
-        fitness(rig, book);
         return book.done();
     }
 

@@ -18,6 +18,7 @@ import lectulum.design.Axle;
 import lectulum.design.CamperType;
 import lectulum.design.Design;
 import lectulum.design.Fix;
+import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Rating;
@@ -370,5 +371,68 @@ class JourneyTest {
         assertThat(Analysis.of(d).journey().studies()).isNotEmpty();
         assertThat(Analysis.of(d).journey().findings())
                 .allSatisfy(f -> assertThat(f.title().text(Style.PLAIN)).doesNotContain("NaN"));
+    }
+
+    /// 300 kg of kitchen stand before the axle on the road and are pulled out behind the tail in camp.
+    @Test
+    void whatIsPulledOutInCampTipsIt() {
+        Thing kitchen = thing("kitchen", 300, 0.5, 0);
+        Design road = loaded(kitchen);
+        Design camp = loaded(kitchen.placed(Mode.CAMP, new Placement(2.8, 0, 0, 0)));
+
+        assertThat(value(camp, "camp.tip")).isLessThan(value(road, "camp.tip"));
+        assertThat(value(camp, "balance.departure.tongue")).as("on the road nothing changes")
+                .isEqualTo(value(road, "balance.departure.tongue"));
+        assertThat(finding(camp, "camp.tip").orElseThrow().detail().text(Style.PLAIN)).contains("things as in");
+    }
+
+    @Test
+    void whatStandsBesideTheCamperNoLongerHoldsTheTongueDown() {
+        Thing water = thing("water", 60, -0.6, 0).with(Mount.OUTSIDE);
+        Design aboard = loaded(water);
+        Design beside = loaded(water.placed(Mode.CAMP, water.place().away(true)));
+
+        // 60 kg at 0.6 m behind the ball press (3.0 − 0.6) × 60 before the axle; the tail is 1.2 m behind it, reserve 1.5
+        assertThat(value(aboard, "camp.tip") - value(beside, "camp.tip")).isCloseTo(60 * 2.4 / 1.2 / 1.5,
+                within(0.5));
+    }
+
+    @Test
+    void theNightIsLookedAtToo() {
+        Thing bed = thing("bed", 300, 0.5, 0);
+        Design night = loaded(bed.placed(Mode.NIGHT, new Placement(2.7, 0, 0, 0)));
+
+        assertThat(value(night, "camp.tip")).isLessThan(value(loaded(bed), "camp.tip"));
+        assertThat(finding(night, "camp.tip").orElseThrow().detail().text(Style.PLAIN)).contains("Night");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 25, false", "30, 25, false", "25, 25, false", "24, 25, true", "24, 20, false"})
+    void tyresAreMadeForASpeed(double symbol, double speed, boolean said) {
+        Design d = set(set(loaded(), "tyre.speed", symbol), "road.speed", speed);
+
+        assertThat(finding(d, "tyres.speed").isPresent()).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, false", "6, false", "7, true", "12, true"})
+    void oldTyresAreNamed(double years, boolean said) {
+        Optional<Finding> f = finding(set(loaded(), "tyre.age", years), "tyres.age");
+
+        assertThat(f.isPresent()).isEqualTo(said);
+        f.ifPresent(x -> assertThat(x.title().text(Style.PLAIN)).contains(String.valueOf((int) years)));
+    }
+
+    @Test
+    void whatTheBarsAddMayBeTooMuchForTheAxle() {
+        Design d = set(loaded(), "bars.length", 0.7);
+        double added = value(d, "bars.axle");
+        double axle = value(d, "balance.departure.axle");
+        Design enough = d.with(d.base().with(Rating.AXLE, OptionalDouble.of(axle + added + 1)));
+        Design tooLittle = d.with(d.base().with(Rating.AXLE, OptionalDouble.of(axle + added - 1)));
+
+        assertThat(added).isPositive();
+        assertThat(finding(enough, "bars.axle")).isEmpty();
+        assertThat(finding(tooLittle, "bars.axle").orElseThrow().severity()).isEqualTo(Severity.STOP);
     }
 }
