@@ -126,6 +126,7 @@ public final class Form extends VBox {
         box.setId(id(label));
         box.setAccessibleText(label);
         box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(USE_PREF_SIZE);
         box.setConverter(Words.by(option -> name.apply(option)));
         box.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null && !now.equals(read.apply(design()))) {

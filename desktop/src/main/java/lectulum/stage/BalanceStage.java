@@ -284,6 +284,7 @@ public final class BalanceStage implements StageView {
     private void figure(String id, int column, int row) {
         Label label = new Label();
         label.setId("cell-" + id.replace('.', '-'));
+        label.setMinWidth(Region.USE_PREF_SIZE);
         refreshers.add(() -> {
             Optional<Figure> figure = state.analysis().figures().find(id);
             label.setText(figure.map(f -> f.quantity() == Quantity.MASS && f.value().isPresent()
@@ -329,7 +330,10 @@ public final class BalanceStage implements StageView {
             margin.getStyleClass().add(limit.margin() < 0.1 ? "hint" : "faint");
             load.setMinWidth(Region.USE_PREF_SIZE);
             margin.setMinWidth(Region.USE_PREF_SIZE);
-            limits.addRow(row++, new Label(limit.rating().label()), load, margin);
+            Label name = new Label(limit.rating().label());
+            name.setWrapText(true);
+            name.setMinHeight(Region.USE_PREF_SIZE);
+            limits.addRow(row++, name, load, margin);
         }
         return row;
     }

@@ -190,7 +190,7 @@ public final class BriefStage implements StageView {
 
     private Form vehicle() {
         Form f = new Form(bench);
-        f.text("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
+        f.longText("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
         f.quantity("Kerb mass", Quantity.MASS, 300, 9000, d -> d.vehicle().kerbMass(),
                 (d, v) -> d.with(d.vehicle().withKerb(v, d.vehicle().kerbRear())));
         f.quantity("On its rear axle", Quantity.MASS, 50, 6000, d -> d.vehicle().kerbRear(),

@@ -23,7 +23,7 @@ public final class MaterialsStage implements StageView {
     public MaterialsStage(Workbench bench) {
         lines.setId("bill");
         lines.text("System", 120, l -> l.system().label()).text("Thing", 240, Materials.Line::name)
-                .number("Count", 60, Quantity.COUNT, Materials.Line::count)
+                .number("Count", 68, Quantity.COUNT, Materials.Line::count)
                 .number("Mass", 80, Quantity.MASS, Materials.Line::mass)
                 .number("Planned", 80, Quantity.MONEY, Materials.Line::planned)
                 .number("Paid", 80, Quantity.MONEY, l -> l.bought() > 0 ? l.paid() : Double.NaN)

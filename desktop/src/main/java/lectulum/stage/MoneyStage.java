@@ -23,7 +23,7 @@ import lectulum.workbench.Workbench;
 
 /// Money: planned against paid, line by line and by system.
 public final class MoneyStage implements StageView {
-    private static final double BAR = 190;
+    private static final double BAR = 130;
 
     private final Ledger<Thing> lines = new Ledger<>("Prices", "Nothing is placed yet.");
     private final GridPane bars = new GridPane();
@@ -94,7 +94,9 @@ public final class MoneyStage implements StageView {
             sum.setAlignment(Pos.CENTER_RIGHT);
             int column = i % 2 * 3;
             bars.addRow(i / 2);
-            bars.add(new Label(g.label()), column, i / 2);
+            Label name = new Label(g.label());
+            name.setMinWidth(Region.USE_PREF_SIZE);
+            bars.add(name, column, i / 2);
             bars.add(bar(g, largest), column + 1, i / 2);
             bars.add(sum, column + 2, i / 2);
         }

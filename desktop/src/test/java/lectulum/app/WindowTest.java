@@ -171,6 +171,16 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /// Whether a node and all that holds it are visible.
+    static boolean seen(Node node) {
+        for (Node up = node; up != null; up = up.getParent()) {
+            if (!up.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     void assertShown(String query) {
         assertThat(robot.lookup(query).tryQuery()).isPresent();
     }

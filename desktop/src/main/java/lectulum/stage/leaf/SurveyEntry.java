@@ -252,8 +252,9 @@ final class SurveyEntry extends Entry {
     }
 
     private void link(Form f, int at, String label) {
-        f.text(label + ", what", d -> link(d.base(), at).name(), (d, v) -> d.with(link(d.base(), at, new Survey.Link(v,
-                link(d.base(), at).size(), link(d.base(), at).count(), link(d.base(), at).tolerance()))));
+        f.longText(label + ", what", d -> link(d.base(), at).name(),
+                (d, v) -> d.with(link(d.base(), at, new Survey.Link(v,
+                        link(d.base(), at).size(), link(d.base(), at).count(), link(d.base(), at).tolerance()))));
         length(f, label + ", size", 0, 15, b -> link(b, at).size(),
                 (b, v) -> link(b, at, new Survey.Link(link(b, at).name(), v, link(b, at).count(),
                         link(b, at).tolerance())));

@@ -177,7 +177,7 @@ public final class WeighLeaf {
         readings.heading("Readings, with " + w.aboard().name().toLowerCase(java.util.Locale.ROOT) + " aboard");
         form.getChildren().add(readings);
         GridPane grid = new GridPane();
-        grid.setHgap(6);
+        grid.setHgap(4);
         grid.setVgap(5);
         for (int i = 0; i < w.entries().size(); i++) {
             row(grid, id, i, w.entries().get(i));
@@ -203,7 +203,8 @@ public final class WeighLeaf {
     private void row(GridPane grid, String id, int i, Weighing.Entry entry) {
         Label name = new Label(entry.point().label());
         name.setWrapText(true);
-        name.setPrefWidth(128);
+        name.setPrefWidth(scale.connected() ? 84 : 128);
+        name.setMinWidth(84);
         name.setMinHeight(Label.USE_PREF_SIZE);
         CheckBox used = new CheckBox();
         used.setId("weigh-use-" + i);
@@ -214,7 +215,8 @@ public final class WeighLeaf {
                 v -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(v)))).clearable("not read",
                         () -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(Double.NaN))));
         value.field().setId("weigh-" + i);
-        value.field().setPrefColumnCount(5);
+        value.field().setPrefColumnCount(6);
+        value.setMinWidth(86);
         refreshers.add(() -> now(id, i).ifPresent(x -> value.show(x.value().orElse(Double.NaN), state.style())));
         value.field().focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -225,12 +227,15 @@ public final class WeighLeaf {
                 v -> bench.edit("Correction", d -> entry(d, id, i, x -> x.corrected(v))));
         correction.field().setId("weigh-less-" + i);
         correction.field().setPrefColumnCount(4);
+        correction.setMinWidth(52);
         refreshers.add(() -> now(id, i).ifPresent(x -> correction.show(x.correction(), state.style())));
         refreshers.add(() -> now(id, i).ifPresent(x -> used.setSelected(x.used())));
         Button read = new Button("Read");
         read.setId("weigh-read-" + i);
-        read.setDisable(!scale.connected());
+        read.setVisible(scale.connected());
+        read.setManaged(scale.connected());
         read.setMinWidth(Button.USE_PREF_SIZE);
+        read.getStyleClass().add("slim");
         read.setOnAction(e -> read(id, i, entry.point()));
         if (i == 0) {
             grid.addRow(0, new Label(), faint("what"), faint("reads"), faint("take off"));
@@ -243,8 +248,15 @@ public final class WeighLeaf {
         return i < entries.size() ? Optional.of(entries.get(i)) : Optional.empty();
     }
 
-    private static Label faint(String text) {
+    /// A label that is never shortened.
+    private static Label whole(String text) {
         Label label = new Label(text);
+        label.setMinWidth(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Label faint(String text) {
+        Label label = whole(text);
         label.getStyleClass().add("grid-head");
         return label;
     }
@@ -398,8 +410,8 @@ public final class WeighLeaf {
         Label read = new Label(kg(value));
         read.setId(id);
         read.getStyleClass().add("strong");
-        grid.addRow(row, new Label(name), read, new Label(Double.isNaN(u) ? "" : kg(Normal.HALF_95 * u)),
-                new Label(kg(plan)), new Label(Double.isNaN(value)
+        grid.addRow(row, whole(name), read, whole(Double.isNaN(u) ? "" : kg(Normal.HALF_95 * u)),
+                whole(kg(plan)), whole(Double.isNaN(value)
                         ? ""
                         : Units.change(value - plan, Quantity.MASS, state.style())));
     }
@@ -441,13 +453,16 @@ public final class WeighLeaf {
         for (WeighDay.Change c : day.changes().stream().limit(MOST_CHANGES).toList()) {
             String name = c.thing().isEmpty() ? "Base" : given.thing(c.thing()).map(t -> t.name()).orElse(c.thing());
             Button accept = new Button("Accept");
-            accept.setId("weigh-accept-" + (c.thing().isEmpty() ? "base" : c.thing()));
+            accept.setId("weigh-accept-" + (c.thing().isEmpty() ? "base" : c.thing().replace(' ', '-')));
             accept.setOnAction(e -> bench.edit("Accept the mass of " + name, d -> day.accept(d, c)));
             Optional<Weighing.Accepted> taken = day.weighing().accepted(c.thing());
-            grid.addRow(row++, new Label(name), new Label(kg(c.before().value()) + ", " + c.before().source().label()),
-                    new Label(kg(c.after()) + " ± " + kg(Normal.HALF_95 * c.u())),
-                    new Label(Units.change(c.by(), Quantity.MASS, state.style())),
-                    taken.isPresent() ? new Label("taken over") : accept);
+            accept.setMinWidth(Button.USE_PREF_SIZE);
+            Label thing = new Label(name);
+            thing.setWrapText(true);
+            grid.addRow(row++, thing, whole(kg(c.before().value()) + ", " + c.before().source().label()),
+                    whole(kg(c.after()) + " ± " + kg(Normal.HALF_95 * c.u())),
+                    whole(Units.change(c.by(), Quantity.MASS, state.style())),
+                    taken.isPresent() ? whole("taken over") : accept);
         }
         VBox box = panel("Where did the weight go", grid);
         if (day.changes().isEmpty()) {
