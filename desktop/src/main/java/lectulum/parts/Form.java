@@ -107,9 +107,13 @@ public final class Form extends VBox {
         return row(label, field);
     }
 
-    /// A text that needs all the width there is: its label stands above it.
+    /// A text that needs all the width there is.
     public Form longText(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
-        text(label, read, write);
+        return text(label, read, write).stacked();
+    }
+
+    /// Puts the label of the last row above its field, which then has all the width there is.
+    public Form stacked() {
         HBox row = (HBox) getChildren().removeLast();
         Node name = row.getChildren().removeFirst();
         HBox field = new HBox(row.getChildren().getFirst());

@@ -9,12 +9,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lectulum.design.Brief;
 import lectulum.design.Climate;
@@ -32,6 +32,10 @@ import lectulum.workbench.Workbench;
 
 /// Brief: who travels, for how long, where, behind what. Every later check cites it.
 public final class BriefStage implements StageView {
+    private static final double COLUMN = 236;
+    private static final double GAP = 14;
+    private static final double EDGE = 24;
+
     private final Workbench bench;
     private final VBox people = new VBox(4);
     private final Form trip;
@@ -48,8 +52,12 @@ public final class BriefStage implements StageView {
         VBox first = column("Who travels", people);
         VBox second = column("The trip, off grid", trip);
         VBox third = column("Tow vehicle", vehicle);
-        HBox columns = new HBox(14, first, second, third);
+        FlowPane columns = new FlowPane(GAP, GAP, first, second, third);
         columns.getStyleClass().add("page");
+        for (VBox column : List.of(first, second, third)) {
+            column.prefWidthProperty().bind(Bindings.createDoubleBinding(() -> share(columns.getWidth()),
+                    columns.widthProperty()));
+        }
         page = new ScrollPane(columns);
         page.setFitToWidth(true);
         Label title = new Label("Brief");
@@ -86,14 +94,19 @@ public final class BriefStage implements StageView {
         vehicle.show(state);
     }
 
+    /// Width of a column: three where they fit, else two.
+    private static double share(double width) {
+        double room = width - 2 * EDGE;
+        int columns = room >= 3 * COLUMN + 2 * GAP ? 3 : 2;
+        return Math.max(COLUMN, Math.floor((room - (columns - 1) * GAP) / columns));
+    }
+
     private static VBox column(String title, Node content) {
         Label head = new Label(title);
         head.getStyleClass().add("heading");
         VBox box = new VBox(6, head, content);
         box.getStyleClass().add("panel");
-        box.setMinWidth(250);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(COLUMN);
         return box;
     }
 

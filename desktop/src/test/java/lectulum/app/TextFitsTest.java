@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.text.Text;
@@ -66,6 +67,11 @@ class TextFitsTest extends WindowTest {
             for (Node node : all(window().root(), new ArrayList<>())) {
                 if (node instanceof Labeled l && shortened(l)) {
                     cut.add(page + ": \"" + l.getText() + "\"");
+                }
+                if (node instanceof ScrollPane p && p.getHbarPolicy() == ScrollPane.ScrollBarPolicy.NEVER
+                        && p.getContent().getLayoutBounds().getWidth() > p.getViewportBounds().getWidth() + SLACK) {
+                    cut.add(page + ": the page is " + (int) p.getContent().getLayoutBounds().getWidth() + " wide in "
+                            + (int) p.getViewportBounds().getWidth());
                 }
                 if (node instanceof TextField f && !"field-their-middles".equals(f.getId()) && tooNarrow(f)) {
                     cut.add(page + ": " + f.getId() + " holds \"" + f.getText() + "\"");

@@ -33,11 +33,11 @@ final class AssumedEntry extends Entry {
         f.note("Values nobody can compute. Type your own; an emptied field goes back to what the program assumes.");
         if (prefixes.isEmpty()) {
             f.choice("Ways out by", EscapeRule.choices(design), EscapeRule::label, EscapeRule::of,
-                    (d, rule) -> rule.in(d));
+                    (d, rule) -> rule.in(d)).stacked();
         }
         if (regional()) {
             f.choice("Starts by region", Region.choices(design), Region::label, Region::of,
-                    (d, region) -> region.in(d));
+                    (d, region) -> region.in(d)).stacked();
         }
         for (Assumed.Entry e : Assumed.entries()) {
             if (prefixes.isEmpty() && e.table().equals("layout") || prefixes.stream().anyMatch(e.id()::startsWith)) {

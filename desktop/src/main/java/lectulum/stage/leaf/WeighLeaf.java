@@ -255,6 +255,15 @@ public final class WeighLeaf {
         return label;
     }
 
+    /// A label that takes more lines where there is little room.
+    private static Label wrapped(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinWidth(84);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+
     private static Label faint(String text) {
         Label label = whole(text);
         label.getStyleClass().add("grid-head");
@@ -375,15 +384,19 @@ public final class WeighLeaf {
         return box;
     }
 
+    private String number(double mass) {
+        return Units.show(mass, Quantity.MASS, state.style()).number();
+    }
+
     private String kg(double value) {
         return Units.text(value, Quantity.MASS, state.style());
     }
 
     private Node said(WeighDay day) {
         GridPane grid = new GridPane();
-        grid.setHgap(14);
+        grid.setHgap(10);
         grid.setVgap(2);
-        grid.addRow(0, faint(""), faint("scale"), faint("± 95 %"), faint("plan"), faint("plan lacks"));
+        grid.addRow(0, faint(""), faint("scale"), faint("± 95 %"), faint("plan"), faint("lacks"));
         row(grid, 1, "Loaded", "weigh-mass", day.result().mass(), day.result().massU(), day.planned().mass());
         row(grid, 2, "Tongue", "weigh-tongue", day.result().tongue(), day.result().tongueU(), day.planned().tongue());
         row(grid, 3, "Axle", "weigh-axle", day.result().axle(), Double.NaN,
@@ -446,9 +459,9 @@ public final class WeighLeaf {
 
     private Node changes(Design given, WeighDay day) {
         GridPane grid = new GridPane();
-        grid.setHgap(12);
+        grid.setHgap(10);
         grid.setVgap(3);
-        grid.addRow(0, faint("thing"), faint("plan"), faint("scale makes it"), faint("by"));
+        grid.addRow(0, faint("thing and plan"), faint("by scale"), faint("by"));
         int row = 1;
         for (WeighDay.Change c : day.changes().stream().limit(MOST_CHANGES).toList()) {
             String name = c.thing().isEmpty() ? "Base" : given.thing(c.thing()).map(t -> t.name()).orElse(c.thing());
@@ -456,11 +469,12 @@ public final class WeighLeaf {
             accept.setId("weigh-accept-" + (c.thing().isEmpty() ? "base" : c.thing().replace(' ', '-')));
             accept.setOnAction(e -> bench.edit("Accept the mass of " + name, d -> day.accept(d, c)));
             Optional<Weighing.Accepted> taken = day.weighing().accepted(c.thing());
+            accept.getStyleClass().add("slim");
             accept.setMinWidth(Button.USE_PREF_SIZE);
-            Label thing = new Label(name);
-            thing.setWrapText(true);
-            grid.addRow(row++, thing, whole(kg(c.before().value()) + ", " + c.before().source().label()),
-                    whole(kg(c.after()) + " ± " + kg(Normal.HALF_95 * c.u())),
+            Label source = whole(c.before().source().label() + ", " + kg(c.before().value()));
+            source.getStyleClass().addAll("faint", "small");
+            grid.addRow(row++, new VBox(wrapped(name), source),
+                    whole(number(c.after()) + " ± " + kg(Normal.HALF_95 * c.u())),
                     whole(Units.change(c.by(), Quantity.MASS, state.style())),
                     taken.isPresent() ? whole("taken over") : accept);
         }
