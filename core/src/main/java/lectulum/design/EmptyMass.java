@@ -37,6 +37,15 @@ public sealed interface EmptyMass {
         public Entered(double mass, double x, double z, double axleAt, MassSource source) {
             this(mass, x, z, axleAt, source, OptionalDouble.empty());
         }
+
+        /// The same mass elsewhere.
+        ///
+        /// @param newX  behind the front of the body \[m\]
+        /// @param newZ  above the top of the floor \[m\]
+        /// @param newAt where the axle stood then \[m\]
+        public Entered at(double newX, double newZ, double newAt) {
+            return new Entered(mass, newX, newZ, newAt, source, uncertainty);
+        }
     }
 
     /// Given as two scale readings of the bare base, coupled height, wheels on one deck and coupler on another.

@@ -257,15 +257,15 @@ public final class BalanceStage implements StageView {
         remove.getStyleClass().addAll("link", "quiet");
         remove.setOnAction(e -> bench.edit("Remove the case",
                 d -> d.withCases(d.cases().stream().filter(c -> !c.id().equals(id)).toList())));
-        table.add(new HBox(typed, remove), 0, row);
-        CheckBox driven = new CheckBox("driven");
+        CheckBox driven = new CheckBox();
         driven.setId("case-" + id + "-driven");
-        driven.setTooltip(new Tooltip("Not driven: the tongue band is not judged in it"));
+        driven.setAccessibleText("Driven");
+        driven.setTooltip(new Tooltip("Driven. Where it is not ticked, the tongue is not judged in this case"));
         driven.setOnAction(e -> bench.edit("Driven or not",
                 d -> d.mappingCase(id, c -> c.parked(!driven.isSelected()))));
-        refreshers.add(() -> driven.setSelected(!state.analysis().given().loadCase(id).parked()));
         driven.setMinWidth(Region.USE_PREF_SIZE);
-        table.add(driven, TIGHTEST + 1, row);
+        refreshers.add(() -> driven.setSelected(!state.analysis().given().loadCase(id).parked()));
+        table.add(new HBox(driven, typed, remove), 0, row);
     }
 
     private void fill(String id, int row, int column, String what, ToDoubleFunction<LoadCase> read,

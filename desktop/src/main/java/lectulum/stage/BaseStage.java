@@ -219,9 +219,8 @@ public final class BaseStage implements StageView {
                         (d, v) -> d.with(d.base().with(new EmptyMass.Entered(v, entered(d.base()).x(),
                                 d.base().empty().z(), d.base().axle().x(), MassSource.CATALOGUE))));
                 form.quantity("Centre behind ball", Quantity.LENGTH, -2, 12, d -> d.base().emptyCentre(),
-                        (d, v) -> d.with(d.base().with(new EmptyMass.Entered(d.base().empty().mass(),
-                                v - d.base().tongueLength(), d.base().empty().z(), d.base().axle().x(),
-                                MassSource.CATALOGUE))));
+                        (d, v) -> d.with(d.base().with(entered(d.base()).at(v - d.base().tongueLength(),
+                                d.base().empty().z(), d.base().axle().x()))));
             }
             case EmptyMass.Weighed w -> {
                 form.quantity("Under the coupler", Quantity.MASS, -500, 2000, d -> weighed(d.base()).tongue(),
@@ -234,14 +233,16 @@ public final class BaseStage implements StageView {
         }
         form.quantity("Centre above floor", Quantity.LENGTH, -1, 2.5, d -> d.base().empty().z(),
                 (d, v) -> d.with(d.base().with(switch (d.base().empty()) {
-                    case EmptyMass.Entered e -> new EmptyMass.Entered(e.mass(), e.x(), v, e.axleAt(), e.source());
+                    case EmptyMass.Entered e -> e.at(e.x(), v, e.axleAt());
                     case EmptyMass.Weighed w -> new EmptyMass.Weighed(w.tongue(), w.axle(), v, w.axleAt());
                 })));
     }
 
     private static EmptyMass.Entered entered(Base b) {
-        return new EmptyMass.Entered(b.empty().mass(), b.emptyCentre() - b.tongueLength(), b.empty().z(), b.axle().x(),
-                MassSource.CATALOGUE);
+        double x = b.emptyCentre() - b.tongueLength();
+        return b.empty() instanceof EmptyMass.Entered e
+                ? e.at(x, e.z(), b.axle().x())
+                : new EmptyMass.Entered(b.empty().mass(), x, b.empty().z(), b.axle().x(), MassSource.CATALOGUE);
     }
 
     private static EmptyMass.Weighed weighed(Base b) {
