@@ -29,6 +29,9 @@ final class TripStudies {
     private static final double DENSITY = 1000;
     private static final int NAMED = 5;
 
+    /// Less of the doubt than this is not worth a weighing.
+    private static final double LITTLE = 0.005;
+
     private TripStudies() {
     }
 
@@ -226,6 +229,9 @@ final class TripStudies {
                 Amount.kg(Normal.HALF_95 * s.certainty().mass()), Amount.kg(s.tongue()),
                 Amount.kg(Normal.HALF_95 * s.certainty().tongue()));
         for (Part p : doubtful) {
+            if (doubt(p, s) < LITTLE * variance) {
+                continue;
+            }
             double left = Math.sqrt(Math.max(0, variance - doubt(p, s)));
             book.note("Weigh {0}: {1} of the doubt; the share would be known to ± {2}.", rig.name(p.thing()),
                     Amount.share(doubt(p, s) / variance), Amount.share(Normal.HALF_95 * left));

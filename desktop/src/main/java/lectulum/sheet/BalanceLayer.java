@@ -19,6 +19,8 @@ final class BalanceLayer {
     private static final double COLUMN = 0.2;
     /// Length of the drawn band \[px\].
     private static final double BAND = 120;
+    /// Between ball and axle there is room for the words of the tongue from here on \[px\].
+    private static final double ROOM = 200;
 
     private final Pen pen;
     private final Projection p;
@@ -96,13 +98,15 @@ final class BalanceLayer {
 
     private void reactions(LoadedState loaded) {
         state.balance("tongue").ifPresent(f -> {
-            reaction(0, f, "tongue ");
-            band(f);
+            boolean before = p.sx(loaded.ballToAxle()) - p.sx(0) < ROOM;
+            reaction(0, f, "tongue ", before);
+            band(f, before);
         });
-        state.balance("axle").ifPresent(f -> reaction(loaded.ballToAxle(), f, "axle "));
+        state.balance("axle").ifPresent(f -> reaction(loaded.ballToAxle(), f, "axle ", false));
     }
 
-    private void reaction(double x, Figure figure, String name) {
+    /// @param before whether its words stand before the arrow instead of behind it
+    private void reaction(double x, Figure figure, String name, boolean before) {
         if (figure.value().isEmpty()) {
             return;
         }
@@ -115,15 +119,17 @@ final class BalanceLayer {
         double ground = p.sz(0);
         boolean up = figure.value().getAsDouble() >= 0;
         pen.arrow(p.sx(x), up ? ground + 6 : ground + 40, up ? ground + 40 : ground + 6, token);
-        pen.text(name + figure.text(state.style()), p.sx(x) + 14, ground + 18, TextAlignment.LEFT, Theme.bold(14),
+        TextAlignment align = before ? TextAlignment.RIGHT : TextAlignment.LEFT;
+        double words = p.sx(x) + (before ? -14 : 14);
+        pen.text(name + figure.text(state.style()), words, ground + 18, align, Theme.bold(14),
                 pen.theme.colour(token));
         Verdict verdict = figure.band().verdict();
-        pen.text(figure.band().says().text(state.style()), p.sx(x) + 14, ground + 36, TextAlignment.LEFT,
+        pen.text(figure.band().says().text(state.style()), words, ground + 36, align,
                 Theme.font(12), pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token));
     }
 
     /// What the ball may carry: the allowed stretch, the tongue in it, and how sure the tongue is.
-    private void band(Figure tongue) {
+    private void band(Figure tongue, boolean before) {
         double low = tongue.band().low();
         double high = tongue.band().high();
         if (tongue.value().isEmpty() || !(high > 0)) {
@@ -131,7 +137,7 @@ final class BalanceLayer {
         }
         double value = tongue.value().getAsDouble();
         double most = 1.25 * Math.max(high, value);
-        double left = p.sx(0) + 14;
+        double left = before ? p.sx(0) - 14 - BAND : p.sx(0) + 14;
         double perKg = BAND / most;
         double y = p.sz(0) + 51;
         pen.stroke("faint", 1);

@@ -129,8 +129,7 @@ public final class VehiclesLeaf {
         judged.add(name("Verdict"), 0, 1);
         int row = 2;
         for (Map.Entry<Rating, List<Garage.Match>> r : known(garage).entrySet()) {
-            String label = r.getKey().label();
-            judged.add(name(label.substring(0, 1).toUpperCase() + label.substring(1)), 0, row);
+            judged.add(name(capital(r.getKey().label())), 0, row);
             for (Garage.Match m : garage.matches()) {
                 judged.add(m.limit(r.getKey()).map(this::limit).orElseGet(() -> faint("not known")), m.index() + 2,
                         row);
@@ -251,7 +250,7 @@ public final class VehiclesLeaf {
         row = field(row, "Luggage in it", Quantity.MASS, 0, 1500, Vehicle::luggage, Vehicle::withLuggage);
         for (Rating rating : Rating.values()) {
             if (!rating.trailer()) {
-                row = optional(row, rating.label().substring(0, 1).toUpperCase() + rating.label().substring(1),
+                row = optional(row, capital(rating.label()),
                         Quantity.MASS, 1, 30_000, v -> v.rating(rating), (v, x) -> v.with(rating, x));
             }
         }
@@ -309,12 +308,17 @@ public final class VehiclesLeaf {
 
     /// A value that is assumed until it is measured: that of the towing vehicle stands in the settings.
     private int own(int row, Assumed.Entry entry) {
-        return cells(row, entry.label().replace("Tow vehicle: ", "").replace("Vehicle: ", ""), entry.quantity(),
+        return cells(row, capital(entry.label().replace("Tow vehicle: ", "").replace("Vehicle: ", "")),
+                entry.quantity(),
                 entry.low(), entry.high(),
                 v -> OptionalDouble.of(v == Design.TOWING
                         ? Assumed.value(state.analysis().given(), entry.id())
                         : given(v).own().getOrDefault(entry.id(), entry.value())),
                 (d, v, x) -> d.measured(v, entry.id(), x.orElse(Double.NaN)), true);
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase() + words.substring(1);
     }
 
     /// What a typed value does to the design.

@@ -203,8 +203,8 @@ public final class WeighLeaf {
     private void row(GridPane grid, String id, int i, Weighing.Entry entry) {
         Label name = new Label(entry.point().label());
         name.setWrapText(true);
-        name.setPrefWidth(scale.connected() ? 84 : 128);
-        name.setMinWidth(84);
+        name.setPrefWidth(scale.connected() ? 74 : 128);
+        name.setMinWidth(74);
         name.setMinHeight(Label.USE_PREF_SIZE);
         CheckBox used = new CheckBox();
         used.setId("weigh-use-" + i);
@@ -216,7 +216,7 @@ public final class WeighLeaf {
                         () -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(Double.NaN))));
         value.field().setId("weigh-" + i);
         value.field().setPrefColumnCount(6);
-        value.setMinWidth(86);
+        value.setMinWidth(scale.connected() ? 80 : 86);
         refreshers.add(() -> now(id, i).ifPresent(x -> value.show(x.value().orElse(Double.NaN), state.style())));
         value.field().focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -227,7 +227,7 @@ public final class WeighLeaf {
                 v -> bench.edit("Correction", d -> entry(d, id, i, x -> x.corrected(v))));
         correction.field().setId("weigh-less-" + i);
         correction.field().setPrefColumnCount(4);
-        correction.setMinWidth(52);
+        correction.setMinWidth(46);
         refreshers.add(() -> now(id, i).ifPresent(x -> correction.show(x.correction(), state.style())));
         refreshers.add(() -> now(id, i).ifPresent(x -> used.setSelected(x.used())));
         Button read = new Button("Read");
