@@ -156,10 +156,6 @@ class BalanceTest extends WindowTest {
 
         click("#case-" + id + "-remove");
         assertThat(state().project().design().cases()).isEqualTo(before.design().cases());
-        while (!state().project().equals(before)) {
-            robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-            WaitForAsyncUtils.waitForFxEvents();
-        }
-        assertThat(state().project()).isEqualTo(before);
+        undoTo(before);
     }
 }

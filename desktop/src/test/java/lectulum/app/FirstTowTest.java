@@ -16,7 +16,6 @@ import lectulum.design.Project;
 import lectulum.design.Weighing;
 import lectulum.files.ProjectFile;
 import lectulum.figures.Stage;
-import lectulum.units.UnitSystem;
 import lectulum.weighing.Method;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -32,12 +31,7 @@ class FirstTowTest extends WindowTest {
 
     private void emptyBody() {
         click("#new-overland");
-        chord(KeyCode.A, KeyCode.CONTROL);
-        robot.type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(state().design().things()).isEmpty();
-        command("feet");
-        assertThat(state().units()).isEqualTo(UnitSystem.US);
+        emptied();
     }
 
     private void page(String leaf) {
@@ -52,13 +46,6 @@ class FirstTowTest extends WindowTest {
 
     private Weighing weighing() {
         return state().project().design().weighings().getLast();
-    }
-
-    private void undoTo(Project before) {
-        while (!state().project().equals(before) && state().history().undoName().isPresent()) {
-            chord(KeyCode.Z, KeyCode.CONTROL);
-        }
-        assertThat(state().project()).isEqualTo(before);
     }
 
     @Test

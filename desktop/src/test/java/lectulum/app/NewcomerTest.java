@@ -14,7 +14,6 @@ import lectulum.design.Project;
 import lectulum.files.ProjectFile;
 import lectulum.figures.Severity;
 import lectulum.layout.Layout;
-import lectulum.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -67,12 +66,7 @@ class NewcomerTest extends WindowTest {
         tabTo("new-cargo");
         robot.type(KeyCode.SPACE);
         WaitForAsyncUtils.waitForFxEvents();
-        chord(KeyCode.A, KeyCode.CONTROL);
-        robot.type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(state().design().things()).isEmpty();
-        command("feet");
-        assertThat(state().units()).isEqualTo(UnitSystem.US);
+        emptied();
     }
 
     @Test

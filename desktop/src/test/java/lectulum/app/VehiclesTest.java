@@ -41,13 +41,6 @@ class VehiclesTest extends WindowTest {
         return text.toString();
     }
 
-    private void undoTo(Project before) {
-        while (!state().project().equals(before) && state().history().undoName().isPresent()) {
-            chord(KeyCode.Z, KeyCode.CONTROL);
-        }
-        assertThat(state().project()).isEqualTo(before);
-    }
-
     @Test
     void theBorrowedVanMustNotTowItAndSaysWhy() {
         assertThat(text("#vehicle-verdict-0")).isEqualTo("may tow it");

@@ -88,11 +88,7 @@ class WeighTest extends WindowTest {
         click("#weigh-connect");
         until(() -> window().settled());
         assertThat(text("#weigh-feed")).isEqualTo("No scale is connected.");
-        while (!state().project().equals(before) && state().history().undoName().isPresent()) {
-            robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-            WaitForAsyncUtils.waitForFxEvents();
-        }
-        assertThat(state().project()).isEqualTo(before);
+        undoTo(before);
     }
 
     @Test

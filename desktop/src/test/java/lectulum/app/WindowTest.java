@@ -14,11 +14,13 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lectulum.design.Project;
 import lectulum.design.Thing;
 import lectulum.files.Home;
 import lectulum.layout.Solid;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetView;
+import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.workbench.State;
 import org.junit.jupiter.api.AfterEach;
@@ -145,6 +147,24 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         robot.write(words).type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /// Undoes until the project is as it was.
+    void undoTo(Project before) {
+        while (!state().project().equals(before) && state().history().undoName().isPresent()) {
+            chord(KeyCode.Z, KeyCode.CONTROL);
+        }
+        assertThat(state().project()).isEqualTo(before);
+    }
+
+    /// Takes everything out of a new body and goes on in feet and pounds.
+    void emptied() {
+        chord(KeyCode.A, KeyCode.CONTROL);
+        robot.type(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().design().things()).isEmpty();
+        command("feet");
+        assertThat(state().units()).isEqualTo(UnitSystem.US);
     }
 
     /// Where the middle of a thing is on the screen, in the plan.
