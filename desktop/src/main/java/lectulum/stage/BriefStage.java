@@ -42,6 +42,7 @@ public final class BriefStage implements StageView {
     private final Form vehicle;
     private final ScrollPane page;
     private final VBox card = new VBox(4);
+    private final List<Button> leave = new ArrayList<>();
     private Form travellers;
     private int builtFor = -1;
 
@@ -90,6 +91,9 @@ public final class BriefStage implements StageView {
             people(state.analysis().given().brief());
         }
         travellers.show(state);
+        for (int i = 0; i < count; i++) {
+            leave.get(i).setText("Take out " + state.analysis().given().brief().people().get(i).name());
+        }
         trip.show(state);
         vehicle.show(state);
     }
@@ -112,6 +116,7 @@ public final class BriefStage implements StageView {
 
     private void people(Brief brief) {
         travellers = new Form(bench);
+        leave.clear();
         for (int i = 0; i < brief.people().size(); i++) {
             int n = i;
             travellers.text("Person " + (n + 1), d -> person(d, n).name(),
@@ -123,7 +128,8 @@ public final class BriefStage implements StageView {
             travellers.optional("Age " + (n + 1), Quantity.COUNT, 0, 120, d -> person(d, n).age().orElse(Double.NaN),
                     (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), p.mass(),
                             Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
-            Button out = new Button("Take out " + brief.people().get(n).name());
+            Button out = new Button();
+            leave.add(out);
             out.getStyleClass().addAll("link", "quiet");
             out.setOnAction(e -> bench.edit("Take out a traveller", d -> {
                 List<Person> rest = new ArrayList<>(d.brief().people());
