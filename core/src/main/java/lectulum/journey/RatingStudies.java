@@ -68,8 +68,13 @@ final class RatingStudies {
             board.path(room < 1 ? Sketch.Pen.FAULT : room < LITTLE ? Sketch.Pen.AREA : Sketch.Pen.SWEEP, cell, true,
                     Double.isFinite(room) ? Sentence.of("{0}", Amount.kg(Math.floor(room))) : Sentence.of("∞"));
         }
-        if (Double.isInfinite(most.room())) {
+        if (Double.isInfinite(least.room())) {
             book.note("Nothing limits it yet: give the ratings on Base and Brief.");
+        } else if (Double.isInfinite(most.room())) {
+            book.note(
+                    "No rating of the mass is known yet: give them on Base and Brief. The tongue alone allows {0} at the"
+                            + " worst place, then {1}.",
+                    Amount.kg(least.room()), least.by());
         } else {
             book.figure("room.most", "Most that may still be put anywhere", most.room(), Quantity.MASS,
                     "min (rating − load)/slope over the ratings",
