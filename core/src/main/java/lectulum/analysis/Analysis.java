@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import lectulum.balance.Balance;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
@@ -57,52 +58,63 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         return edited == given ? this : of(edited, Optional.of(this), true);
     }
 
+    /// What reads neither layout nor living: computed beside them on another core.
+    private record Loads(Balance balance, Power power, Water water, Materials materials, Money money) {
+        static Loads of(Design d, Optional<Analysis> sameThings, Optional<Analysis> sameBrief) {
+            return new Loads(Balance.of(d), sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d)),
+                    sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d)),
+                    sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d)), Money.of(d));
+        }
+    }
+
     private static Analysis of(Design given, Optional<Analysis> before) {
         return of(given, before, false);
     }
 
     private static Analysis of(Design given, Optional<Analysis> before, boolean sketched) {
-        Soundness.Checked checked = Soundness.of(given);
+        Soundness.Checked checked = Soundness.of(given, before.filter(b -> b.design == b.given).map(Analysis::given));
         Design d = checked.design();
         Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
         Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
+        CompletableFuture<Loads> beside = CompletableFuture.supplyAsync(() -> Loads.of(d, sameThings, sameBrief));
         Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
                 .orElseGet(() -> before.filter(b -> b.design.base() == d.base())
                         .map(b -> Layout.of(d, b.layout.bodies())).orElseGet(() -> Layout.of(d)));
         boolean lived = sketched && before.isPresent()
                 || sameBrief.filter(b -> b.layout == layout && !b.sketched && b.design.settings() == d.settings())
                         .isPresent();
-        Living living = lived ? before.orElseThrow().living : Living.of(d, layout.bodies());
-        Balance balance = Balance.of(d);
+        CompletableFuture<Living> life = lived
+                ? CompletableFuture.completedFuture(before.orElseThrow().living)
+                : CompletableFuture.supplyAsync(() -> Living.of(d, layout.bodies()));
+        Loads loads = beside.join();
+        Balance balance = loads.balance;
         Workshop workshop = sketched && before.isPresent()
                 ? before.orElseThrow().workshop
                 : Workshop.of(d, layout, balance);
-        Power power = sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d));
-        Water water = sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d));
         Journey journey = sketched && before.isPresent()
                 ? before.orElseThrow().journey
-                : Journey.of(d, layout, balance, water);
-        Materials materials = sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d));
-        Money money = Money.of(d);
+                : Journey.of(d, layout, balance, loads.water);
+        Living living = life.join();
         Figures figures = Figures
                 .join(List.of(layout.figures(), living.figures(), workshop.figures(), balance.figures(),
                         journey.figures(),
-                        power.figures(), water.figures(),
-                        materials.figures(), money.figures()));
+                        loads.power.figures(), loads.water.figures(),
+                        loads.materials.figures(), loads.money.figures()));
         List<Finding> findings = new ArrayList<>(checked.findings());
         findings.addAll(layout.findings());
         findings.addAll(living.findings());
         findings.addAll(workshop.findings());
         findings.addAll(balance.findings());
         findings.addAll(journey.findings());
-        findings.addAll(power.findings());
-        findings.addAll(water.findings());
-        findings.addAll(money.findings());
+        findings.addAll(loads.power.findings());
+        findings.addAll(loads.water.findings());
+        findings.addAll(loads.money.findings());
         boolean stop = findings.stream().anyMatch(
                 f -> f.severity() == Severity.STOP
                         && given.accepted().stream().noneMatch(a -> a.finding().equals(f.id())));
         figures = Figures.join(List.of(figures, LayoutScore.of(d, layout, living, balance, stop)));
-        return new Analysis(given, d, layout, living, workshop, journey, balance, power, water, materials, money,
+        return new Analysis(given, d, layout, living, workshop, journey, balance, loads.power, loads.water,
+                loads.materials, loads.money,
                 figures,
                 marked(findings, given.accepted()), sketched);
     }

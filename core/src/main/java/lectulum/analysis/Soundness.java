@@ -42,20 +42,24 @@ final class Soundness {
     private final List<Finding> findings = new ArrayList<>();
     private final BaseSoundness body = new BaseSoundness(findings);
 
-    private Soundness() {
+    private final List<Thing> known;
+
+    private Soundness(List<Thing> known) {
+        this.known = known;
     }
 
     /// A design fit to be computed and drawn, and what had to be replaced for that.
     record Checked(Design design, List<Finding> findings) {
     }
 
-    static Checked of(Design design) {
-        Soundness check = new Soundness();
-        Design sound = new Design(check.brief(design.brief()), check.vehicle(design.vehicle()),
+    /// @param sound an earlier design without faults: things that it shares are not looked at again
+    static Checked of(Design design, Optional<Design> sound) {
+        Soundness check = new Soundness(sound.map(Design::things).orElse(List.of()));
+        Design mended = new Design(check.brief(design.brief()), check.vehicle(design.vehicle()),
                 check.base(design.base()), check.things(design.things()), check.cases(design.cases()),
                 design.accepted(), design.settings(), design.weighings(),
                 design.garage().stream().map(check::vehicle).toList());
-        return new Checked(check.findings.isEmpty() ? design : sound, List.copyOf(check.findings));
+        return new Checked(check.findings.isEmpty() ? design : mended, List.copyOf(check.findings));
     }
 
     private double number(double value, double low, double high, Quantity quantity, Stage stage, String id,
@@ -212,8 +216,10 @@ final class Soundness {
 
     private List<Thing> things(List<Thing> things) {
         List<Thing> sound = new ArrayList<>(things.size());
-        for (Thing thing : things) {
-            sound.add(plain(thing) ? thing : thing(thing));
+        for (int i = 0; i < things.size(); i++) {
+            Thing thing = things.get(i);
+            boolean seen = i < known.size() && known.get(i) == thing;
+            sound.add(seen || plain(thing) ? thing : thing(thing));
         }
         return sound;
     }
