@@ -1,0 +1,175 @@
+package lectulum.analysis;
+
+import static lectulum.Samples.box;
+import static lectulum.Samples.many;
+import static lectulum.Samples.thing;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import lectulum.demo.Campers;
+import lectulum.design.Design;
+import lectulum.design.Mass;
+import lectulum.design.Mode;
+import lectulum.design.Placement;
+import lectulum.design.Rating;
+import lectulum.design.Size;
+import lectulum.design.Thing;
+import lectulum.figures.Figure;
+import lectulum.figures.Finding;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// An analysis that keeps what did not change, or computes parts beside each other, says what a fresh one says.
+class ReuseTest {
+    private static List<String> figures(Analysis a) {
+        return a.figures().all().stream().map(ReuseTest::shown).sorted().toList();
+    }
+
+    private static String shown(Figure f) {
+        return f.id() + "=" + f.value() + " " + f.reason() + " " + f.band().verdict();
+    }
+
+    private static List<String> findings(Analysis a) {
+        return a.findings().stream().map(f -> f.id() + " " + f.severity()).sorted().toList();
+    }
+
+    private static void same(Analysis kept, Analysis fresh) {
+        assertThat(figures(kept)).isEqualTo(figures(fresh));
+        assertThat(findings(kept)).isEqualTo(findings(fresh));
+    }
+
+    /// Edits of every part of a design.
+    private static List<UnaryOperator<Design>> edits(Design d) {
+        Thing first = d.things().stream().filter(Thing::solid).findFirst().orElseThrow();
+        List<UnaryOperator<Design>> edits = new ArrayList<>();
+        edits.add(x -> x.mapping(first.id(), t -> t.with(t.place().at(t.place().x() + 0.03, t.place().y(),
+                t.place().z(), t.place().yaw()))));
+        edits.add(x -> x.mapping(first.id(), t -> t.with(Mass.weighed(t.mass().value() + 1))));
+        edits.add(x -> x.mapping(first.id(), t -> t.placed(Mode.NIGHT, new Placement(1, 0, 0, 0.2))));
+        edits.add(x -> x.with(x.base().with(x.base().axle().at(x.base().axle().x() + 0.02))));
+        edits.add(x -> x.with(x.base().with(Rating.AXLE, OptionalDouble.of(700))));
+        edits.add(x -> x.with(x.vehicle().withBall(0.0508)));
+        edits.add(x -> x.with(x.brief().withNights(x.brief().nights() + 1)));
+        edits.add(x -> x.with(x.settings().with("road.speed", 31)));
+        edits.add(x -> x.with(x.settings().with("mass.forgotten", 0.12)));
+        edits.add(x -> x.mappingCase("departure", c -> c.withFills(0.3, 0.2, 0.5)));
+        edits.add(x -> x.mappingCase("wet", c -> c.soaked(0.5)));
+        edits.add(x -> x.withThings(x.things().subList(1, x.things().size())));
+        edits.add(x -> x.plus(thing("added", 12, 1, 0)));
+        edits.add(x -> x.withGarage(List.of(x.vehicle().named("again"))));
+        return edits;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void oneEditAfterTheOther(String demo) {
+        Design d = Campers.demo(demo).orElseThrow().design();
+        Analysis kept = Analysis.of(d);
+
+        for (UnaryOperator<Design> edit : edits(d)) {
+            Design edited = edit.apply(kept.given());
+            kept = kept.next(edited);
+            same(kept, Analysis.of(edited));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void editsInAnyOrder(long seed) {
+        Design d = many(30, seed);
+        List<UnaryOperator<Design>> edits = edits(d);
+        SplittableRandom random = new SplittableRandom(seed);
+        Analysis kept = Analysis.of(d);
+
+        for (int i = 0; i < 12; i++) {
+            Design edited = edits.get(random.nextInt(edits.size())).apply(kept.given());
+            kept = random.nextBoolean() ? kept.next(edited) : kept.sketch(edited).next(edited);
+            same(kept, Analysis.of(edited));
+        }
+    }
+
+    @Test
+    void theSameDesignGivesTheSameWhateverRunsFirst() {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        List<String> figures = figures(Analysis.of(d));
+        List<String> findings = findings(Analysis.of(d));
+
+        for (int i = 0; i < 8; i++) {
+            Analysis again = Analysis.of(d);
+            assertThat(figures(again)).isEqualTo(figures);
+            assertThat(again.findings().stream().map(Finding::id).collect(Collectors.toSet()))
+                    .hasSize((int) findings.stream().map(f -> f.split(" ")[0]).distinct().count());
+        }
+    }
+
+    /// Things that were sound are not looked at again; one that is no longer the same is.
+    @Test
+    void aThingThatBecomesImpossibleIsFoundThoughTheOthersAreKnown() {
+        Design d = box(thing("a", 10, 1, 0), thing("b", 10, 2, 0));
+        Analysis good = Analysis.of(d);
+
+        Analysis bad = good.next(d.mapping("b", t -> t.with(new Size(-1, 0.3, 0.3))));
+
+        assertThat(good.findings()).noneMatch(f -> f.id().startsWith("sound."));
+        assertThat(bad.findings()).anyMatch(f -> f.id().startsWith("sound.things.b"));
+        assertThat(bad.design()).isNotSameAs(bad.given());
+    }
+
+    @Test
+    void anImpossibleThingStaysFoundWhileAnotherIsMoved() {
+        Design d = box(thing("a", 10, 1, 0), thing("b", -5, 2, 0));
+        Analysis bad = Analysis.of(d);
+
+        Analysis still = bad.next(d.mapping("a", t -> t.with(new Placement(1.2, 0, 0, 0))));
+
+        assertThat(still.findings()).anyMatch(f -> f.id().startsWith("sound.things.b"));
+        same(still, Analysis.of(still.given()));
+    }
+
+    @Test
+    void anImpossibleThingThatIsMendedIsForgotten() {
+        Design d = box(thing("a", 10, 1, 0), thing("b", -5, 2, 0));
+
+        Analysis mended = Analysis.of(d).next(d.mapping("b", t -> t.with(Mass.weighed(5))));
+
+        assertThat(mended.findings()).noneMatch(f -> f.id().startsWith("sound."));
+        same(mended, Analysis.of(mended.given()));
+    }
+
+    @Test
+    void aThingTakenOutInFrontOfOthersShiftsNothingThatIsKnown() {
+        Design d = many(20, 9);
+        Analysis a = Analysis.of(d);
+
+        same(a.next(d.without(List.of("t0"))), Analysis.of(d.without(List.of("t0"))));
+    }
+
+    @Test
+    void nothingChangedIsTheSameObject() {
+        Analysis a = Analysis.of(many(10, 1));
+
+        assertThat(a.next(a.given())).isSameAs(a);
+        assertThat(a.sketch(a.given())).isSameAs(a);
+    }
+
+    @Test
+    void aSketchIsMadeWholeWhenTheHandLetsGo() {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+        Analysis a = Analysis.of(d);
+        Design edited = d.with(d.base().with(d.base().axle().at(d.base().axle().x() + 0.1)));
+
+        Analysis sketch = a.sketch(edited);
+
+        assertThat(sketch.sketched()).isTrue();
+        assertThat(sketch.journey()).as("kept from before").isSameAs(a.journey());
+        assertThat(sketch.balance().state("departure").orElseThrow().tongue())
+                .isNotEqualTo(a.balance().state("departure").orElseThrow().tongue());
+        same(sketch.next(edited), Analysis.of(edited));
+    }
+}
