@@ -1,0 +1,175 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import lectulum.balance.LoadedState;
+import lectulum.design.Project;
+import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.sheet.Projection;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// What the checks say beside the sheet: remedies tried, kept and dropped, findings accepted with a reason and reopened.
+class FindingsTest extends WindowTest {
+    @BeforeEach
+    void turn() {
+        robot.clickOn("#stage-balance");
+        settle();
+    }
+
+    private Optional<Finding> finding(String id) {
+        return state().analysis().findings().stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    private Parent box(String id) {
+        return robot.from(window().root()).lookup((Node n) -> ("finding-" + id).equals(n.getId())).query();
+    }
+
+    private Button link(String box, String starts) {
+        return box(box).lookupAll(".link").stream().map(Button.class::cast).filter(b -> b.getText().startsWith(starts))
+                .findFirst().orElseThrow(() -> new AssertionError("no " + starts + " in " + box));
+    }
+
+    private void press(Button button) {
+        robot.interact(button::fire);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private double share() {
+        return state().analysis().balance().state("homeward").map(LoadedState::share).orElseThrow();
+    }
+
+    @Test
+    void aRemedyIsTriedAsAGhostAndDropped() {
+        Project before = state().project();
+        double was = share();
+
+        press(link("balance.tongue-share", "Try: Move the axle"));
+
+        assertThat(state().trial()).isPresent();
+        assertThat(share()).as("the figures are those of the trial").isGreaterThan(was);
+        assertThat(state().project()).as("nothing is kept").isEqualTo(before);
+        robot.clickOn("#trial-drop");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().trial()).isEmpty();
+        assertThat(share()).isEqualTo(was);
+    }
+
+    @Test
+    void aRemedyThatIsKeptClearsWhatItWasOfferedFor() {
+        Project before = state().project();
+
+        press(link("balance.tongue-share", "Try: Move the axle"));
+        robot.clickOn("#trial-keep");
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(finding("balance.tongue-share")).isEmpty();
+        undoTo(before);
+        assertThat(finding("balance.tongue-share")).isPresent();
+    }
+
+    @Test
+    void everyChangeIsShownBesideTheTallyWhileARemedyIsTried() {
+        press(link("balance.tongue-share", "Try: Move the axle"));
+
+        assertThat(text("#tally-tongue-change")).startsWith("+");
+        assertThat(text("#tally-loaded-change")).isEqualTo("0");
+        robot.clickOn("#trial-drop");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(text("#tally-tongue-change")).isEqualTo("0");
+    }
+
+    @Test
+    void aFindingIsAcceptedWithAReasonAndTakenBack() {
+        Project before = state().project();
+        press(link("dry.axle", "Accept with a reason"));
+        robot.write("the axle was bought with reserve").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        Finding accepted = finding("dry.axle").orElseThrow();
+        assertThat(accepted.open()).isFalse();
+        assertThat(box("dry.axle").lookupAll(".label").stream().map(n -> ((Labeled) n).getText()))
+                .anyMatch(t -> t.contains("the axle was bought with reserve"));
+
+        press(link("dry.axle", "Take back"));
+        assertThat(finding("dry.axle").orElseThrow().open()).isTrue();
+        undoTo(before);
+    }
+
+    @Test
+    void withoutAReasonNothingIsAccepted() {
+        Project before = state().project();
+        press(link("dry.axle", "Accept with a reason"));
+
+        robot.write("   ").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().project()).isEqualTo(before);
+        assertThat(finding("dry.axle").orElseThrow().open()).isTrue();
+    }
+
+    @Test
+    void aClickOnAFindingPicksTheThingItIsAbout() {
+        Finding tie = state().analysis().findings(Stage.BALANCE).stream().filter(f -> f.id().startsWith("tie."))
+                .findFirst().orElseThrow();
+        Region box = (Region) box(tie.id());
+
+        robot.interact(() -> box.getOnMouseClicked().handle(null));
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(state().selection()).isEqualTo(tie.things());
+    }
+
+    @Test
+    void whatIsLooseIsTiedByItsRemedy() {
+        Finding tie = state().analysis().findings(Stage.BALANCE).stream().filter(f -> f.id().startsWith("tie."))
+                .findFirst().orElseThrow();
+        until(() -> box(tie.id()).lookupAll(".link").size() > 1);
+
+        press(link(tie.id(), "Try: Tie"));
+        robot.clickOn("#trial-keep");
+        WaitForAsyncUtils.waitForFxEvents();
+
+        assertThat(finding(tie.id())).isEmpty();
+    }
+
+    @Test
+    void theWorstOfAStageIsTheSignOnItsRail() {
+        Severity worst = state().analysis().worst(Stage.BALANCE).orElseThrow();
+
+        assertThat(worst).isEqualTo(Severity.WARN);
+        robot.interact(() -> window().bench().edit("Little rating", d -> d.with(d.base().with(
+                lectulum.design.Rating.AXLE, java.util.OptionalDouble.of(500)))));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(state().analysis().worst(Stage.BALANCE)).contains(Severity.STOP);
+    }
+
+    @Test
+    void theSheetIsZoomedAboutTheMouseAndFittedAgain() {
+        Projection fitted = window().sheet().projection();
+        Point2D middle = window().sheet().localToScreen(300, 200);
+        double under = (300 - fitted.sx(0)) / fitted.scale();
+
+        robot.moveTo(middle).scroll(3, javafx.geometry.VerticalDirection.UP);
+        WaitForAsyncUtils.waitForFxEvents();
+
+        Projection zoomed = window().sheet().projection();
+        assertThat(zoomed.scale()).isNotEqualTo(fitted.scale());
+        assertThat((300 - zoomed.sx(0)) / zoomed.scale()).as("what is under the mouse stays there")
+                .isCloseTo(under, within(0.02));
+        command("fit");
+        assertThat(window().sheet().projection().scale()).isCloseTo(fitted.scale(), within(1e-6));
+    }
+}
