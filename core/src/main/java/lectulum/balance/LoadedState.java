@@ -72,6 +72,22 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         return roll.mass() - tongue;
     }
 
+    /// One axle line and what it carries.
+    ///
+    /// @param x    behind the ball \[m\]
+    /// @param load \[kg\]
+    public record AxleLoad(double x, double load) {
+    }
+
+    /// The axles one by one, front first; two on rockers share equally.
+    public List<AxleLoad> axles(Axle gear) {
+        if (gear.count() < 2) {
+            return List.of(new AxleLoad(ballToAxle, axle()));
+        }
+        double half = gear.spacing() / 2;
+        return List.of(new AxleLoad(ballToAxle - half, axle() / 2), new AxleLoad(ballToAxle + half, axle() / 2));
+    }
+
     /// Part of the loaded mass that the ball carries; NaN without mass or axle.
     public double share() {
         return roll.mass() > 0 ? tongue / roll.mass() : Double.NaN;

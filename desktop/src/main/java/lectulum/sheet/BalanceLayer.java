@@ -1,5 +1,6 @@
 package lectulum.sheet;
 
+import java.util.List;
 import java.util.Map;
 import javafx.scene.text.TextAlignment;
 import lectulum.balance.Balance;
@@ -19,6 +20,8 @@ final class BalanceLayer {
     private static final double COLUMN = 0.2;
     /// Length of the drawn band \[px\].
     private static final double BAND = 120;
+    /// Stem of the arrow of the most loaded axle \[px\].
+    private static final double WIDEST = 24;
     /// Between ball and axle there is room for the words of the tongue from here on \[px\].
     private static final double ROOM = 200;
 
@@ -96,36 +99,48 @@ final class BalanceLayer {
         pen.g.strokeOval(x - r, y - r, 2 * r, 2 * r);
     }
 
+    /// The stems of the arrows are to one scale: the most loaded axle has the widest.
     private void reactions(LoadedState loaded) {
-        state.balance("tongue").ifPresent(f -> {
+        List<LoadedState.AxleLoad> axles = loaded.axles(state.design().base().axle());
+        double most = axles.stream().mapToDouble(a -> Math.abs(a.load())).max().orElse(0);
+        double perKg = WIDEST / Math.max(1, Math.max(most, Math.abs(loaded.tongue())));
+        state.balance("tongue").filter(f -> f.value().isPresent()).ifPresent(f -> {
             boolean before = p.sx(loaded.ballToAxle()) - p.sx(0) < ROOM;
-            reaction(0, f, "tongue ", before);
+            arrow(0, loaded.tongue(), perKg, f);
+            words(p.sx(0) + (before ? -14 : 14), f, "tongue ", before);
             band(f, before);
         });
-        state.balance("axle").ifPresent(f -> reaction(loaded.ballToAxle(), f, "axle ", false));
+        state.balance("axle").filter(f -> f.value().isPresent()).ifPresent(f -> {
+            axles.forEach(a -> arrow(a.x(), a.load(), perKg, f));
+            words(p.sx(axles.getLast().x()) + WIDEST / 2 + 9, f, axles.size() > 1 ? "axles " : "axle ", false);
+        });
     }
 
-    /// @param before whether its words stand before the arrow instead of behind it
-    private void reaction(double x, Figure figure, String name, boolean before) {
-        if (figure.value().isEmpty()) {
-            return;
-        }
-        String token = switch (figure.band().verdict()) {
+    private void arrow(double x, double load, double perKg, Figure figure) {
+        double ground = p.sz(0);
+        boolean up = load >= 0;
+        pen.block(p.sx(x), up ? ground + 6 : ground + 40, up ? ground + 40 : ground + 6, Math.abs(load) * perKg,
+                token(figure));
+    }
+
+    private static String token(Figure figure) {
+        return switch (figure.band().verdict()) {
             case GOOD -> "good";
             case NONE -> "ink";
             case WARN -> "warn";
             case STOP -> "accent";
         };
+    }
+
+    /// @param before whether its words end at x instead of beginning there
+    private void words(double x, Figure figure, String name, boolean before) {
         double ground = p.sz(0);
-        boolean up = figure.value().getAsDouble() >= 0;
-        pen.arrow(p.sx(x), up ? ground + 6 : ground + 40, up ? ground + 40 : ground + 6, token);
         TextAlignment align = before ? TextAlignment.RIGHT : TextAlignment.LEFT;
-        double words = p.sx(x) + (before ? -14 : 14);
-        pen.text(name + figure.text(state.style()), words, ground + 18, align, Theme.bold(14),
-                pen.theme.colour(token));
+        pen.text(name + figure.text(state.style()), x, ground + 18, align, Theme.bold(14),
+                pen.theme.colour(token(figure)));
         Verdict verdict = figure.band().verdict();
-        pen.text(figure.band().says().text(state.style()), words, ground + 36, align,
-                Theme.font(12), pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token));
+        pen.text(figure.band().says().text(state.style()), x, ground + 36, align, Theme.font(12),
+                pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token(figure)));
     }
 
     /// What the ball may carry: the allowed stretch, the tongue in it, and how sure the tongue is.

@@ -195,12 +195,16 @@ final class Pen {
         label(length, (x1 + x2) / 2, (y1 + y2) / 2, 0, 11, true);
     }
 
-    void arrow(double x, double tip, double tail, String token) {
-        stroke(token, 3);
+    /// A filled arrow whose stem is as wide as what it stands for.
+    void block(double x, double tip, double tail, double width, String token) {
         double way = Math.signum(tail - tip);
-        line(x, tip, x, tail);
-        line(x, tip, x - 7, tip + way * 8);
-        line(x, tip, x + 7, tip + way * 8);
+        double half = Math.max(0.75, width / 2);
+        double head = Math.max(6, half + 4);
+        double neck = tip + way * 9;
+        stroke(token, 1);
+        g.setFill(theme.colour(token));
+        polygon(new double[][]{{x, tip}, {x + head, neck}, {x + half, neck}, {x + half, tail}, {x - half, tail},
+                {x - half, neck}, {x - head, neck}}, true);
     }
 
     static double width(String text, double size) {

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import javafx.event.Event;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import lectulum.balance.LoadedState;
 import lectulum.design.Project;
@@ -156,13 +158,22 @@ class FindingsTest extends WindowTest {
         assertThat(state().analysis().worst(Stage.BALANCE)).contains(Severity.STOP);
     }
 
+    private static ScrollEvent wheel(Point2D scene, Point2D screen, double by) {
+        return new ScrollEvent(ScrollEvent.SCROLL, scene.getX(), scene.getY(), screen.getX(), screen.getY(), false,
+                false, false, false,
+                false,
+                false, 0, by, 0, by, ScrollEvent.HorizontalTextScrollUnits.NONE, 0,
+                ScrollEvent.VerticalTextScrollUnits.NONE, 0, 0, null);
+    }
+
     @Test
     void theSheetIsZoomedAboutTheMouseAndFittedAgain() {
         Projection fitted = window().sheet().projection();
         Point2D middle = window().sheet().localToScreen(300, 200);
         double under = (300 - fitted.sx(0)) / fitted.scale();
 
-        robot.moveTo(middle).scroll(3, javafx.geometry.VerticalDirection.UP);
+        robot.interact(
+                () -> Event.fireEvent(window().sheet(), wheel(window().sheet().localToScene(300, 200), middle, 80)));
         WaitForAsyncUtils.waitForFxEvents();
 
         Projection zoomed = window().sheet().projection();

@@ -189,7 +189,8 @@ public final class ProfileLeaf {
             f.choice("Sheet", Sheet.all().stream().map(Sheet::id).toList(),
                     id -> Sheet.find(id).map(Sheet::label).orElse(id), d -> skin(d.base()).sheet(),
                     (d, v) -> d.with(skin(d.base(), new Carcass.Skin(v, skin(d.base()).across(),
-                            skin(d.base()).layers()))));
+                            skin(d.base()).layers()))))
+                    .stacked();
             f.tick("Bent across the grain", d -> skin(d.base()).across(),
                     (d, v) -> d.with(skin(d.base(), new Carcass.Skin(skin(d.base()).sheet(), v,
                             skin(d.base()).layers()))));
