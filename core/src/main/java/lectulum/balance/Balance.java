@@ -13,6 +13,7 @@ import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Interval;
+import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
@@ -49,7 +50,8 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
         all.add(wheel(design, s, prefix + "right", "Right wheels", s.right(), "A/2 + M·y/t"));
         all.add(wheel(design, s, prefix + "left", "Left wheels", s.left(), "A/2 − M·y/t"));
         all.add(Figure.of(prefix + "centre", "Centre of gravity behind the ball", s.roll().x(), Quantity.LENGTH,
-                centre("Σm·x / M", s.roll().x(), s)));
+                centre("Σm·x / M", s.roll().x(), s))
+                .with(Interval.around(s.roll().x(), s.certainty().share() * s.ballToAxle())));
         all.add(Figure.of(prefix + "centreSide", "Centre of gravity right of the middle", s.roll().y(),
                 Quantity.LENGTH, centre("Σm·y / M", s.roll().y(), s)));
         all.add(Figure.of(prefix + "centreHeight", "Centre of gravity above the ground", s.roll().z(),
@@ -86,10 +88,11 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
 
     private static List<Sentence> masses(LoadedState s) {
         List<Sentence> notes = new ArrayList<>();
-        notes.add(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(), Amount.kg(1.96 * s.certainty().mass())));
+        notes.add(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(),
+                Amount.kg(Normal.HALF_95 * s.certainty().mass())));
         s.parts().stream().filter(p -> p.thing().equals(Forgotten.ID))
                 .forEach(p -> notes.add(Sentence.of(
-                        "{0} of it for forgotten things: glue, screws, sealant, wire and paint; assumed",
+                        "{0} of it for forgotten things: glue, screws, sealant, wire and paint",
                         Amount.kg(p.mass()))));
         return notes;
     }
@@ -118,7 +121,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     private static List<Sentence> notes(Design design, LoadedState s) {
         List<Sentence> notes = new ArrayList<>();
         notes.add(Sentence.of("a: ball to axle, c: ball to centre of gravity; 95 %: ± {0}",
-                Amount.kg(1.96 * s.certainty().tongue())));
+                Amount.kg(Normal.HALF_95 * s.certainty().tongue())));
         s.certainty().next().ifPresent(next -> notes.add(Sentence.of("{0} is {1} of the doubt: weigh it next.",
                 design.thing(next.thing()).map(t -> t.name()).orElse("The base"), Amount.share(next.part()))));
         return notes;
@@ -183,7 +186,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     private static Figure axleFigure(Design design, LoadedState s, String id) {
         var working = new Working("A = M − T",
                 Sentence.of("{0} − {1} = {2}", Amount.kg(s.mass()), Amount.kg(s.tongue()), Amount.kg(s.axle())),
-                List.of(Sentence.of("95 %: ± {0}", Amount.kg(1.96 * s.certainty().axle()))), STATICS);
+                List.of(Sentence.of("95 %: ± {0}", Amount.kg(Normal.HALF_95 * s.certainty().axle()))), STATICS);
         if (Double.isNaN(s.axle())) {
             return Figure.absent(id, "Axle", Quantity.MASS, NO_AXLE, working);
         }

@@ -1,5 +1,6 @@
 package lectulum.balance;
 
+import lectulum.figures.Normal;
 import java.util.List;
 
 /// Whether the axle can be welded yet: where it belongs for a tongue share, how sure that is with the masses known today,
@@ -33,6 +34,6 @@ public record WeldNow(double place, double u) {
 
     /// Slot in which the right place lies with 95 % \[m\].
     public double slot() {
-        return 2 * 1.96 * u;
+        return 2 * Normal.HALF_95 * u;
     }
 }

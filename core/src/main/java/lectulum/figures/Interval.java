@@ -5,7 +5,7 @@ public record Interval(double low, double high) {
 
     /// value ± 1.96 standard uncertainties.
     public static Interval around(double value, double standardUncertainty) {
-        return new Interval(value - 1.96 * standardUncertainty, value + 1.96 * standardUncertainty);
+        return new Interval(value - Normal.HALF_95 * standardUncertainty, value + Normal.HALF_95 * standardUncertainty);
     }
 
     public double halfWidth() {

@@ -218,9 +218,11 @@ final class TripStudies {
         double above = 1 - Normal.below((high(rig) - s.share()) / s.certainty().share());
         String source = "linear propagation, guesses share an error of 10 %; GUM";
         book.figure("certain.below", "Chance that the tongue is too light", below, Quantity.SHARE, "Φ((p_low − p)/u)",
-                Sentence.of("{0} ± {1}", Amount.share(s.share()), Amount.share(1.96 * s.certainty().share())), source);
+                Sentence.of("{0} ± {1}", Amount.share(s.share()), Amount.share(Normal.HALF_95 * s.certainty().share())),
+                source);
         book.figure("certain.above", "Chance that it is too heavy", above, Quantity.SHARE, "1 − Φ((p_high − p)/u)",
-                Sentence.of("{0} ± {1}", Amount.share(s.share()), Amount.share(1.96 * s.certainty().share())), source);
+                Sentence.of("{0} ± {1}", Amount.share(s.share()), Amount.share(Normal.HALF_95 * s.certainty().share())),
+                source);
         double variance = s.certainty().share() * s.certainty().share();
         List<Part> doubtful = s.parts().stream()
                 .filter(p -> p.u() > 0.01 * p.mass() && !p.thing().equals(Forgotten.ID))

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
+import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.units.Quantity;
@@ -30,13 +31,13 @@ final class WeighStudies {
         String source = "weighted least squares over the readings";
         if (!Double.isNaN(day.result().mass())) {
             book.figure("weigh.mass", "Weighed", day.result().mass(), Quantity.MASS, "θ = (HᵀWH)⁻¹HᵀWy",
-                    Sentence.of("± {0}, planned {1}", Amount.kg(1.96 * day.result().massU()),
+                    Sentence.of("± {0}, planned {1}", Amount.kg(Normal.HALF_95 * day.result().massU()),
                             Amount.kg(day.planned().mass())),
                     source);
         }
         if (!Double.isNaN(day.result().tongue())) {
             book.figure("weigh.tongue", "Weighed tongue", day.result().tongue(), Quantity.MASS, "θ = (HᵀWH)⁻¹HᵀWy",
-                    Sentence.of("± {0}, planned {1}", Amount.kg(1.96 * day.result().tongueU()),
+                    Sentence.of("± {0}, planned {1}", Amount.kg(Normal.HALF_95 * day.result().tongueU()),
                             Amount.kg(day.planned().tongue())),
                     source);
         }

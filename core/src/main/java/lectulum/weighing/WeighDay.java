@@ -365,11 +365,14 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
                 OptionalDouble.of(change.u)));
     }
 
-    /// The design with all changes taken over.
+    /// The design with all changes taken over; what was forgotten last, since it is a share of all that is built.
     public Design acceptAll(Design design) {
         Design d = design;
         for (Change c : changes) {
-            d = accept(d, c);
+            d = c.thing.equals(Forgotten.ID) ? d : accept(d, c);
+        }
+        for (Change c : changes) {
+            d = c.thing.equals(Forgotten.ID) ? accept(d, c) : d;
         }
         return d;
     }

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
+import lectulum.balance.Part;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
@@ -150,5 +152,21 @@ class ManyWeighDaysTest {
 
         assertThat(without.catches()).noneMatch(c -> c.rule().equals("weigh.residual"));
         assertThat(without.result().mass()).isCloseTo(t.mass(), within(4 * without.result().massU()));
+    }
+
+    /// What was forgotten is a share of what is built: taking over the built things must not change its mass again.
+    @ParameterizedTest
+    @MethodSource("designs")
+    void whatWasForgottenWeighsWhatTheScaleMadeOfItWhateverElseIsTakenOver(Design d) {
+        Weighing w = read(d, Method.WHEELS, truth(d, 3));
+        Design kept = d.withWeighings(List.of(w));
+        WeighDay day = WeighDay.of(kept, w);
+        WeighDay.Change forgotten = day.changes().stream().filter(c -> c.thing().equals(Forgotten.ID)).findFirst()
+                .orElseThrow();
+
+        double after = LoadedState.of(day.acceptAll(kept), w.aboard()).parts().stream()
+                .filter(p -> p.thing().equals(Forgotten.ID)).mapToDouble(Part::mass).sum();
+
+        assertThat(after).isCloseTo(forgotten.after(), within(1e-9));
     }
 }

@@ -8,6 +8,7 @@ import lectulum.balance.LoadedState;
 import lectulum.balance.MassColumns;
 import lectulum.design.SystemGroup;
 import lectulum.figures.Figure;
+import lectulum.figures.Interval;
 import lectulum.figures.Verdict;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
@@ -82,7 +83,8 @@ final class BalanceLayer {
         mark(p.sx(loaded.roll().x()), p.py(loaded.roll().y()));
         double x = p.sx(loaded.roll().x());
         double z = p.sz(loaded.roll().z());
-        double doubt = 1.96 * loaded.certainty().share() * loaded.ballToAxle() * p.scale();
+        double doubt = p.scale()
+                * state.balance("centre").flatMap(Figure::interval).map(Interval::halfWidth).orElse(0.0);
         pen.dashed("accent", 1.2);
         pen.g.strokeOval(x - Math.max(12, doubt), z - 12, 2 * Math.max(12, doubt), 24);
         mark(x, z);

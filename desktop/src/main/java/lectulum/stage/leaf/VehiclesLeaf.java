@@ -1,9 +1,10 @@
 package lectulum.stage.leaf;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -128,10 +129,10 @@ public final class VehiclesLeaf {
         }
         judged.add(name("Verdict"), 0, 1);
         int row = 2;
-        for (Map.Entry<Rating, List<Garage.Match>> r : known(garage).entrySet()) {
-            judged.add(name(capital(r.getKey().label())), 0, row);
+        for (Rating rating : known(garage)) {
+            judged.add(name(capital(rating.label())), 0, row);
             for (Garage.Match m : garage.matches()) {
-                judged.add(m.limit(r.getKey()).map(this::limit).orElseGet(() -> faint("not known")), m.index() + 2,
+                judged.add(m.limit(rating).map(this::limit).orElseGet(() -> faint("not known")), m.index() + 2,
                         row);
             }
             row++;
@@ -156,11 +157,9 @@ public final class VehiclesLeaf {
     }
 
     /// Ratings that at least one of the vehicles has.
-    private static Map<Rating, List<Garage.Match>> known(Garage garage) {
-        Map<Rating, List<Garage.Match>> known = new EnumMap<>(Rating.class);
-        for (Garage.Match m : garage.matches()) {
-            m.limits().forEach(w -> known.computeIfAbsent(w.limit().rating(), r -> new ArrayList<>()).add(m));
-        }
+    private static Set<Rating> known(Garage garage) {
+        Set<Rating> known = EnumSet.noneOf(Rating.class);
+        garage.matches().forEach(m -> m.limits().forEach(w -> known.add(w.limit().rating())));
         return known;
     }
 
