@@ -1,7 +1,11 @@
 /// Everything Lectulum computes, reads and writes; nothing of the window.
 module lectulum.core {
     requires org.apache.commons.csv;
+    requires org.apache.fontbox;
     requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
+    // PDFBox is an automatic module and cannot say that it needs this one.
+    requires org.apache.commons.logging;
     requires hipparchus.core;
     requires transitive tools.jackson.databind;
 

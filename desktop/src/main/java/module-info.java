@@ -4,6 +4,7 @@ module lectulum.desktop {
     requires javafx.controls;
     requires info.picocli;
     requires java.desktop;
+    requires java.logging;
 
     opens lectulum.app to info.picocli, javafx.graphics;
     opens lectulum.theme;

@@ -29,7 +29,7 @@ public final class OwnThings {
         }
         try (Reader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
             return Catalogue.read(reader);
-        } catch (IllegalArgumentException e) {
+        } catch (IllegalArgumentException | java.io.UncheckedIOException e) {
             throw new IOException(file + ", " + e.getMessage(), e);
         }
     }

@@ -1,15 +1,20 @@
 package lectulum.files;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /// The folder where the program keeps what belongs to the user and not to one project: own things, recent files,
-/// journals, locks. `lectulum.home` names another one.
+/// journals, locks. `lectulum.home` names another one. No project needs anything of it to be opened or saved.
 public record Home(Path folder) {
     private static final int RECENT = 8;
+    private static final long MOST_BYTES = 1 << 20;
 
     public static Home ofUser() {
         String set = System.getProperty("lectulum.home", "");
@@ -28,15 +33,24 @@ public record Home(Path folder) {
         return folder.resolve("own-things.csv");
     }
 
-    /// Files opened or saved last, newest first, those that are gone left out.
-    public List<Path> recent() throws IOException {
+    /// Files opened or saved last, newest first, those that are gone left out. A list that is damaged counts as far as it
+    /// can be read; one that cannot be read at all is empty.
+    public List<Path> recent() {
         Path list = recentList();
-        if (!Files.exists(list)) {
+        try {
+            if (!Files.isRegularFile(list) || Files.size(list) > MOST_BYTES) {
+                return List.of();
+            }
+            return new String(Files.readAllBytes(list), StandardCharsets.UTF_8).lines().flatMap(Home::path)
+                    .filter(Files::isRegularFile).distinct().limit(RECENT).toList();
+        } catch (IOException e) {
             return List.of();
         }
-        return Files.readAllLines(list).stream().filter(l -> !l.isBlank()).map(Path::of).filter(Files::exists).toList();
     }
 
+    /// Puts a file on top of the list of recent files.
+    ///
+    /// @throws IOException where the list cannot be written; the file itself has nothing to do with it
     public void remember(Path file) throws IOException {
         List<Path> files = new ArrayList<>(recent());
         Path absolute = file.toAbsolutePath().normalize();
@@ -44,6 +58,14 @@ public record Home(Path folder) {
         files.addFirst(absolute);
         List<String> lines = files.stream().limit(RECENT).map(Path::toString).toList();
         AtomicFile.write(recentList(), String.join("\n", lines) + "\n");
+    }
+
+    private static Stream<Path> path(String line) {
+        try {
+            return line.isBlank() ? Stream.empty() : Optional.of(Path.of(line)).stream();
+        } catch (InvalidPathException damaged) {
+            return Stream.empty();
+        }
     }
 
     private Path recentList() {

@@ -8,6 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Optional;
 import lectulum.design.Project;
 import tools.jackson.databind.JsonNode;
 
@@ -20,19 +24,33 @@ public final class ProjectFile {
     private ProjectFile() {
     }
 
+    /// A project file as it was opened.
+    ///
+    /// @param stamp tells this version of the file from every other
+    public record Opened(ProjectJson.Read read, String stamp) {
+    }
+
     /// @throws UnreadableFile with a sentence that says what is wrong and where; the file is left as it was
     /// @throws IOException    where the disk fails
     public static ProjectJson.Read open(Path file) throws IOException {
+        return opened(file).read();
+    }
+
+    /// Opens a file and notes which version of it that was; throws as [#open].
+    public static Opened opened(Path file) throws IOException {
         try {
             if (Files.isDirectory(file)) {
                 throw new UnreadableFile(file + " is a folder.");
+            }
+            if (Files.exists(file) && !Files.isRegularFile(file)) {
+                throw new UnreadableFile(file + " is not a file.");
             }
             if (Files.size(file) > MOST_BYTES) {
                 throw new UnreadableFile(file.getFileName() + " is larger than 256 MB and is not opened.");
             }
             byte[] bytes = Files.readAllBytes(file);
             String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
-            return ProjectJson.read(text.startsWith("\ufeff") ? text.substring(1) : text);
+            return new Opened(ProjectJson.read(text.startsWith("\ufeff") ? text.substring(1) : text), stamp(bytes));
         } catch (NoSuchFileException e) {
             throw new UnreadableFile("There is no file " + file + ".");
         } catch (CharacterCodingException e) {
@@ -43,13 +61,34 @@ public final class ProjectFile {
     /// Saves, keeping the version before as `NAME.lectulum.json.previous`.
     ///
     /// @param before tree of the file the project was opened from, or null
-    public static void save(Path file, Project project, JsonNode before) throws IOException {
+    /// @return the stamp of what was written
+    public static String save(Path file, Project project, JsonNode before) throws IOException {
         String text = ProjectJson.write(project, before);
         if (Files.exists(file)) {
             Files.copy(file, file.resolveSibling(file.getFileName() + ".previous"),
                     StandardCopyOption.REPLACE_EXISTING);
         }
-        AtomicFile.write(file, text);
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        AtomicFile.write(file, bytes);
+        return stamp(bytes);
+    }
+
+    /// Tells one version of a file from every other (SHA-256, hexadecimal).
+    public static String stamp(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    /// The stamp of a file as it is now; empty where there is none that can be read.
+    public static Optional<String> stamp(Path file) {
+        try {
+            return Files.isRegularFile(file) ? Optional.of(stamp(Files.readAllBytes(file))) : Optional.empty();
+        } catch (IOException e) {
+            return Optional.empty();
+        }
     }
 
     /// The file name a project of this name gets.

@@ -7,7 +7,8 @@ import java.util.regex.Pattern;
 /// Reads a level that speaks the text lines of docs/standin/level-protocol.md: the stand-in, or a device.
 public final class LevelClient implements AutoCloseable {
     private static final Pattern GREETING = Pattern.compile(Pattern.quote(LevelServer.GREETING) + " unit=deg");
-    private static final Pattern READING = Pattern.compile("PITCH (-?[0-9.]+) ROLL (-?[0-9.]+) deg");
+    private static final Pattern READING = Pattern
+            .compile("PITCH (-?[0-9]{1,3}(?:\\.[0-9]{1,6})?) ROLL (-?[0-9]{1,3}(?:\\.[0-9]{1,6})?) deg");
 
     private final LineClient line;
 

@@ -1,22 +1,22 @@
 package lectulum.standin;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.PrintWriter;
+import java.io.OutputStream;
 import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// The other end of a text service that answers one line with one line.
 final class LineClient implements AutoCloseable {
-    private static final int PATIENCE = 3000;
+    private static final Duration PATIENCE = Duration.ofSeconds(3);
+    private static final int MOST_QUOTED = 60;
 
     private final Socket socket = new Socket();
-    private final BufferedReader in;
-    private final PrintWriter out;
+    private final Lines in;
+    private final OutputStream out;
     private final Matcher greeting;
     private final String what;
 
@@ -27,12 +27,11 @@ final class LineClient implements AutoCloseable {
         this.what = what;
         String line;
         try {
-            socket.connect(new InetSocketAddress(host, port), PATIENCE);
-            socket.setSoTimeout(PATIENCE);
-            in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
-            out = new PrintWriter(socket.getOutputStream(), true, StandardCharsets.UTF_8);
-            line = in.readLine();
-        } catch (IOException e) {
+            socket.connect(new InetSocketAddress(host, port), (int) PATIENCE.toMillis());
+            in = new Lines(socket);
+            out = socket.getOutputStream();
+            line = in.next(PATIENCE);
+        } catch (IOException | IllegalArgumentException e) {
             socket.close();
             throw new IOException("No " + what + " answers at " + host + ":" + port + ".", e);
         }
@@ -48,13 +47,26 @@ final class LineClient implements AutoCloseable {
         return greeting.group(group);
     }
 
+    /// Asks, and waits a few seconds for the answer.
+    ///
+    /// @throws IOException with a sentence where none comes
     String ask(String line) throws IOException {
-        out.println(line);
-        String answer = in.readLine();
+        String answer;
+        try {
+            say(line);
+            answer = in.next(PATIENCE);
+        } catch (IOException e) {
+            throw new IOException("The " + what + " gives no answer that can be read.", e);
+        }
         if (answer == null) {
             throw new IOException("The " + what + " hung up.");
         }
         return answer;
+    }
+
+    private void say(String line) throws IOException {
+        out.write((line + "\n").getBytes(StandardCharsets.UTF_8));
+        out.flush();
     }
 
     /// @throws IOException where the answer is not of that form
@@ -62,14 +74,16 @@ final class LineClient implements AutoCloseable {
         String answer = ask(line);
         Matcher m = form.matcher(answer);
         if (!m.matches()) {
-            throw new IOException("The " + what + " said: " + answer);
+            throw new IOException("The " + what + " said: "
+                    + (answer.length() > MOST_QUOTED ? answer.substring(0, MOST_QUOTED) + "…" : answer));
         }
         return m;
     }
 
     @Override
     public void close() throws IOException {
-        out.println("QUIT");
-        socket.close();
+        try (socket) {
+            say("QUIT");
+        }
     }
 }

@@ -8,9 +8,10 @@ import lectulum.units.Units;
 
 /// Reads a scale that speaks the text lines of docs/standin/scale-protocol.md: the stand-in, or a device.
 public final class ScaleClient implements AutoCloseable {
+    private static final String NUMBER = "([0-9]{1,7}(?:\\.[0-9]{1,9})?)";
     private static final Pattern GREETING = Pattern.compile(Pattern.quote(ScaleServer.GREETING)
-            + " unit=(kg|lb) step=([0-9.]+)");
-    private static final Pattern READING = Pattern.compile("(STABLE|MOVING) (-?[0-9.]+) (kg|lb)");
+            + " unit=(kg|lb) step=" + NUMBER);
+    private static final Pattern READING = Pattern.compile("(STABLE|MOVING) (-?)" + NUMBER + " (kg|lb)");
 
     private final LineClient line;
 
@@ -44,7 +45,7 @@ public final class ScaleClient implements AutoCloseable {
 
     public Shown read() throws IOException {
         Matcher m = line.ask("READ", READING);
-        return new Shown(inKilograms(m.group(2), m.group(3)), m.group(1).equals("STABLE"));
+        return new Shown(inKilograms(m.group(2) + m.group(3), m.group(4)), m.group(1).equals("STABLE"));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package lectulum.standin;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -13,6 +14,8 @@ public final class ScaleServer implements AutoCloseable {
     static final String GREETING = "SCALE 1";
     private static final double NOISE = 0.15;
     private static final double STILL = 0.004;
+    private static final double FINEST = 0.001;
+    private static final double COARSEST = 1000;
 
     private final LineService service;
     private final TrueMasses truth;
@@ -26,14 +29,18 @@ public final class ScaleServer implements AutoCloseable {
     /// @param port     0 for any that is free
     /// @param step     of the decks \[kg\]
     /// @param settling time in which what is left of a swing falls to a third \[s\]; 0 settles at once
-    /// @throws IOException where the port is taken
+    /// @throws IOException where the port is taken, or the step is none
     public ScaleServer(int port, TrueMasses truth, double step, double settling, long seed) throws IOException {
+        if (!(step >= FINEST && step <= COARSEST)) {
+            throw new IOException("The step of a scale is between 0.001 and 1000 kg.");
+        }
         this.truth = truth;
         this.step = step;
         this.fineStep = Math.min(step, 0.5);
         this.settling = settling;
         this.random = new SplittableRandom(seed);
-        this.service = new LineService(port, "scale-stand-in", GREETING + " unit=kg step=" + step, this::answer);
+        this.service = new LineService(port, "scale-stand-in", GREETING + " unit=kg step="
+                + BigDecimal.valueOf(step).toPlainString(), this::answer);
     }
 
     public int port() {
@@ -78,7 +85,7 @@ public final class ScaleServer implements AutoCloseable {
         boolean moving = Math.abs(swing) > Math.max(STILL * mass, d / 2);
         double noise = NOISE * d * (random.nextDouble() + random.nextDouble() - 1);
         double shown = Math.round((mass + swing * Math.cos(12 * seconds) + noise) / d) * d;
-        return (moving ? "MOVING " : "STABLE ") + String.format(Locale.ROOT, "%.1f", shown) + " kg";
+        return (moving ? "MOVING " : "STABLE ") + String.format(Locale.ROOT, d < 0.1 ? "%.3f" : "%.1f", shown) + " kg";
     }
 
     /// The word of a place in the protocol: `STEER_COUPLED` is `steer-coupled`.

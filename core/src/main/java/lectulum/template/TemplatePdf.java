@@ -2,17 +2,20 @@ package lectulum.template;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.shell.Piece;
 import lectulum.shell.Tiles;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /// A template at full size over as many pages as it takes: each with its place in the grid, crosses at its step corners
 /// that it shares with its neighbours, the overlap shaded, a grid, the datum line, and bars to check the printer by.
@@ -118,7 +121,13 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
     public byte[] bytes() throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(template.title());
-            PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+            PDFont font;
+            try (InputStream typeface = Typeface.REGULAR.open()) {
+                TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(typeface));
+                // Ligatures have no letters to search and copy by.
+                letters.setEnableGsub(false);
+                font = PDType0Font.load(document, letters, true);
+            }
             List<Tile> pages = pages();
             for (Tile tile : pages) {
                 PDPage page = new PDPage(new PDRectangle((float) (tile.tiles.pageWidth() * POINT),
@@ -240,10 +249,11 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
 
         private void words() throws IOException {
             float top = (float) (tile.tiles.pageHeight() * POINT);
-            text("Page " + tile.name() + " of rows A to " + (char) ('A' + tile.tiles.rows() - 1) + ", columns 1 to "
-                    + tile.tiles.columns(), 34, top - 20, 9);
+            float inside = (float) (Tiles.MARGIN * POINT) + 6;
+            label("Page " + tile.name() + " of rows A to " + (char) ('A' + tile.tiles.rows() - 1) + ", columns 1 to "
+                    + tile.tiles.columns(), inside + 12, top - inside - 8, 9);
             String face = template.title() + (template.front().isEmpty() ? "" : ", " + template.front());
-            text(face, 34, 16, 8);
+            label(face, inside + 12, top - inside - 20, 8);
             bars();
         }
 
@@ -277,11 +287,29 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
             out.endText();
         }
 
-        /// The built-in font knows only Western letters.
+        /// Words on a white ground, over whatever is drawn there.
+        private void label(String words, float x, float y, float size) throws IOException {
+            float wide = font.getStringWidth(printable(words)) / 1000 * size;
+            out.setNonStrokingColor(1f);
+            out.addRect(x - 2, y - 3, wide + 4, size + 3);
+            out.fill();
+            text(words, x, y, size);
+        }
+
+        /// Letters that the typeface does not know are printed as question marks.
         private String printable(String words) {
             StringBuilder known = new StringBuilder();
-            words.codePoints().forEach(c -> known.appendCodePoint(c >= 32 && c < 127 || c >= 160 && c < 256 ? c : '?'));
+            words.codePoints().forEach(c -> known.append(knows(c) ? Character.toString(c) : "?"));
             return known.toString();
+        }
+
+        private boolean knows(int letter) {
+            try {
+                font.encode(Character.toString(letter));
+                return true;
+            } catch (IOException | IllegalArgumentException unknown) {
+                return false;
+            }
         }
     }
 }

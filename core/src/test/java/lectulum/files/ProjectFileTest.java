@@ -197,24 +197,6 @@ class ProjectFileTest {
         again.orElseThrow().close();
     }
 
-    /// Process 999999999 is not running: its journal was left behind; that of this process is not.
-    @Test
-    void aJournalOfADeadProcessIsOffered() throws IOException {
-        Journal dead = new Journal(folder, 999_999_999L, 1);
-        Journal alive = new Journal(folder, ProcessHandle.current().pid(), 1);
-        dead.keep(sample(), null, Optional.of(Path.of("/camper.lectulum.json")));
-        alive.keep(sample().named("Mine"), null, Optional.empty());
-
-        List<Journal.Left> left = Journal.leftBehind(folder);
-
-        assertThat(left).singleElement().satisfies(l -> {
-            assertThat(l.read().project()).isEqualTo(sample());
-            assertThat(l.from()).contains(Path.of("/camper.lectulum.json"));
-        });
-        left.getFirst().discard();
-        assertThat(Journal.leftBehind(folder)).isEmpty();
-    }
-
     @Test
     void recentFilesAreNewestFirstAndOnlyThoseThatExist() throws IOException {
         Home home = new Home(folder.resolve("home"));

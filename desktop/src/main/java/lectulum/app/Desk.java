@@ -1,20 +1,27 @@
 package lectulum.app;
 
 import java.io.IOException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import lectulum.demo.Campers;
 import lectulum.design.Project;
 import lectulum.files.Home;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
+import lectulum.parts.Trouble;
+import lectulum.window.Kept;
 import lectulum.window.MainWindow;
+import lectulum.window.Question;
 import lectulum.window.StartPage;
 import lectulum.workbench.Session;
 import lectulum.workbench.Workbench;
@@ -46,7 +53,8 @@ public final class Desk implements StartPage.Choices {
         stage.setScene(scene);
         stage.setMinWidth(1000);
         stage.setMinHeight(640);
-        stage.setOnCloseRequest(e -> leave());
+        stage.setOnCloseRequest(this::closing);
+        Trouble.watch(sentence -> Platform.runLater(() -> say(sentence)));
     }
 
     /// Shows a file, a demonstration (`demo:nightjar`), or the start page for an empty name.
@@ -57,9 +65,17 @@ public final class Desk implements StartPage.Choices {
             Campers.demo(name.substring(DEMO.length())).ifPresentOrElse(p -> begin(p, false),
                     () -> startPage(Optional.of("There is no demonstration called " + name + ".")));
         } else {
-            open(Path.of(name));
+            openNamed(name);
         }
         stage.show();
+    }
+
+    private void openNamed(String name) {
+        try {
+            open(Path.of(name));
+        } catch (InvalidPathException e) {
+            startPage(Optional.of("“" + name + "” cannot be the name of a file."));
+        }
     }
 
     public Optional<MainWindow> window() {
@@ -68,24 +84,39 @@ public final class Desk implements StartPage.Choices {
 
     @Override
     public void begin(Project project, boolean worthSaving) {
-        attempt(() -> {
+        leaving(() -> {
             Session session = new Session(home);
             session.begin(project, worthSaving);
             show(session, project, List.of());
         });
     }
 
+    /// Opens a file in the place of what is shown. One that cannot be read leaves everything as it was.
     @Override
     public void open(Path file) {
         attempt(() -> {
-            Session session = new Session(home);
-            ProjectJson.Read read = session.open(file);
-            show(session, read.project(), read.notes());
-            if (session.readOnly()) {
-                window.ifPresent(w -> w.say("Another window has this file open: here it can be read and saved under"
-                        + " another name."));
-            }
+            ProjectFile.Opened opened = ProjectFile.opened(file);
+            boolean again = window.flatMap(MainWindow::file).filter(file.toAbsolutePath().normalize()::equals)
+                    .isPresent();
+            leaving(() -> {
+                Session session = new Session(home);
+                ProjectJson.Read read = session.open(file, again ? ProjectFile.opened(file) : opened);
+                List<String> notes = new ArrayList<>(read.notes());
+                notes.addAll(session.notes());
+                show(session, read.project(), notes);
+                offerKept(session, notes);
+            });
         });
+    }
+
+    /// Work on this very file that was kept earlier is offered at once.
+    private void offerKept(Session session, List<String> notes) {
+        Optional<Journal.Left> kept = Journal.leftBehind(home.journals()).stream().filter(l -> !l.givenUp())
+                .filter(l -> l.from().map(Journal.Origin::file).equals(session.file())).findFirst();
+        kept.ifPresent(l -> window.ifPresent(w -> w.say(
+                String.join(" ", notes) + (notes.isEmpty() ? "" : " ")
+                        + new Kept(l).sentence(),
+                "Go on with that", () -> recover(l))));
     }
 
     @Override
@@ -95,57 +126,104 @@ public final class Desk implements StartPage.Choices {
 
     @Override
     public void recover(Journal.Left left) {
-        attempt(() -> {
+        leaving(() -> {
             Session session = new Session(home);
-            session.recover(left);
-            show(session, left.read().project(), List.of());
-            window.ifPresent(w -> w.say("Recovered. Nothing is written to a file until you save."));
-            left.discard();
+            if (!session.recover(left)) {
+                say("Another window has that work open.");
+                return;
+            }
+            List<String> notes = new ArrayList<>(
+                    List.of("Recovered. Nothing is written to a file until you save."));
+            notes.addAll(session.notes());
+            show(session, left.read().project(), notes);
         });
     }
 
     @Override
     public void decline(Journal.Left left) {
         attempt(() -> {
-            left.discard();
+            left.giveUp();
             startPage(Optional.empty());
         });
     }
 
-    /// Closes what is shown in good order.
+    /// Closes what is shown in good order; what is not saved is kept and offered again.
     public void leave() {
-        window.ifPresent(MainWindow::close);
-        window = Optional.empty();
+        attempt(this::keepAndLeave);
+    }
+
+    private void keepAndLeave() throws IOException {
+        if (window.isPresent()) {
+            window.get().leave();
+            window = Optional.empty();
+        }
+    }
+
+    /// A second request to close, while the question is open, keeps what is not saved.
+    private void closing(WindowEvent e) {
+        boolean asked = window.map(MainWindow::asking).orElse(false);
+        if (!asked && window.map(MainWindow::unsaved).orElse(false)) {
+            e.consume();
+            leaving(stage::close);
+            return;
+        }
+        try {
+            keepAndLeave();
+        } catch (IOException notKept) {
+            e.consume();
+            say("The work could not be kept: " + notKept.getMessage() + ". Save it under another name, or discard it.");
+        }
     }
 
     private interface Step {
         void run() throws IOException;
     }
 
+    /// Goes on to something else once it is said what becomes of unsaved work.
+    private void leaving(Step next) {
+        Step kept = () -> {
+            keepAndLeave();
+            next.run();
+        };
+        if (!window.map(MainWindow::unsaved).orElse(false)) {
+            attempt(kept);
+            return;
+        }
+        MainWindow w = window.orElseThrow();
+        Question question = new Question("leave", "“" + w.bench().state().project().name() + "” is not saved.",
+                "Kept work is offered on the start page and when its file is opened. What you discard can be had back"
+                        + " from the start page until you discard something else.");
+        question.answer("save", "Save", () -> w.save(() -> attempt(kept)))
+                .answer("keep", "Leave and keep it", () -> attempt(kept))
+                .answer("discard", "Discard", () -> attempt(() -> {
+                    w.giveUp();
+                    window = Optional.empty();
+                    next.run();
+                })).answer("stay", "Stay here", () -> {
+                });
+        w.ask(question);
+    }
+
+    /// What fails is said where the user is.
     private void attempt(Step step) {
         try {
             step.run();
         } catch (IOException e) {
-            startPage(Optional.of(e.getMessage()));
+            say(e.getMessage());
         }
+    }
+
+    private void say(String sentence) {
+        window.ifPresentOrElse(w -> w.say(sentence), () -> startPage(Optional.of(sentence)));
     }
 
     private void startPage(Optional<String> said) {
-        leave();
-        List<Path> recent = List.of();
-        List<Journal.Left> left = List.of();
-        try {
-            recent = home.recent();
-            left = Journal.leftBehind(home.journals());
-        } catch (IOException e) {
-            said = Optional.of("The list of your files could not be read: " + e.getMessage());
-        }
+        Journal.clean(home.journals());
         stage.setTitle("Lectulum");
-        scene.setRoot(new StartPage(recent, left, said, this).root());
+        scene.setRoot(new StartPage(home.recent(), Journal.leftBehind(home.journals()), said, this).root());
     }
 
     private void show(Session session, Project project, List<String> notes) {
-        leave();
         MainWindow next = new MainWindow(new Workbench(project), session, new WindowFiles());
         window = Optional.of(next);
         next.onTitleChanged(() -> stage.setTitle(next.title()));
@@ -175,7 +253,7 @@ public final class Desk implements StartPage.Choices {
 
         @Override
         public void show(Optional<Path> file) {
-            file.ifPresentOrElse(Desk.this::open, () -> startPage(Optional.empty()));
+            file.ifPresentOrElse(Desk.this::open, () -> leaving(() -> startPage(Optional.empty())));
         }
     }
 

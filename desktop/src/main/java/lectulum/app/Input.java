@@ -1,6 +1,7 @@
 package lectulum.app;
 
 import java.io.IOException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import lectulum.demo.Campers;
@@ -22,7 +23,11 @@ record Input(Project project, List<String> notes) {
                     Campers.demo(key).orElseThrow(() -> new UnreadableFile("There is no demonstration " + name + ".")),
                     List.of());
         }
-        ProjectJson.Read read = ProjectFile.open(Path.of(name));
-        return new Input(read.project(), read.notes());
+        try {
+            ProjectJson.Read read = ProjectFile.open(Path.of(name));
+            return new Input(read.project(), read.notes());
+        } catch (InvalidPathException e) {
+            throw new UnreadableFile("“" + name + "” cannot be the name of a file.");
+        }
     }
 }

@@ -2,6 +2,8 @@ package lectulum.app;
 
 import java.util.concurrent.Callable;
 import javafx.application.Application;
+import lectulum.files.Home;
+import lectulum.parts.Trouble;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
@@ -12,6 +14,7 @@ import picocli.CommandLine.Parameters;
 public final class Main implements Callable<Integer> {
 
     public static void main(String[] args) {
+        Trouble.logTo(Home.ofUser());
         System.exit(commandLine().execute(args));
     }
 
@@ -27,12 +30,13 @@ public final class Main implements Callable<Integer> {
     }
 
     /// A file that cannot be opened or written is a sentence and exit code 2, not a stack trace.
-    private static int explain(Exception e, CommandLine command, CommandLine.ParseResult result) throws Exception {
+    private static int explain(Exception e, CommandLine command, CommandLine.ParseResult result) {
         if (e instanceof java.io.IOException) {
             command.getErr().println(e.getMessage());
             return 2;
         }
-        throw e;
+        command.getErr().println(Trouble.note(e));
+        return 2;
     }
 
     /// Opens the window on a project.

@@ -56,9 +56,6 @@ final class StandinCommand implements Callable<Integer> {
         public Integer call() throws IOException, InterruptedException {
             Design design = Input.of(file).project().design();
             PrintWriter out = spec.commandLine().getOut();
-            if (!(step > 0)) {
-                throw new IOException("The step of a scale is more than 0.");
-            }
             TrueMasses truth = TrueMasses.of(design, design.loadCase(loadCase), seed);
             try (ScaleServer server = new ScaleServer(port, truth, step, 0.4, seed)) {
                 out.println("The scale listens on port " + server.port() + " of this machine.");

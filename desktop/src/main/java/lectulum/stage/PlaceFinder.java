@@ -2,13 +2,11 @@ package lectulum.stage;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Beside;
+import lectulum.parts.Background;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
 import lectulum.design.Mode;
@@ -20,7 +18,7 @@ import lectulum.workbench.Workbench;
 /// Looks for better places of the selected thing beside the interface thread, shows the best as ghosts, and tries them.
 final class PlaceFinder extends VBox {
     private static final int MOST = 5;
-    private static final ExecutorService WORKER = Beside.worker("find-place");
+    private static final Background WORKER = new Background("find-place");
 
     private final Workbench bench;
     private volatile long search;
@@ -65,24 +63,24 @@ final class PlaceFinder extends VBox {
         Label busy = new Label("Looking for places…");
         busy.getStyleClass().add("faint");
         getChildren().setAll(new HBox(8, busy, stop));
-        WORKER.submit(() -> {
-            List<Remedy> found = FindPlace.of(analysis, id, MOST, () -> search != mine);
-            Platform.runLater(() -> {
-                if (search == mine) {
-                    looking = false;
-                    show(id, found);
-                }
-            });
+        WORKER.run(() -> FindPlace.of(analysis, id, MOST, () -> search != mine), found -> {
+            if (search == mine) {
+                looking = false;
+                show(id, found);
+            }
+        }, sentence -> {
+            if (search == mine) {
+                looking = false;
+                start();
+                words(sentence);
+            }
         });
     }
 
     private void show(String id, List<Remedy> found) {
         start();
         if (found.isEmpty()) {
-            Label none = new Label("No better place inside: nothing fits, or there is no axle to balance on.");
-            none.setWrapText(true);
-            none.getStyleClass().addAll("faint", "wrap");
-            getChildren().add(none);
+            words("No better place inside: nothing fits, or there is no axle to balance on.");
             return;
         }
         State s = bench.state();
@@ -98,5 +96,12 @@ final class PlaceFinder extends VBox {
             place.setOnAction(e -> bench.tryOut(r));
             getChildren().add(place);
         }
+    }
+
+    private void words(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().addAll("faint", "wrap");
+        getChildren().add(label);
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.text.FontWeight;
 import lectulum.design.SystemGroup;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
+import lectulum.template.Typeface;
 
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.
@@ -84,8 +85,8 @@ public final class Theme {
     private static synchronized void loadFonts() {
         if (!fontsLoaded) {
             fontsLoaded = true;
-            for (String face : new String[]{"Lato-Regular.ttf", "Lato-Bold.ttf"}) {
-                try (InputStream in = Theme.class.getResourceAsStream("fonts/" + face)) {
+            for (Typeface face : Typeface.values()) {
+                try (InputStream in = face.open()) {
                     Font.loadFont(in, 13);
                 } catch (IOException e) {
                     throw new UncheckedIOException(e);

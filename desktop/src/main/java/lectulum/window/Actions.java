@@ -15,10 +15,12 @@ import lectulum.figures.Stage;
 import lectulum.stage.Leaf;
 import lectulum.analysis.Mirror;
 import lectulum.files.AtomicFile;
+import lectulum.files.ChangedMeanwhile;
 import lectulum.files.ProjectFile;
 import lectulum.files.Report;
 import lectulum.files.ThingsCsv;
 import lectulum.sheet.SheetPicture;
+import lectulum.parts.Picture;
 import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.workbench.Session;
@@ -63,8 +65,10 @@ final class Actions {
     private void fileCommands() {
         add("Start page", "Shortcut+Shift+N", () -> files.show(Optional.empty()));
         add("Open…", "Shortcut+O", () -> files.open().ifPresent(f -> files.show(Optional.of(f))));
-        add("Save", "Shortcut+S", this::save);
-        add("Save as…", "Shortcut+Shift+S", this::saveAs);
+        add("Save", "Shortcut+S", () -> save(() -> {
+        }));
+        add("Save as…", "Shortcut+Shift+S", () -> saveAs(() -> {
+        }));
         add("Export things as CSV…", "", () -> export("things.csv", ".csv", this::thingsCsv));
         add("Export figures as CSV…", "", () -> export("figures.csv", ".csv", this::figuresCsv));
         add("Export sheet as PNG…", "", () -> export("sheet.png", ".png", this::picture));
@@ -115,7 +119,7 @@ final class Actions {
         add("Feet and pounds", "Shortcut+Shift+F", () -> bench.setUnits(UnitSystem.US));
         add("Light or dim theme", "", window::toggleTheme);
         for (Stage stage : Stage.values()) {
-            add("Go to " + stage.label(), "Shortcut+Digit" + (stage.ordinal() + 1), () -> bench.setStage(stage));
+            add("Go to " + stage.label(), "Shortcut+" + (stage.ordinal() + 1), () -> bench.setStage(stage));
         }
         for (Stage stage : Stage.values()) {
             for (Leaf leaf : window.leavesOf(stage)) {
@@ -136,6 +140,10 @@ final class Actions {
     /// A picture for the profile, copied beside the project's file where it has one.
     Optional<String> pickPhoto() {
         return files.picture().flatMap(path -> {
+            if (Picture.read(path, 64).isEmpty()) {
+                window.say(path.getFileName() + " is no picture that can be read.");
+                return Optional.empty();
+            }
             try {
                 return Optional.of(session.attach(path));
             } catch (IOException e) {
@@ -149,30 +157,60 @@ final class Actions {
         return !bench.state().selection().isEmpty();
     }
 
-    private void save() {
+    /// Saves, asking for a name where there is none.
+    ///
+    /// @param then is run once it is saved
+    void save(Runnable then) {
         if (session.file().isEmpty() || session.readOnly()) {
-            saveAs();
+            saveAs(then);
             return;
         }
         try {
             session.save(bench.state().project());
-            window.hush();
+            saved(then);
+        } catch (ChangedMeanwhile e) {
+            window.ask(new Question("changed-meanwhile", e.getMessage(),
+                    "Saving over it keeps what it holds now beside it, as its previous version.")
+                    .answer("over", "Save over it", () -> saveOver(then))
+                    .answer("as", "Save as…", () -> saveAs(then)).answer("stay", "Not now", () -> {
+                    }));
         } catch (IOException e) {
-            window.say("Not saved: " + e.getMessage());
+            notSaved(e);
         }
-        window.saved();
     }
 
-    private void saveAs() {
+    private void saveOver(Runnable then) {
+        try {
+            session.saveOver(bench.state().project());
+            saved(then);
+        } catch (IOException e) {
+            notSaved(e);
+        }
+    }
+
+    private void saveAs(Runnable then) {
         files.save(ProjectFile.nameFor(bench.state().project().name()), ProjectFile.ENDING).ifPresent(path -> {
             try {
                 session.saveAs(path, bench.state().project());
-                window.hush();
+                saved(then);
             } catch (IOException e) {
-                window.say("Not saved: " + e.getMessage());
+                notSaved(e);
             }
-            window.saved();
         });
+    }
+
+    private void saved(Runnable then) {
+        window.hush();
+        if (!session.notes().isEmpty()) {
+            window.say(String.join(" ", session.notes()));
+        }
+        window.saved();
+        then.run();
+    }
+
+    private void notSaved(IOException e) {
+        window.say("Not saved: " + e.getMessage());
+        window.saved();
     }
 
     private interface Export {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -13,7 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Beside;
+import lectulum.parts.Background;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.figures.Finding;
@@ -28,11 +27,11 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     private static final int WITH_REMEDIES = 8;
 
     private final Workbench bench;
-    private final ExecutorService worker = Beside.worker("remedies");
+    private final Background worker = new Background("remedies");
     private final Map<String, List<Remedy>> remedies = new HashMap<>();
     private volatile Analysis wanted;
+    private final Map<String, String> failed = new HashMap<>();
     private List<Finding> shown = List.of();
-    private int running;
     private State state;
 
     FindingsPanel(Workbench bench) {
@@ -55,6 +54,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         }
         if (wanted != next.analysis()) {
             remedies.clear();
+            failed.clear();
         }
         wanted = next.analysis();
         shown = next.analysis().findings(next.stage());
@@ -65,26 +65,26 @@ final class FindingsPanel extends VBox implements AutoCloseable {
 
     @Override
     public void close() {
-        worker.shutdownNow();
+        worker.close();
     }
 
     /// Whether every remedy asked for has been computed.
     boolean settled() {
-        return running == 0;
+        return worker.settled();
     }
 
     private void compute(Finding finding) {
         Analysis analysis = wanted;
-        running++;
-        worker.submit(() -> {
-            List<Remedy> found = analysis == wanted ? Remedies.of(analysis, finding) : List.of();
-            Platform.runLater(() -> {
-                running--;
-                if (analysis == wanted) {
-                    remedies.put(finding.id(), found);
-                    build();
-                }
-            });
+        worker.run(() -> analysis == wanted ? Remedies.of(analysis, finding) : List.<Remedy>of(), found -> {
+            if (analysis == wanted) {
+                remedies.put(finding.id(), found);
+                build();
+            }
+        }, sentence -> {
+            if (analysis == wanted) {
+                failed.put(finding.id(), sentence);
+                build();
+            }
         });
     }
 
@@ -137,8 +137,10 @@ final class FindingsPanel extends VBox implements AutoCloseable {
                         () -> bench.tryOut(remedy)));
             }
         } else if (shown.indexOf(finding) < WITH_REMEDIES) {
-            Label looking = new Label("looking for remedies…");
+            Label looking = new Label(failed.getOrDefault(finding.id(), "looking for remedies…"));
             looking.getStyleClass().addAll("faint", "small");
+            looking.setWrapText(true);
+            looking.setMinHeight(USE_PREF_SIZE);
             box.getChildren().add(looking);
         }
         Button accept = link("Accept with a reason…", "quiet", () -> {

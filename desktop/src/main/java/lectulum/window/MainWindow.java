@@ -34,6 +34,7 @@ import lectulum.catalogue.OwnThings;
 import lectulum.design.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
+import lectulum.parts.Background;
 import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.BalanceStage;
@@ -78,7 +79,11 @@ public final class MainWindow implements AutoCloseable {
     private final Label trialText = new Label();
     private final HBox banner = new HBox();
     private final Label bannerText = new Label();
+    private final HBox bannerActions = new HBox(6);
     private final Timeline journal = new Timeline(new KeyFrame(JOURNAL_EVERY, e -> keep()));
+    private final Background journalist = new Background("journal");
+    private boolean keeping;
+    private String keepTrouble = "";
     private Catalogue catalogue;
     private Stage shownStage;
     private boolean trayOpen;
@@ -166,22 +171,80 @@ public final class MainWindow implements AutoCloseable {
         titleChanged = action;
     }
 
+    /// Whether something would be lost with this window.
+    public boolean unsaved() {
+        return session.unsaved(bench.state().project());
+    }
+
+    /// Leaves the window: what is not saved is kept and offered again.
+    ///
+    /// @throws IOException where it cannot be kept; the window then goes on
+    public void leave() throws IOException {
+        session.leave(bench.state().project());
+        stop();
+    }
+
+    /// Leaves the window without what is not saved. It can be had back until something else is given up.
+    public void giveUp() throws IOException {
+        session.giveUp(bench.state().project());
+        stop();
+    }
+
+    /// Stops what runs in the background; the session is left by [#leave] or [#giveUp].
     @Override
     public void close() {
+        stop();
+    }
+
+    private void stop() {
         journal.stop();
+        journalist.close();
         findings.close();
-        try {
-            session.close();
-        } catch (IOException e) {
-            say("The journal could not be cleared: " + e.getMessage());
-        }
+    }
+
+    /// Saves, asking for a name where there is none.
+    ///
+    /// @param then is run once it is saved
+    public void save(Runnable then) {
+        actions.save(then);
+    }
+
+    /// The file this window works on.
+    public Optional<Path> file() {
+        return session.file();
     }
 
     /// A line across the window that stays until it is closed.
     public void say(String text) {
         bannerText.setText(text);
+        bannerActions.getChildren().clear();
         banner.setVisible(true);
         banner.setManaged(true);
+    }
+
+    /// A line across the window with something to do about it.
+    public void say(String text, String name, Runnable action) {
+        say(text);
+        Button button = new Button(name);
+        button.setId("banner-action");
+        button.setOnAction(e -> {
+            hush();
+            action.run();
+        });
+        bannerActions.getChildren().setAll(button);
+    }
+
+    /// Asks before going on; Esc stays.
+    public void ask(Question question) {
+        open(question);
+        question.centre(root.getWidth());
+        question.onAnswered(this::closeOverlay);
+        question.focus();
+    }
+
+    /// Whether a question is open.
+    public boolean asking() {
+        return overlay.getChildren().stream().anyMatch(Question.class::isInstance);
     }
 
     /// What the title says has changed although the project has not.
@@ -192,6 +255,10 @@ public final class MainWindow implements AutoCloseable {
     void hush() {
         banner.setVisible(false);
         banner.setManaged(false);
+    }
+
+    List<Command> commands() {
+        return actions.commands();
     }
 
     void toggleTray() {
@@ -341,7 +408,12 @@ public final class MainWindow implements AutoCloseable {
         close.setOnAction(e -> hush());
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        banner.getChildren().addAll(bannerText, space, close);
+        bannerText.setWrapText(true);
+        bannerText.setMinHeight(Region.USE_PREF_SIZE);
+        HBox.setHgrow(bannerText, Priority.SOMETIMES);
+        close.setMinWidth(Region.USE_PREF_SIZE);
+        bannerActions.setMinWidth(Region.USE_PREF_SIZE);
+        banner.getChildren().addAll(bannerText, space, bannerActions, close);
         hush();
     }
 
@@ -532,12 +604,29 @@ public final class MainWindow implements AutoCloseable {
         };
     }
 
+    /// Keeps unsaved work against a crash, beside the interface thread.
     private void keep() {
-        try {
-            session.keep(bench.state().project());
-        } catch (IOException e) {
-            say("The journal cannot be written: " + e.getMessage());
+        if (keeping) {
+            return;
         }
+        session.keeping(bench.state().project()).ifPresent(write -> {
+            keeping = true;
+            journalist.run(() -> {
+                try {
+                    write.run();
+                    return Optional.<String>empty();
+                } catch (IOException e) {
+                    return Optional.of("Unsaved work cannot be kept against a crash: " + e.getMessage() + ".");
+                }
+            }, trouble -> {
+                keeping = false;
+                trouble.filter(t -> !t.equals(keepTrouble)).ifPresent(this::say);
+                keepTrouble = trouble.orElse("");
+            }, sentence -> {
+                keeping = false;
+                say(sentence);
+            });
+        });
     }
 
     /// Whether nothing is being computed beside the interface thread.

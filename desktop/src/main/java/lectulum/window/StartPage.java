@@ -110,17 +110,18 @@ public final class StartPage {
 
     private static VBox recovery(Journal.Left left, Choices choices) {
         String name = left.read().project().name();
-        Label what = new Label("“" + name + "” was open when the program stopped. Its last changes were kept.");
+        Label what = new Label(new Kept(left).sentence());
         what.setWrapText(true);
-        Button back = new Button("Recover " + name);
-        back.setId("recover");
+        Button back = new Button((left.givenUp() ? "Bring back " : "Go on with ") + name);
+        back.setId(left.givenUp() ? "bring-back" : "recover");
         back.getStyleClass().add("primary");
         back.setOnAction(e -> choices.recover(left));
-        Button no = new Button("Throw away");
+        Button no = new Button(left.givenUp() ? "Throw away for good" : "Throw away");
+        no.setId(left.givenUp() ? "throw-away-for-good" : "throw-away");
         no.setOnAction(e -> choices.decline(left));
         FlowPane buttons = new FlowPane(8, 4, back, no);
         VBox box = new VBox(6, what, buttons);
-        box.getStyleClass().addAll("finding", "finding-warn");
+        box.getStyleClass().addAll("finding", left.givenUp() ? "finding-note" : "finding-warn");
         return box;
     }
 

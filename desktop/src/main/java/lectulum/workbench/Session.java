@@ -2,12 +2,14 @@ package lectulum.workbench;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import lectulum.design.Project;
+import lectulum.files.Attachments;
+import lectulum.files.ChangedMeanwhile;
 import lectulum.files.Home;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
@@ -15,35 +17,44 @@ import lectulum.files.ProjectJson;
 import lectulum.files.ProjectLock;
 import tools.jackson.databind.JsonNode;
 
-/// Where the project of one window lives: its file, whether this window may write it, and the journal that catches a
-/// crash.
+/// Where the project of one window lives: its file, whether this window may write it, and the journal that keeps what is
+/// not saved.
+///
+/// The project itself needs nothing but its own file: where the user's folder cannot be read or written, opening and
+/// saving go on, and [#notes] says what does not work.
 public final class Session implements AutoCloseable {
-    private static final AtomicInteger WINDOWS = new AtomicInteger();
-
     private final Home home;
-    private final Journal journal;
+    private Journal journal;
     private Optional<Path> file = Optional.empty();
     private Optional<ProjectLock> lock = Optional.empty();
-    private boolean readOnly;
+    private Optional<String> readOnly = Optional.empty();
     private JsonNode tree;
     private Project saved;
-    private Project kept;
+    private Project begun;
+    private String stamp = "";
+    private volatile Project kept;
+    private final List<Attachments> earlier = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
 
     public Session(Home home) {
         this.home = home;
-        this.journal = new Journal(home.journals(), ProcessHandle.current().pid(), WINDOWS.incrementAndGet());
+        this.journal = new Journal(home.journals());
     }
 
     /// Opens a file; where another window has it, this one may only read.
     public ProjectJson.Read open(Path path) throws IOException {
-        ProjectJson.Read read = ProjectFile.open(path);
-        releaseLock();
-        file = Optional.of(path.toAbsolutePath().normalize());
-        lock = ProjectLock.take(home.locks(), path);
-        readOnly = lock.isEmpty();
+        return open(path, ProjectFile.opened(path));
+    }
+
+    /// Works on a file that was opened.
+    public ProjectJson.Read open(Path path, ProjectFile.Opened opened) throws IOException {
+        ProjectJson.Read read = opened.read();
+        belongTo(path);
         tree = read.tree();
+        stamp = opened.stamp();
         saved = read.notes().isEmpty() ? read.project() : null;
-        home.remember(path);
+        begun = read.project();
+        remember(path);
         return read;
     }
 
@@ -51,96 +62,167 @@ public final class Session implements AutoCloseable {
     public void begin(Project project, boolean worthSaving) throws IOException {
         releaseLock();
         file = Optional.empty();
-        readOnly = false;
+        readOnly = Optional.empty();
         tree = null;
+        stamp = "";
         saved = worthSaving ? null : project;
+        begun = project;
     }
 
-    /// Takes over what a crash left: unsaved, with the file it belongs to.
-    public void recover(Journal.Left left) throws IOException {
-        begin(left.read().project(), true);
-        tree = left.read().tree();
-        if (left.from().isPresent()) {
-            lock = ProjectLock.take(home.locks(), left.from().get());
-            readOnly = lock.isEmpty();
-            file = left.from();
-        }
-    }
-
-    /// Saves to the file; the session must have one and may write it.
-    public void save(Project project) throws IOException {
-        Path path = file.orElseThrow();
-        if (readOnly) {
-            throw new IOException("Another window has this file open. Save under another name.");
-        }
-        ProjectFile.save(path, project, tree);
-        tree = ProjectJson.read(ProjectJson.write(project, tree)).tree();
-        saved = project;
-        journal.clear();
-        home.remember(path);
-    }
-
-    public void saveAs(Path path, Project project) throws IOException {
-        Optional<ProjectLock> taken = ProjectLock.take(home.locks(), path);
-        boolean mine = file.filter(f -> f.equals(path.toAbsolutePath().normalize())).isPresent() && !readOnly;
-        if (taken.isEmpty() && !mine) {
-            throw new IOException("Another window has " + path.getFileName() + " open.");
-        }
-        if (!mine) {
-            releaseLock();
-            lock = taken;
-        }
-        file = Optional.of(path.toAbsolutePath().normalize());
-        readOnly = false;
-        save(project);
-    }
-
-    /// Keeps unsaved work in the journal; called every few seconds. Returns whether something was written.
-    public boolean keep(Project project) throws IOException {
-        if (project == saved || project.equals(saved) || project == kept) {
+    /// Takes over work that a crash or an earlier window left: unsaved, with the file it belongs to. What is on the disk
+    /// stays there until the work is saved.
+    ///
+    /// @return whether it could be had; another window may have been faster
+    public boolean recover(Journal.Left left) throws IOException {
+        Optional<Journal> taken = left.takeOver();
+        if (taken.isEmpty()) {
             return false;
         }
-        journal.keep(project, tree, file);
-        kept = project;
+        begin(left.read().project(), true);
+        journal = taken.get();
+        begun = null;
+        tree = left.read().tree();
+        kept = left.read().project();
+        if (left.from().isPresent()) {
+            belongTo(left.from().get().file());
+            stamp = left.from().get().stamp();
+        }
         return true;
     }
 
-    /// Takes a file over into the folder beside the project and gives the name it has there; where the project has no file
-    /// yet, its path.
-    public String attach(Path source) throws IOException {
-        if (file.isEmpty()) {
-            return source.toAbsolutePath().toString();
+    /// Saves to the file; the session must have one and may write it.
+    ///
+    /// @throws ChangedMeanwhile where the file is not the version this work began with
+    public void save(Project project) throws IOException {
+        Path path = file.orElseThrow();
+        Optional<String> now = ProjectFile.stamp(path);
+        if (now.isPresent() && !now.get().equals(stamp)) {
+            throw new ChangedMeanwhile(path);
         }
-        Path folder = attachments(file.get());
-        Files.createDirectories(folder);
-        Path copy = folder.resolve(source.getFileName());
-        if (!source.toAbsolutePath().normalize().equals(copy)) {
-            Files.copy(source, copy, StandardCopyOption.REPLACE_EXISTING);
-        }
-        return folder.getFileName() + "/" + copy.getFileName();
+        saveOver(project);
     }
 
-    /// An attached file, where it still is.
-    public Optional<Path> attachment(String name) {
+    /// Saves to the file whatever stands there; what it held is kept as its previous version.
+    public void saveOver(Project project) throws IOException {
+        if (readOnly.isPresent()) {
+            throw new IOException(readOnly.get() + " Save under another name.");
+        }
+        write(file.orElseThrow(), project);
+    }
+
+    /// Saves under another name. Where that fails, the session stays with the file it had.
+    public void saveAs(Path path, Project project) throws IOException {
+        Path next = path.toAbsolutePath().normalize();
+        if (file.filter(next::equals).isPresent() && readOnly.isEmpty()) {
+            write(next, project);
+            return;
+        }
+        notes.clear();
+        Optional<ProjectLock> taken = Optional.empty();
+        boolean told = true;
         try {
-            Path path = Path.of(name);
-            Path found = path.isAbsolute() ? path : file.map(f -> f.resolveSibling(path)).orElse(path);
-            return Files.isRegularFile(found) ? Optional.of(found) : Optional.empty();
-        } catch (InvalidPathException e) {
+            taken = ProjectLock.take(home.locks(), next);
+        } catch (IOException noLocks) {
+            told = false;
+            notes.add(cannotTell(noLocks));
+        }
+        if (told && taken.isEmpty()) {
+            throw new IOException("Another window has " + path.getFileName() + " open.");
+        }
+        try {
+            write(next, project);
+        } catch (IOException e) {
+            if (taken.isPresent()) {
+                taken.get().close();
+            }
+            throw e;
+        }
+        releaseLock();
+        lock = taken;
+        earlier.add(attachments());
+        file = Optional.of(next);
+        readOnly = Optional.empty();
+    }
+
+    private void write(Path path, Project project) throws IOException {
+        attachments().copyTo(Attachments.of(path), project);
+        for (Attachments before : earlier) {
+            before.copyTo(Attachments.of(path), project);
+        }
+        stamp = ProjectFile.save(path, project, tree);
+        tree = ProjectJson.read(ProjectJson.write(project, tree)).tree();
+        saved = project;
+        kept = null;
+        try {
+            journal.clear();
+        } catch (IOException e) {
+            notes.add("It is saved, but the copy of the unsaved work could not be removed: " + e.getMessage() + ".");
+        }
+        remember(path);
+    }
+
+    /// Something that is written beside the interface thread.
+    public interface Write {
+        void run() throws IOException;
+    }
+
+    /// What has to be written so that unsaved work outlives a crash; empty where nothing changed since. To be called every
+    /// few seconds and run by another thread.
+    public Optional<Write> keeping(Project project) {
+        if (project.equals(kept)) {
             return Optional.empty();
         }
+        long moment = journal.moment();
+        Journal into = journal;
+        if (!unsaved(project)) {
+            boolean nothing = kept == null;
+            kept = null;
+            return nothing ? Optional.empty() : Optional.of(into::clear);
+        }
+        JsonNode before = tree;
+        Optional<Journal.Origin> from = origin();
+        kept = project;
+        return Optional.of(() -> {
+            try {
+                into.keep(project, before, from, moment);
+            } catch (IOException e) {
+                kept = null;
+                throw e;
+            }
+        });
     }
 
-    private static Path attachments(Path project) {
-        String name = project.getFileName().toString();
-        String stem = name.endsWith(ProjectFile.ENDING)
-                ? name.substring(0, name.length() - ProjectFile.ENDING.length())
-                : name;
-        return project.resolveSibling(stem + ".lectulum.files");
+    private Optional<Journal.Origin> origin() {
+        return file.map(f -> new Journal.Origin(f, stamp));
     }
 
+    /// Takes a picture over and gives the name it has in the project.
+    ///
+    /// @throws IOException with a sentence where it cannot be had
+    public String attach(Path source) throws IOException {
+        return file.isPresent() ? attachments().take(source) : journal.attach(source);
+    }
+
+    /// An attached file, where it is one of this project's: of the folder beside its file, or of a folder that it had
+    /// before it was saved under another name.
+    public Optional<Path> attachment(String name) {
+        return Stream.concat(Stream.of(attachments()), earlier.stream()).flatMap(a -> a.find(name).stream())
+                .findFirst();
+    }
+
+    private Attachments attachments() {
+        return file.map(Attachments::of).orElseGet(journal::attachments);
+    }
+
+    /// Whether the project differs from its file, or has none.
     public boolean dirty(Project project) {
         return !project.equals(saved);
+    }
+
+    /// Whether something that somebody did would be lost without the journal: a new project that was only looked at is
+    /// not.
+    public boolean unsaved(Project project) {
+        return dirty(project) && !project.equals(begun);
     }
 
     public Optional<Path> file() {
@@ -148,17 +230,87 @@ public final class Session implements AutoCloseable {
     }
 
     public boolean readOnly() {
-        return readOnly;
+        return readOnly.isPresent();
+    }
+
+    /// Sentences on what did not work beside the project itself, and why it can only be read.
+    public List<String> notes() {
+        List<String> all = new ArrayList<>(readOnly.stream().toList());
+        all.replaceAll(s -> s + " Here it can be read and saved under another name.");
+        all.addAll(notes);
+        return all;
     }
 
     public Home home() {
         return home;
     }
 
+    /// Leaves the project and keeps what is not saved, to be offered again.
+    public void leave(Project project) throws IOException {
+        if (unsaved(project)) {
+            journal.keep(project, tree, origin(), journal.moment());
+            journal.close();
+            releaseLock();
+        } else {
+            close();
+        }
+    }
+
+    /// Leaves the project without saving; what is given up can be had back until something else is given up.
+    public void giveUp(Project project) throws IOException {
+        if (unsaved(project)) {
+            try {
+                journal.keep(project, tree, origin(), journal.moment());
+                journal.giveUp();
+            } catch (IOException cannotBeKept) {
+                journal.close();
+            }
+            releaseLock();
+        } else {
+            close();
+        }
+    }
+
+    /// Leaves a project of which everything is saved.
     @Override
     public void close() throws IOException {
-        journal.clear();
+        journal.end();
         releaseLock();
+    }
+
+    private void belongTo(Path path) throws IOException {
+        releaseLock();
+        notes.clear();
+        Path own = path.toAbsolutePath().normalize();
+        file = Optional.of(own);
+        readOnly = Optional.empty();
+        try {
+            lock = ProjectLock.take(home.locks(), own);
+            if (lock.isEmpty()) {
+                readOnly = Optional.of("Another window has this file open.");
+            }
+        } catch (IOException e) {
+            notes.add(cannotTell(e));
+        }
+        Path folder = own.getParent();
+        if (readOnly.isEmpty() && Files.isDirectory(folder)
+                && (!Files.isWritable(folder) || Files.exists(own) && !Files.isWritable(own))) {
+            readOnly = Optional.of("This file is in a place that cannot be written.");
+        }
+    }
+
+    private String cannotTell(IOException e) {
+        return "The folder " + home.folder() + " cannot be written (" + e.getMessage()
+                + "): nobody can tell whether another window has this file open, and unsaved work is not kept"
+                + " against a crash.";
+    }
+
+    private void remember(Path path) {
+        try {
+            home.remember(path);
+        } catch (IOException e) {
+            notes.add("The list of recent files could not be written: " + e.getMessage() + ".");
+        }
     }
 
     private void releaseLock() throws IOException {

@@ -97,7 +97,9 @@ class StartTest extends WindowTest {
     @Test
     void whatACrashLeftIsOfferedAndRecovered() throws IOException {
         var project = Campers.demo("chamois").orElseThrow().named("Lost and found");
-        new Journal(home.journals(), 999_999_999L, 1).keep(project, null, Optional.empty());
+        try (Journal journal = new Journal(home.journals())) {
+            journal.keep(project, null, Optional.empty(), journal.moment());
+        }
         robot.clickOn("#demo-dunlin");
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.N).release(KeyCode.SHIFT, KeyCode.CONTROL);
         WaitForAsyncUtils.waitForFxEvents();

@@ -85,6 +85,10 @@ abstract class WindowTest {
         robot.release(new javafx.scene.input.MouseButton[]{});
     }
 
+    Stage stage() {
+        return stage;
+    }
+
     MainWindow window() {
         return desk.window().orElseThrow();
     }

@@ -1,21 +1,20 @@
 package lectulum.stage.leaf;
 
 import java.io.IOException;
-import java.util.concurrent.ExecutorService;
-import javafx.application.Platform;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Beside;
+import lectulum.parts.Background;
 import lectulum.standin.LevelClient;
 import lectulum.standin.LevelServer;
 import lectulum.workbench.Workbench;
 
 /// Takes pitch and roll over from a level: a device on the network, or the stand-in.
 final class LevelFeed extends VBox {
-    private static final ExecutorService WORKER = Beside.worker("level-feed");
+    private static final Background WORKER = new Background("level-feed");
 
     private final Workbench bench;
     private final Label said = new Label();
@@ -61,19 +60,22 @@ final class LevelFeed extends VBox {
 
     private void read(String host, int port, Runnable then) {
         said.setText("Reading…");
-        WORKER.submit(() -> {
+        WORKER.run(() -> {
             try (LevelClient client = new LevelClient(host, port)) {
-                LevelClient.Stands stands = client.read();
-                Platform.runLater(() -> {
-                    said.setText("Read. Type it over if it is wrong.");
-                    bench.edit("Level", d -> d.with(d.settings().with("site.pitch", stands.pitch()).with("site.roll",
-                            stands.roll())));
-                });
+                return new Answer(Optional.of(client.read()), "Read. Type it over if it is wrong.");
             } catch (IOException e) {
-                Platform.runLater(() -> said.setText(e.getMessage()));
+                return new Answer(Optional.empty(), e.getMessage());
             } finally {
                 then.run();
             }
-        });
+        }, answer -> {
+            said.setText(answer.words());
+            answer.stands().ifPresent(stands -> bench.edit("Level",
+                    d -> d.with(d.settings().with("site.pitch", stands.pitch()).with("site.roll", stands.roll()))));
+        }, said::setText);
+    }
+
+    /// What came of reading a level.
+    private record Answer(Optional<LevelClient.Stands> stands, String words) {
     }
 }

@@ -9,7 +9,6 @@ import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.image.Image;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -21,6 +20,7 @@ import lectulum.design.Shell;
 import lectulum.design.Shell.Profile.Point;
 import lectulum.design.Survey;
 import lectulum.parts.Form;
+import lectulum.parts.Picture;
 import lectulum.shell.ProfileEdit;
 import lectulum.sheet.ProfileEditor;
 import lectulum.stage.Leaf;
@@ -42,6 +42,8 @@ public final class ProfileLeaf {
 
         void printTemplate();
     }
+
+    private static final int LARGEST = 2400;
 
     private final ProfileEditor editor;
     private final PointEntry entry;
@@ -81,7 +83,7 @@ public final class ProfileLeaf {
             loaded = file;
             editor.setPhoto(file.isEmpty()
                     ? Optional.empty()
-                    : desk.photo(file).map(p -> new Image(p.toUri().toString())).filter(i -> !i.isError()));
+                    : desk.photo(file).flatMap(p -> Picture.read(p, LARGEST)));
         }
         editor.show(s);
         entry.show(s);

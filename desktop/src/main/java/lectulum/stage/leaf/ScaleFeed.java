@@ -2,20 +2,18 @@ package lectulum.stage.leaf;
 
 import java.io.IOException;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
-import javafx.application.Platform;
 import lectulum.design.WeighPoint;
-import lectulum.parts.Beside;
+import lectulum.parts.Background;
 import lectulum.standin.ScaleClient;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 
 /// A scale on the network, or a stand-in of this window's own, read beside the interface thread.
 final class ScaleFeed {
-    private static final ExecutorService WORKER = Beside.worker("scale-feed");
+    private static final Background WORKER = new Background("scale-feed");
     private static final double SETTLING = 0.25;
     private static final int LOOKS = 100;
     private static final int PAUSE = 50;
@@ -64,26 +62,23 @@ final class ScaleFeed {
         }
         say.accept("Connecting…");
         busy = true;
-        WORKER.submit(() -> {
-            try {
-                ScaleClient found = new ScaleClient(where.get().host(), where.get().port());
-                Platform.runLater(() -> now(Optional.of(found), (standIn.isPresent()
+        WORKER.run(() -> answer(() -> new ScaleClient(where.get().host(), where.get().port())),
+                answer -> now(answer.got(), answer.got().map(found -> (standIn.isPresent()
                         ? "The stand-in hides true masses: read what it says. Step "
-                        : "Connected. Step ") + kg.apply(found.step()) + "."));
-            } catch (IOException e) {
-                Platform.runLater(() -> now(Optional.empty(), e.getMessage()));
-            }
-        });
+                        : "Connected. Step ") + kg.apply(found.step()) + ".").orElse(answer.trouble())),
+                sentence -> now(Optional.empty(), sentence));
     }
 
     void disconnect() {
         Optional<ScaleClient> old = client;
         Optional<ScaleServer> server = standIn;
         standIn = Optional.empty();
-        WORKER.submit(() -> {
+        WORKER.run(() -> {
             old.ifPresent(ScaleFeed::hangUp);
             server.ifPresent(ScaleServer::close);
-        });
+            return true;
+        }, gone -> {
+        }, say);
         now(Optional.empty(), "No scale is connected.");
     }
 
@@ -110,22 +105,30 @@ final class ScaleFeed {
         ScaleClient scale = client.get();
         busy = true;
         say.accept(point.label() + ": waiting for the display to come to rest…");
-        WORKER.submit(() -> {
-            try {
-                scale.stand(point);
-                ScaleClient.Shown rest = rested(scale);
-                Platform.runLater(() -> {
-                    busy = false;
-                    say.accept(point.label() + ": " + kg.apply(rest.kg())
-                            + (rest.stable() ? "." : ", not at rest."));
-                    then.accept(rest.kg());
-                });
-            } catch (IOException e) {
-                Platform.runLater(() -> now(Optional.empty(), e.getMessage()));
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-        });
+        WORKER.run(() -> answer(() -> {
+            scale.stand(point);
+            return rested(scale);
+        }), answer -> answer.got().ifPresentOrElse(rest -> {
+            busy = false;
+            say.accept(point.label() + ": " + kg.apply(rest.kg()) + (rest.stable() ? "." : ", not at rest."));
+            then.accept(rest.kg());
+        }, () -> now(Optional.empty(), answer.trouble())), sentence -> now(Optional.empty(), sentence));
+    }
+
+    /// What came of asking a scale: what it said, or a sentence on why it did not.
+    private record Answer<T>(Optional<T> got, String trouble) {
+    }
+
+    private interface Asked<T> {
+        T ask() throws IOException, InterruptedException;
+    }
+
+    private static <T> Answer<T> answer(Asked<T> asked) throws InterruptedException {
+        try {
+            return new Answer<>(Optional.of(asked.ask()), "");
+        } catch (IOException e) {
+            return new Answer<>(Optional.empty(), e.getMessage());
+        }
     }
 
     private static ScaleClient.Shown rested(ScaleClient scale) throws IOException, InterruptedException {

@@ -1,14 +1,12 @@
 package lectulum.stage.leaf;
 
 import java.util.List;
-import java.util.concurrent.ExecutorService;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Beside;
+import lectulum.parts.Background;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Solvers;
 import lectulum.stage.Leaf;
@@ -19,7 +17,7 @@ import lectulum.workbench.Workbench;
 
 /// Ways to bring the tongue into its band, computed beside the interface thread and tried with one press.
 public final class SolveLeaf {
-    private static final ExecutorService WORKER = Beside.worker("solvers");
+    private static final Background WORKER = new Background("solvers");
 
     private final Workbench bench;
     private final VBox list = new VBox(10);
@@ -81,15 +79,18 @@ public final class SolveLeaf {
         Label busy = new Label("Looking…");
         busy.getStyleClass().add("faint");
         list.getChildren().setAll(new FlowPane(8, 4, busy, stop));
-        WORKER.submit(() -> {
-            List<Solvers.Option> found = Solvers.of(analysis, () -> search != mine);
-            Platform.runLater(() -> {
-                if (search == mine) {
-                    looking = false;
-                    solved = analysis;
-                    fill(found);
-                }
-            });
+        WORKER.run(() -> Solvers.of(analysis, () -> search != mine), found -> {
+            if (search == mine) {
+                looking = false;
+                solved = analysis;
+                fill(found);
+            }
+        }, sentence -> {
+            if (search == mine) {
+                looking = false;
+                begin();
+                list.getChildren().add(StudyPane.words(sentence, "hint"));
+            }
         });
     }
 

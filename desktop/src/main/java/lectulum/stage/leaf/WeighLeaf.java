@@ -11,7 +11,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
@@ -28,6 +27,7 @@ import lectulum.parts.Form;
 import lectulum.parts.QuantityField;
 import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
+import lectulum.parts.Picture;
 import lectulum.stage.Leaf;
 import lectulum.standin.TrueMasses;
 import lectulum.theme.Theme;
@@ -362,8 +362,11 @@ public final class WeighLeaf {
         Label how = StudyPane.words(drawn(w).how() + ". Pick a reading to see what stands where.", "faint");
         VBox box = panel("What stands on which deck", picture, how);
         results.getChildren().addAll(box, said(day), catches(day), changes(given, day));
-        desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).ifPresent(p -> {
-            ImageView view = new ImageView(new Image(p.toUri().toString(), 420, 300, true, true));
+        desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).flatMap(p -> Picture.read(p, 840)).ifPresent(image -> {
+            ImageView view = new ImageView(image);
+            view.setPreserveRatio(true);
+            view.setFitWidth(420);
+            view.setFitHeight(300);
             view.setId("weigh-ticket");
             results.getChildren().add(panel("The ticket", view));
         });

@@ -1,0 +1,62 @@
+package lectulum.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import lectulum.files.Home;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Work beside the interface thread ends, whatever becomes of it.
+class BackgroundTest {
+    private final FxRobot robot = new FxRobot();
+    private final List<String> said = new ArrayList<>();
+    @TempDir
+    private Path folder;
+
+    private void run(Background background, java.util.concurrent.Callable<String> work) throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+        robot.interact(() -> background.run(work, said::add, sentence -> said.add("failed: " + sentence)));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, background::settled);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void aResultIsShown() throws TimeoutException {
+        run(new Background("good"), () -> "done");
+        assertThat(said).containsExactly("done");
+    }
+
+    @Test
+    void afaultIsASentenceAndATraceInTheLogAndTheNextWorkRuns() throws Exception {
+        Trouble.logTo(new Home(folder));
+        Background background = new Background("bad");
+        run(background, () -> {
+            throw new IllegalStateException("two figures named x");
+        });
+        run(background, () -> "next");
+
+        assertThat(said).hasSize(2);
+        assertThat(said.getFirst()).startsWith("failed: Something in the program failed")
+                .contains("IllegalStateException");
+        assertThat(said.getLast()).isEqualTo("next");
+        assertThat(Files.readString(folder.resolve("lectulum.log"))).contains("two figures named x")
+                .contains("BackgroundTest");
+    }
+
+    @Test
+    void workOfAClosedWindowIsLeft() throws TimeoutException {
+        Background background = new Background("closed");
+        background.close();
+        run(background, () -> "late");
+        assertThat(said).isEmpty();
+    }
+}
