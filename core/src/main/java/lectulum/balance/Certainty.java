@@ -6,6 +6,8 @@ import java.util.Optional;
 /// How sure mass, tongue and share are: linear propagation of the uncertainties of masses and places, with an error
 /// that all guesses share, because people underestimate together (GUM, JCGM 100; see docs/method/balance.md).
 ///
+/// Without an axle behind the ball only the mass has one; the others are NaN.
+///
 /// @param mass   standard uncertainty of the loaded mass \[kg\]
 /// @param tongue of the tongue load \[kg\]
 /// @param share  of the tongue share
@@ -23,8 +25,13 @@ public record Certainty(double mass, double tongue, double share, double axle, O
     /// @param axlePlaceU standard uncertainty of a \[m\]
     public static Certainty of(List<Part> parts, double a, double axlePlaceU) {
         MassRoll roll = MassRoll.of(parts);
-        if (roll.mass() <= 0 || a <= 0) {
-            return new Certainty(0, 0, 0, 0, Optional.empty());
+        if (roll.mass() <= 0) {
+            return new Certainty(0, Double.NaN, Double.NaN, Double.NaN, Optional.empty());
+        }
+        if (a <= 0) {
+            double guess = SHARED_GUESS_ERROR * parts.stream().filter(Part::guess).mapToDouble(Part::mass).sum();
+            double own = parts.stream().mapToDouble(p -> square(p.u())).sum();
+            return new Certainty(Math.sqrt(own + square(guess)), Double.NaN, Double.NaN, Double.NaN, Optional.empty());
         }
         double p = 1 - roll.x() / a;
         double m2 = 0;

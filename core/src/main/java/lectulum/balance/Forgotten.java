@@ -46,7 +46,7 @@ public final class Forgotten {
         Base base = design.base();
         double length = base.shell().length();
         return Optional.of(new Part(ID, mass, base.tongueLength() + length / 2, 0,
-                base.floorHeight() + base.shell().height() / 2, length, base.shell().width(), UNSURE * mass,
-                SOMEWHERE * length, false));
+                base.floorHeight() + base.shell().height() / 2, length, base.shell().width(), base.shell().height(),
+                UNSURE * mass, SOMEWHERE * length, false, 1));
     }
 }

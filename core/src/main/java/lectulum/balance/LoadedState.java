@@ -13,10 +13,12 @@ import lectulum.design.LoadCase;
 import lectulum.design.Mass;
 import lectulum.design.MassSource;
 import lectulum.design.Mode;
+import lectulum.design.Mount;
 import lectulum.design.Person;
 import lectulum.design.Placement;
 import lectulum.design.Rating;
 import lectulum.design.Role;
+import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.design.Vehicle;
 
@@ -50,12 +52,18 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
 
     /// With things where they are in a mode; in camp what stands beside the camper is not aboard.
     public static LoadedState of(Design design, LoadCase loadCase, Mode mode) {
-        List<Part> parts = parts(design, loadCase, mode);
+        return of(design, loadCase, parts(design, loadCase, mode), design.base().ballToAxle(),
+                design.base().axle().track());
+    }
+
+    /// With given masses at their places, as of a plan that was kept.
+    ///
+    /// @param a     ball to axle \[m\]
+    /// @param track \[m\]
+    public static LoadedState of(Design design, LoadCase loadCase, List<Part> parts, double a, double track) {
         MassRoll roll = MassRoll.of(parts);
-        double a = design.base().ballToAxle();
         double tongue = Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(Double.NaN);
         double axle = roll.mass() - tongue;
-        double track = design.base().axle().track();
         double right = track > 0 ? Statics.rightLoad(axle, roll.mass(), roll.y(), track) : Double.NaN;
         Certainty sure = Certainty.of(parts, a, AXLE_PLACE);
         return new LoadedState(loadCase, parts, roll, a, tongue, right, axle - right,
@@ -126,8 +134,8 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         Base base = design.base();
         List<Part> parts = new ArrayList<>(design.things().size() + 8);
         parts.add(new Part("", base.empty().mass(), base.emptyCentre(), 0, base.floorHeight() + base.empty().z(),
-                base.shell().length(), base.shell().width(), emptyUncertainty(base), 0.02,
-                base.empty().source() == MassSource.GUESS));
+                base.shell().length(), base.shell().width(), 0, emptyUncertainty(base), 0.02,
+                base.empty().source() == MassSource.GUESS, 1));
         for (Thing thing : design.things()) {
             double share = loadCase.times(thing);
             Placement at = thing.at(mode);
@@ -139,24 +147,45 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
             double bottom = base.floorHeight() + at.z();
             if (share > 0 && thing.mass().value() > 0) {
                 Mass mass = thing.mass();
+                Extent reach = Extent.of(base, thing, mode);
                 parts.add(new Part(thing.id(), share * mass.value(), x, at.y(),
-                        bottom + thing.sizeIn(mode).height() / 2,
-                        thing.sizeIn(mode).length(), thing.sizeIn(mode).width(),
-                        share * mass.standardUncertainty(), ux,
-                        mass.source() == MassSource.GUESS));
+                        bottom + thing.sizeIn(mode).height() / 2, reach.lx, reach.ly, reach.lz,
+                        share * mass.standardUncertainty(), ux, mass.source() == MassSource.GUESS, share));
             }
             double contents = loadCase.contents(thing);
             if (contents > 0) {
                 double full = thing.tank().map(t -> contents / t.fullMass()).orElse(1.0);
+                Extent reach = Extent.of(base, thing, mode);
                 parts.add(new Part(thing.id(), contents, x, at.y(),
-                        bottom + full * thing.sizeIn(mode).height() / 2,
-                        thing.sizeIn(mode).length(), thing.sizeIn(mode).width(), FILL * contents, ux, false));
+                        bottom + full * thing.sizeIn(mode).height() / 2, reach.lx, reach.ly, full * reach.lz,
+                        FILL * contents, ux, false, 0));
             }
         }
         if (loadCase.builtIn()) {
             Forgotten.of(design).ifPresent(parts::add);
         }
         return parts;
+    }
+
+    /// How far a mass reaches along the camper's axes, so that a box of that size has its inertia \[m\].
+    private record Extent(double lx, double ly, double lz) {
+
+        /// A turned thing reaches along the axes as the square mean of its sides. What is spread over the body reaches from
+        /// its place as far on both sides as the body does.
+        static Extent of(Base base, Thing thing, Mode mode) {
+            Placement at = thing.at(mode);
+            Size size = thing.sizeIn(mode);
+            if (thing.mount() == Mount.SPREAD && size.length() <= 0 && size.width() <= 0) {
+                double half = base.shell().width() / 2;
+                return new Extent(2 * Math.max(0, Math.min(at.x(), base.shell().length() - at.x())),
+                        2 * Math.max(0, half - Math.abs(at.y())),
+                        2 * Math.max(0, Math.min(at.z(), base.shell().height() - at.z())));
+            }
+            double cos = Math.cos(at.yaw());
+            double sin = Math.sin(at.yaw());
+            return new Extent(Math.hypot(size.length() * cos, size.width() * sin),
+                    Math.hypot(size.length() * sin, size.width() * cos), size.height());
+        }
     }
 
     private static double emptyUncertainty(Base base) {

@@ -2,9 +2,9 @@ package lectulum.balance;
 
 import java.util.List;
 
-/// Masses rolled up: total, centre of gravity, and yaw and pitch inertia about it; things are taken to be flat in pitch.
+/// Masses rolled up: total, centre of gravity, and yaw and pitch inertia about it.
 ///
-/// M = Σm, X = Σmx/M, I_zz = Σ m\[(x−X)² + (y−Y)² + (l_x² + l_y²)/12\] (statics textbooks). No mass gives a centre at
+/// M = Σm, X = Σmx/M, I_zz = Σ m\[(x−X)² + (y−Y)² + (l_x² + l_y²)/12\], I_yy with z for y (statics textbooks). No mass gives a centre at
 /// the ball, on the ground.
 ///
 /// @param mass       \[kg\]
@@ -38,7 +38,7 @@ public record MassRoll(double mass, double x, double y, double z, double yawIner
             double dx = p.x() - x;
             double dy = p.y() - y;
             double dz = p.z() - z;
-            pitch += p.mass() * (dx * dx + dz * dz + p.lx() * p.lx() / 12);
+            pitch += p.mass() * (dx * dx + dz * dz + (p.lx() * p.lx() + p.lz() * p.lz()) / 12);
             inertia += p.mass() * (dx * dx + dy * dy + (p.lx() * p.lx() + p.ly() * p.ly()) / 12);
         }
         return new MassRoll(m, x, y, z, inertia, pitch);

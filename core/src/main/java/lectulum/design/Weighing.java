@@ -16,8 +16,9 @@ import java.util.OptionalDouble;
 /// @param entries  what was read
 /// @param accepted masses that were taken over from it
 /// @param photo    file beside the project; empty for none
+/// @param frozen   what the plan held at that time; empty for days kept before that was remembered
 public record Weighing(String id, String date, String state, LoadCase aboard, double planned, double tongue,
-        List<Entry> entries, List<Accepted> accepted, String photo) {
+        List<Entry> entries, List<Accepted> accepted, String photo, Optional<Frozen> frozen) {
 
     public Weighing {
         date = date == null ? "" : date;
@@ -26,6 +27,55 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
         entries = entries == null ? List.of() : List.copyOf(entries);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         photo = photo == null ? "" : photo;
+        frozen = frozen == null ? Optional.empty() : frozen;
+    }
+
+    /// A weigh day of which only the totals of the plan are remembered.
+    public Weighing(String id, String date, String state, LoadCase aboard, double planned, double tongue,
+            List<Entry> entries, List<Accepted> accepted, String photo) {
+        this(id, date, state, aboard, planned, tongue, entries, accepted, photo, Optional.empty());
+    }
+
+    /// The plan as it was when something was weighed, in the load case that stood on the scale.
+    ///
+    /// @param ballToAxle \[m\]
+    /// @param track      \[m\]
+    public record Frozen(double ballToAxle, double track, List<Aboard> parts) {
+        public Frozen {
+            parts = parts == null ? List.of() : List.copyOf(parts);
+        }
+    }
+
+    /// One mass that was aboard.
+    ///
+    /// @param thing id; empty for the base
+    /// @param own   how much of the thing's own mass it was; 0 for what its tank held
+    /// @param mass  \[kg\]
+    /// @param x     behind the ball \[m\]
+    /// @param y     right of the middle \[m\]
+    /// @param z     above the ground \[m\]
+    /// @param u     standard uncertainty of the mass \[kg\]
+    /// @param guess whether it shared the error of all guesses
+    public record Aboard(String thing, double own, double mass, double x, double y, double z, double u,
+            boolean guess) {
+        public Aboard {
+            thing = thing == null ? "" : thing;
+        }
+    }
+
+    /// With the plan as it is now kept as what stood on the scale.
+    public Weighing freezing(double mass, double onBall, Frozen now) {
+        return new Weighing(id, date, state, aboard, mass, onBall, entries, accepted, photo, Optional.of(now));
+    }
+
+    /// Whether anything was read.
+    public boolean read() {
+        return entries.stream().anyMatch(e -> e.value().isPresent());
+    }
+
+    /// With another load case aboard.
+    public Weighing carrying(LoadCase what) {
+        return new Weighing(id, date, state, what, planned, tongue, entries, accepted, photo, frozen);
     }
 
     /// One reading.
@@ -34,9 +84,20 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     /// @param correction known, taken off the reading: fuel burned, somebody who got out \[kg\]
     /// @param step       of the scale \[kg\]
     /// @param used       whether it counts
-    public record Entry(WeighPoint point, OptionalDouble value, double correction, double step, boolean used) {
+    /// @param accuracy   of the scale, part of the reading; empty for the usual one
+    /// @param correctionU standard uncertainty of the correction \[kg\]; empty for the usual part of it
+    public record Entry(WeighPoint point, OptionalDouble value, double correction, double step, boolean used,
+            OptionalDouble accuracy, OptionalDouble correctionU) {
         public Entry {
+            point = point == null ? WeighPoint.RIG : point;
             value = value == null ? OptionalDouble.empty() : value;
+            accuracy = accuracy == null ? OptionalDouble.empty() : accuracy;
+            correctionU = correctionU == null ? OptionalDouble.empty() : correctionU;
+        }
+
+        /// A reading of a scale that is as accurate as such scales usually are.
+        public Entry(WeighPoint point, OptionalDouble value, double correction, double step, boolean used) {
+            this(point, value, correction, step, used, OptionalDouble.empty(), OptionalDouble.empty());
         }
 
         public boolean counts() {
@@ -45,20 +106,33 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
 
         /// @param kg NaN for not read
         public Entry reading(double kg) {
-            return new Entry(point, Double.isNaN(kg) ? OptionalDouble.empty() : OptionalDouble.of(kg), correction, step,
-                    used);
+            return new Entry(point, known(kg), correction, step, used, accuracy, correctionU);
         }
 
         public Entry corrected(double kg) {
-            return new Entry(point, value, kg, step, used);
+            return new Entry(point, value, kg, step, used, accuracy, correctionU);
+        }
+
+        /// @param part of the reading; NaN for the usual accuracy
+        public Entry accurateTo(double part) {
+            return new Entry(point, value, correction, step, used, known(part), correctionU);
+        }
+
+        /// @param kg standard uncertainty; NaN for the usual one
+        public Entry correctedWithin(double kg) {
+            return new Entry(point, value, correction, step, used, accuracy, known(kg));
+        }
+
+        private static OptionalDouble known(double number) {
+            return Double.isNaN(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
         }
 
         public Entry stepped(double kg) {
-            return new Entry(point, value, correction, kg, used);
+            return new Entry(point, value, correction, kg, used, accuracy, correctionU);
         }
 
         public Entry used(boolean counts) {
-            return new Entry(point, value, correction, step, counts);
+            return new Entry(point, value, correction, step, counts, accuracy, correctionU);
         }
     }
 
@@ -71,7 +145,7 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     }
 
     public Weighing with(List<Entry> readings) {
-        return new Weighing(id, date, state, aboard, planned, tongue, readings, accepted, photo);
+        return new Weighing(id, date, state, aboard, planned, tongue, readings, accepted, photo, frozen);
     }
 
     /// With one entry changed.
@@ -82,18 +156,18 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     }
 
     public Weighing named(String newDate, String newState) {
-        return new Weighing(id, newDate, newState, aboard, planned, tongue, entries, accepted, photo);
+        return new Weighing(id, newDate, newState, aboard, planned, tongue, entries, accepted, photo, frozen);
     }
 
     public Weighing withPhoto(String file) {
-        return new Weighing(id, date, state, aboard, planned, tongue, entries, accepted, file);
+        return new Weighing(id, date, state, aboard, planned, tongue, entries, accepted, file, frozen);
     }
 
     public Weighing accepting(Accepted taken) {
         List<Accepted> next = new ArrayList<>(accepted);
         next.removeIf(a -> a.thing().equals(taken.thing()));
         next.add(taken);
-        return new Weighing(id, date, state, aboard, planned, tongue, entries, next, photo);
+        return new Weighing(id, date, state, aboard, planned, tongue, entries, next, photo, frozen);
     }
 
     public Optional<Accepted> accepted(String thing) {

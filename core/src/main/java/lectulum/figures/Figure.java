@@ -34,8 +34,11 @@ public record Figure(String id, String label, OptionalDouble value, String reaso
         return new Figure(id, label, value, reason, quantity, loadCase, interval, wanted, working);
     }
 
+    /// With its interval; without one where that is not known.
     public Figure with(Interval range) {
-        return new Figure(id, label, value, reason, quantity, loadCase, Optional.of(range), band, working);
+        return Double.isNaN(range.low()) || Double.isNaN(range.high())
+                ? this
+                : new Figure(id, label, value, reason, quantity, loadCase, Optional.of(range), band, working);
     }
 
     public Figure in(String caseId) {

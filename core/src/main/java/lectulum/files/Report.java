@@ -22,11 +22,11 @@ public final class Report {
     private Report() {
     }
 
-    /// Every figure (id, SI value, unit, interval, load case) and every finding (id, severity, sentence, place,
-    /// remedies) as JSON.
+    /// Every figure (id, SI value, unit, interval, load case) and every finding (id, severity, sentence, place) as JSON.
     ///
-    /// @param notes what had to be changed to open the file
-    public static String json(String project, Analysis analysis, List<String> notes, Style style) {
+    /// @param notes    what had to be changed to open the file
+    /// @param remedies whether each finding is to bring what would mend it, which takes many analyses
+    public static String json(String project, Analysis analysis, List<String> notes, Style style, boolean remedies) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("project", project);
         ArrayNode noted = root.putArray("notes");
@@ -60,8 +60,10 @@ public final class Report {
             finding.things().forEach(place::add);
             place(analysis, finding, node);
             node.put("accepted", finding.acceptance().map(a -> a.reason()).orElse(null));
-            ArrayNode remedies = node.putArray("remedies");
-            Remedies.of(analysis, finding).forEach(r -> remedies.add(r.says().text(style)));
+            if (remedies) {
+                ArrayNode ways = node.putArray("remedies");
+                Remedies.of(analysis, finding).forEach(r -> ways.add(r.says().text(style)));
+            }
         }
         return MAPPER.writeValueAsString(root);
     }
@@ -88,8 +90,11 @@ public final class Report {
         }
     }
 
-    /// Findings for people, worst first, with what would mend them.
-    public static String text(String project, Analysis analysis, List<String> notes, Style style) {
+    /// Figures and findings for people, worst first.
+    ///
+    /// @param notes    what had to be changed to open the file
+    /// @param remedies whether each finding is to bring what would mend it, which takes many analyses
+    public static String text(String project, Analysis analysis, List<String> notes, Style style, boolean remedies) {
         var text = new StringBuilder(project).append('\n');
         notes.forEach(note -> text.append("  note: ").append(note).append('\n'));
         for (Figure f : analysis.figures().all()) {
@@ -99,7 +104,10 @@ public final class Report {
         for (Finding f : analysis.findings()) {
             text.append(f.open() ? f.severity().name() : "ACCEPTED").append("  ").append(f.title().text(style))
                     .append(". ").append(f.detail().text(style)).append('\n');
-            Remedies.of(analysis, f).forEach(r -> text.append("      - ").append(r.says().text(style)).append('\n'));
+            if (remedies) {
+                Remedies.of(analysis, f)
+                        .forEach(r -> text.append("      - ").append(r.says().text(style)).append('\n'));
+            }
         }
         return text.toString();
     }

@@ -256,8 +256,7 @@ final class TripStudies {
         List<Part> fixed = new ArrayList<>();
         for (Part p : s.parts()) {
             fixed.add(p.thing().isEmpty() && p.mass() > moving
-                    ? new Part("", p.mass() - moving, (p.mass() * p.x() - moving * rig.axle) / (p.mass() - moving),
-                            p.y(), p.z(), p.lx(), p.ly(), p.u(), p.ux(), p.guess())
+                    ? p.with(p.mass() - moving, (p.mass() * p.x() - moving * rig.axle) / (p.mass() - moving))
                     : p);
         }
         double aim = (low(rig) + high(rig)) / 2;

@@ -30,7 +30,7 @@ public record TrueMasses(Reading.Levers levers, double front, double rear, doubl
         List<Part> parts = new ArrayList<>();
         for (Part p : LoadedState.of(design, aboard).parts()) {
             double mass = p.mass() + p.u() * gauss(random) + (p.guess() ? p.mass() * together : 0);
-            parts.add(new Part(p.thing(), Math.max(0, mass), p.x(), p.y(), p.z(), p.lx(), p.ly(), 0, 0, false));
+            parts.add(p.with(Math.max(0, mass), 0, false));
         }
         MassRoll roll = MassRoll.of(parts);
         double a = design.base().ballToAxle();

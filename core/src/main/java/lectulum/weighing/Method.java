@@ -1,6 +1,7 @@
 package lectulum.weighing;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
 
@@ -22,6 +23,9 @@ public enum Method {
             "Tongue on a lever with a bathroom scale", 0.1,
             List.of(WeighPoint.LEVER));
 
+    /// Step of a small scale \[kg\] (assumed).
+    private static final double SMALL = 0.5;
+
     private final String label;
     private final double step;
     private final List<WeighPoint> points;
@@ -42,7 +46,12 @@ public enum Method {
 
     /// Readings to be filled in.
     public List<Weighing.Entry> entries() {
-        return points.stream().map(p -> new Weighing.Entry(p, java.util.OptionalDouble.empty(), 0,
-                p == WeighPoint.COUPLER || p == WeighPoint.LEVER ? Math.min(step, 0.5) : step, true)).toList();
+        return points.stream().map(p -> new Weighing.Entry(p, OptionalDouble.empty(), 0,
+                p.small() ? Math.min(step, SMALL) : step, true)).toList();
+    }
+
+    /// A further reading on the scale that is usual for it: a small one for tongue and jack, a public one else.
+    public static Weighing.Entry entry(WeighPoint point) {
+        return new Weighing.Entry(point, OptionalDouble.empty(), 0, point.small() ? SMALL : SEGMENTED.step, true);
     }
 }

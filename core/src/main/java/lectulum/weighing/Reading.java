@@ -3,22 +3,30 @@ package lectulum.weighing;
 import lectulum.design.WeighPoint;
 
 /// One reading of a weigh day as a sum of what is looked for: load of the vehicle's front axle and of its rear axle
-/// without the trailer, mass of the trailer, and tongue load.
+/// without the trailer, mass of the trailer, tongue load, and the moment of spring bars.
 ///
 /// @param front  how often the front axle is in it
 /// @param rear   how often the rear axle is in it
 /// @param mass   how often the trailer's mass is in it
 /// @param tongue how often the tongue load is in it
+/// @param bars   how often the moment of the bars is in it \[1/m\]; the moment counts in kg·m
 /// @param value  \[kg\], known corrections taken off
 /// @param u      standard uncertainty \[kg\], > 0
-public record Reading(String name, double front, double rear, double mass, double tongue, double value, double u) {
+public record Reading(String name, double front, double rear, double mass, double tongue, double bars, double value,
+        double u) {
+
+    /// A reading without spring bars.
+    public Reading(String name, double front, double rear, double mass, double tongue, double value, double u) {
+        this(name, front, rear, mass, tongue, 0, value, u);
+    }
+
 
     double[] row() {
-        return new double[]{front, rear, mass, tongue};
+        return new double[]{front, rear, mass, tongue, bars};
     }
 
     Reading named(String newName) {
-        return new Reading(newName, front, rear, mass, tongue, value, u);
+        return new Reading(newName, front, rear, mass, tongue, bars, value, u);
     }
 
     /// Lengths that the levers need.
@@ -37,6 +45,8 @@ public record Reading(String name, double front, double rear, double mass, doubl
         double lever = l.overhang / l.wheelbase;
         double q = l.axle / (l.axle - l.jack);
         String label = point.label();
+        double toFront = (l.axle + l.overhang) / (l.wheelbase * l.axle);
+        double toAxle = 1 / l.axle;
         return switch (point) {
             case STEER_COUPLED -> new Reading(label, 1, 0, 0, -lever, value, u);
             case DRIVE_COUPLED -> new Reading(label, 0, 1, 0, 1 + lever, value, u);
@@ -47,7 +57,10 @@ public record Reading(String name, double front, double rear, double mass, doubl
             case DRIVE_ALONE -> new Reading(label, 0, 1, 0, 0, value, u);
             case VEHICLE_ALONE -> new Reading(label, 1, 1, 0, 0, value, u);
             case TRAILER_ALONE -> new Reading(label, 0, 0, 1, 0, value, u);
-            case COUPLER, LEVER -> new Reading(label, 0, 0, 0, 1, value, u);
+            case STEER_BARS -> new Reading(label, 1, 0, 0, -lever, toFront, value, u);
+            case DRIVE_BARS -> new Reading(label, 0, 1, 0, 1 + lever, -toFront - toAxle, value, u);
+            case AXLE_BARS -> new Reading(label, 0, 0, 1, -1, toAxle, value, u);
+            case COUPLER, LEVER, COUPLER_RAISED -> new Reading(label, 0, 0, 0, 1, value, u);
             case JACK -> new Reading(label, 0, 0, 0, q, value, u);
             case WHEELS -> new Reading(label, 0, 0, 1, -q, value, u);
         };

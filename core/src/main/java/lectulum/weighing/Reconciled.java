@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -38,6 +39,8 @@ public record Reconciled(List<Double> masses, List<Double> u, double chiSquare, 
     public record Row(double[] levers, double value, double u) {
     }
 
+    /// Nothing is changed where the readings are no numbers that a scale shows.
+    ///
     /// @param shared relative standard error that all guesses share
     public static Reconciled of(List<Item> items, List<Row> rows, double shared) {
         Set<Integer> gone = new HashSet<>();
@@ -92,7 +95,11 @@ public record Reconciled(List<Double> masses, List<Double> u, double chiSquare, 
                 }
             }
         }
-        RealMatrix inverse = new LUDecomposition(MatrixUtils.createRealMatrix(s), 1e-18).getSolver().getInverse();
+        Optional<RealMatrix> inverted = inverse(s);
+        if (inverted.isEmpty()) {
+            return new Reconciled(items.stream().map(Item::mass).toList(), items.stream().map(Item::u).toList(), 0, 1);
+        }
+        RealMatrix inverse = inverted.get();
         double[] pull = inverse.operate(missing);
         double chiSquare = 0;
         for (int j = 0; j < k; j++) {
@@ -118,6 +125,32 @@ public record Reconciled(List<Double> masses, List<Double> u, double chiSquare, 
             u.add(Math.sqrt(Math.max(0, variance)));
         }
         return new Reconciled(List.copyOf(masses), List.copyOf(u), chiSquare, Normal.byChance(chiSquare, k));
+    }
+
+    /// Scaled to ones on its diagonal first, so that its size does not matter; empty where it cannot be inverted, as for
+    /// numbers that no scale shows.
+    private static Optional<RealMatrix> inverse(double[][] s) {
+        int k = s.length;
+        double[][] scaled = new double[k][k];
+        for (int a = 0; a < k; a++) {
+            for (int b = 0; b < k; b++) {
+                scaled[a][b] = s[a][b] / Math.sqrt(s[a][a]) / Math.sqrt(s[b][b]);
+                if (!Double.isFinite(scaled[a][b])) {
+                    return Optional.empty();
+                }
+            }
+        }
+        DecompositionSolver solver = new LUDecomposition(MatrixUtils.createRealMatrix(scaled), 1e-12).getSolver();
+        if (!solver.isNonSingular()) {
+            return Optional.empty();
+        }
+        RealMatrix inverse = solver.getInverse();
+        for (int a = 0; a < k; a++) {
+            for (int b = 0; b < k; b++) {
+                inverse.multiplyEntry(a, b, 1 / Math.sqrt(s[a][a]) / Math.sqrt(s[b][b]));
+            }
+        }
+        return Optional.of(inverse);
     }
 
     /// Whether plan and scale are too far apart to be chance.

@@ -12,6 +12,14 @@ public record ScaleError(double step, double accuracy) {
     /// A reading of fewer steps says too little.
     private static final int FEWEST = 20;
 
+    /// Steps up to this are those of small scales \[kg\].
+    private static final double SMALL_STEP = 1;
+
+    /// How accurate a scale with such steps usually is, part of the reading.
+    public static double usualAccuracy(double step) {
+        return step <= SMALL_STEP ? SMALL.accuracy : PUBLIC.accuracy;
+    }
+
     /// Standard uncertainty \[kg\].
     ///
     /// @param correction standard uncertainty of what was added or taken off \[kg\]

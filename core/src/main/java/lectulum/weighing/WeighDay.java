@@ -1,25 +1,19 @@
 package lectulum.weighing;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import lectulum.assumed.Assumed;
-import lectulum.balance.Certainty;
-import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Part;
-import lectulum.balance.Statics;
-import lectulum.design.Base;
 import lectulum.design.Design;
-import lectulum.design.EmptyMass;
+import lectulum.design.LoadCase;
 import lectulum.design.Mass;
 import lectulum.design.MassSource;
-import lectulum.design.Thing;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
@@ -29,30 +23,27 @@ import lectulum.figures.Sentence;
 /// A weigh day worked out: what the readings give, what is doubtful about them, what to read next, and which masses of the
 /// plan they change.
 ///
-/// Needs an axle behind the ball; without one only masses are given.
+/// The readings are compared with the plan as it was then, with the masses that were taken over since; what was built in
+/// later does not count. Needs an axle behind the ball; without one only masses are given. Readings that contradict each
+/// other, or nature, change no mass.
 ///
 /// @param weighing what was read
-/// @param planned  the plan in the same load case
+/// @param planned  the plan of that day in the same load case
 /// @param result   what the readings say together
 /// @param side     right wheels less left ones \[kg\]; empty where they were not read one by one
+/// @param height   of the centre of gravity above the ground \[m\]; empty where the nose was not raised
 /// @param catches  mistakes and limits of the readings, in sentences
 /// @param next     readings that would help, the best first
 /// @param changes  masses of the plan that the readings change, largest first
 /// @param missing  what the plan lacks and where; empty where mass or tongue is not known
 /// @param chance   chance of such a distance between plan and scale although nothing is missing; 1 where nothing is known
 public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, OptionalDouble side,
-        List<Catch> catches, List<Next> next, List<Change> changes, Optional<Reconciled.Missing> missing,
-        double chance) {
-    private static final double PUBLIC_ACCURACY = 0.001;
-    private static final double SMALL_ACCURACY = 0.005;
-    private static final double SMALL_STEP = 1;
-    /// Pounds in a kilogram, and how near a reading must come to that to be asked about.
-    private static final double POUNDS = 1 / 0.45359237;
-    private static final double NEAR = 0.25;
-    private static final double WRONG = 3;
+        Optional<HomeScales.Found> height, List<Catch> catches, List<Next> next, List<Change> changes,
+        Optional<Reconciled.Missing> missing, double chance) {
+    /// Standard uncertainty of a correction, part of it (assumed).
     private static final double CORRECTION_PART = 0.1;
-    /// Below this a change is not worth a word \[kg\].
-    private static final double WORTH = 0.2;
+    /// More than any scale for campers shows \[kg\].
+    static final double MOST = 100_000;
 
     /// Something about a reading that should be looked at.
     ///
@@ -64,8 +55,9 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
 
     /// A further reading.
     ///
-    /// @param u standard uncertainty of the tongue that it would leave \[kg\]
-    public record Next(WeighPoint point, double u) {
+    /// @param u     standard uncertainty of the tongue that it would leave \[kg\]; NaN where the tongue stays unknown
+    /// @param uMass of the mass \[kg\]; NaN where that stays unknown
+    public record Next(WeighPoint point, double u, double uMass) {
     }
 
     /// A mass of the plan against what the scale makes of it.
@@ -85,260 +77,170 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
     }
 
     public static WeighDay of(Design design, Weighing w) {
-        LoadedState planned = LoadedState.of(design, w.aboard());
-        Reading.Levers levers = levers(design);
-        List<Catch> catches = new ArrayList<>();
-        double[] expected = {front(design), rear(design), planned.mass(), planned.tongue()};
+        LoadedState planned = planned(design, w);
+        Reading.Levers levers = levers(design, planned.ballToAxle());
+        Catches catches = new Catches(design, w, planned, levers);
         List<Reading> readings = new ArrayList<>();
-        Map<WeighPoint, Double> wheels = new HashMap<>();
-        double wheelU = 0;
+        Map<WeighPoint, Reading> single = new EnumMap<>(WeighPoint.class);
         for (int i = 0; i < w.entries().size(); i++) {
             Weighing.Entry e = w.entries().get(i);
-            if (!e.counts()) {
+            if (!e.counts() || !catches.look(e, i)) {
                 continue;
             }
-            double value = e.value().getAsDouble() - e.correction();
-            look(e, i, expected, levers, catches);
-            double u = error(e).of(value, CORRECTION_PART * Math.abs(e.correction()));
+            Reading r = reading(design, levers, e);
             switch (e.point()) {
-                case LEFT_WHEELS, RIGHT_WHEELS -> {
-                    wheels.put(e.point(), value);
-                    wheelU = Math.hypot(wheelU, u);
-                }
-                case LEVER -> {
-                    HomeScales.Found f = HomeScales.lever(value, Assumed.value(design, "lever.tare"),
-                            Assumed.value(design, "lever.span"), Assumed.value(design, "lever.arm"), u,
-                            Assumed.value(design, "lever.u"));
-                    readings.add(Reading.of(e.point(), levers, f.value(), f.u()));
-                }
-                default -> readings.add(Reading.of(e.point(), levers, value, u));
+                case LEFT_WHEELS, RIGHT_WHEELS, COUPLER_RAISED -> single.put(e.point(), r);
+                default -> readings.add(r);
             }
         }
         OptionalDouble side = OptionalDouble.empty();
-        if (wheels.size() == 2) {
-            double left = wheels.get(WeighPoint.LEFT_WHEELS);
-            double right = wheels.get(WeighPoint.RIGHT_WHEELS);
-            readings.add(Reading.of(WeighPoint.TRAILER_AXLE, levers, left + right, wheelU));
-            side = OptionalDouble.of(right - left);
+        double wheelU = 0;
+        if (single.containsKey(WeighPoint.LEFT_WHEELS) && single.containsKey(WeighPoint.RIGHT_WHEELS)) {
+            Reading left = single.get(WeighPoint.LEFT_WHEELS);
+            Reading right = single.get(WeighPoint.RIGHT_WHEELS);
+            wheelU = Math.hypot(left.u(), right.u());
+            readings.add(Reading.of(WeighPoint.TRAILER_AXLE, levers, left.value() + right.value(), wheelU)
+                    .named(WeighPoint.LEFT_WHEELS.label() + " and " + WeighPoint.RIGHT_WHEELS.label()));
+            side = OptionalDouble.of(right.value() - left.value());
         }
         Weighed result = Weighed.of(readings);
-        judge(w, result, catches);
-        papers(design, w, result, catches);
-        bars(design, w, catches);
-        Reconciling r = reconcile(design, planned, result, side, wheelU);
-        return new WeighDay(w, planned, result, side, List.copyOf(catches), next(result, levers, expected), r.changes,
-                r.missing, r.chance);
+        Optional<HomeScales.Found> height = Optional.ofNullable(single.get(WeighPoint.COUPLER_RAISED))
+                .flatMap(raised -> height(design, levers, result, raised));
+        boolean sound = catches.judge(result);
+        Changes changes = sound
+                ? Changes.of(design, w, planned, result, side, wheelU, height)
+                : new Changes(List.of(), Optional.empty(), 1);
+        return new WeighDay(w, planned, result, side, height, catches.all(), Catches.next(result, levers, planned, design),
+                changes.list(), changes.missing(), changes.chance());
     }
 
-    private static Reading.Levers levers(Design d) {
-        return new Reading.Levers(d.vehicle().wheelbase(), d.vehicle().overhang(), d.base().ballToAxle(),
-                Math.min(Assumed.value(d, "jack.at"), d.base().ballToAxle() - 0.1));
+    private static Reading reading(Design design, Reading.Levers levers, Weighing.Entry e) {
+        double value = e.value().getAsDouble() - e.correction();
+        double u = error(e).of(value, e.correctionU().orElse(CORRECTION_PART * Math.abs(e.correction())));
+        if (e.point() == WeighPoint.LEVER) {
+            HomeScales.Found f = HomeScales.lever(value, Assumed.value(design, "lever.tare"),
+                    Assumed.value(design, "lever.span"), Assumed.value(design, "lever.arm"), u,
+                    Assumed.value(design, "lever.u"));
+            return Reading.of(e.point(), levers, f.value(), f.u());
+        }
+        return Reading.of(e.point(), levers, value, u);
     }
 
-    private static double front(Design d) {
-        return d.vehicle().kerbMass() - d.vehicle().kerbRear() + LoadedState.aboardVehicle(d) / 2;
+    /// From the tongue level and the tongue with the nose raised.
+    private static Optional<HomeScales.Found> height(Design design, Reading.Levers levers, Weighed result,
+            Reading raised) {
+        if (Double.isNaN(result.mass()) || Double.isNaN(result.tongue()) || !(levers.axle() > 0)) {
+            return Optional.empty();
+        }
+        double radius = Assumed.value(design, "tyre.part") * design.base().axle().wheelDiameter();
+        double coupler = Assumed.value(design, "hitch.coupler");
+        HomeScales.Found found = HomeScales.centreHeight(result.mass(), result.tongue(), raised.value(),
+                Assumed.value(design, "weigh.tilt"), levers.axle(),
+                coupler > 0 ? coupler : design.vehicle().ballHeight(), radius,
+                Math.hypot(raised.u(), result.tongueU()) / Math.sqrt(2));
+        return Double.isFinite(found.value()) && Double.isFinite(found.u()) ? Optional.of(found) : Optional.empty();
     }
 
-    private static double rear(Design d) {
-        return d.vehicle().kerbRear() + LoadedState.aboardVehicle(d) / 2;
+    /// The plan as it was then, with what was taken over since; today's plan where that day kept none.
+    static LoadedState planned(Design design, Weighing w) {
+        if (w.frozen().isEmpty()) {
+            return LoadedState.of(design, w.aboard());
+        }
+        Weighing.Frozen frozen = w.frozen().get();
+        List<Part> parts = new ArrayList<>();
+        for (Weighing.Aboard a : frozen.parts()) {
+            Part p = new Part(a.thing(), a.mass(), a.x(), a.y(), a.z(), 0, 0, 0, a.u(), 0, a.guess(), a.own());
+            Optional<Mass> taken = a.own() > 0 ? w.accepted(a.thing()).map(Weighing.Accepted::after) : Optional.empty();
+            parts.add(taken.map(m -> p.with(a.own() * m.value(), a.own() * m.standardUncertainty(), false)).orElse(p));
+        }
+        return LoadedState.of(design, w.aboard(), parts, frozen.ballToAxle(), frozen.track());
+    }
+
+    /// The weigh day with today's plan kept as what stands on the scale.
+    public static Weighing frozen(Design design, Weighing w) {
+        return frozen(design, w, LoadedState.of(design, w.aboard()));
+    }
+
+    private static Weighing frozen(Design design, Weighing w, LoadedState plan) {
+        List<Weighing.Aboard> parts = plan.parts().stream().map(p -> new Weighing.Aboard(p.thing(), p.own(), p.mass(),
+                p.x(), p.y(), p.z(), p.u(), p.guess())).toList();
+        return w.freezing(plan.mass(), plan.tongue(),
+                new Weighing.Frozen(plan.ballToAxle(), design.base().axle().track(), parts));
+    }
+
+    /// The design with a reading of a weigh day changed. With its first reading the day keeps the plan as it is now.
+    ///
+    /// @param id    of the weigh day
+    /// @param index of the reading
+    /// @param sound the design with impossible numbers replaced, whose masses are kept
+    public static Design reading(Design design, Design sound, String id, int index,
+            UnaryOperator<Weighing.Entry> change) {
+        return design.mappingWeighing(id, w -> {
+            if (index >= w.entries().size()) {
+                return w;
+            }
+            Weighing next = w.with(index, change.apply(w.entries().get(index)));
+            return !w.read() && next.read() ? frozen(sound, next) : next;
+        });
+    }
+
+    /// A new weigh day with today's plan kept.
+    public static Weighing begin(Design sound, String id, String date, LoadCase aboard, Method method) {
+        return frozen(sound, new Weighing(id, date, "", aboard, 0, 0, method.entries(), List.of(), ""));
+    }
+
+    /// Whether the readings of two days may be put together: the same things at the same places stood on the scale.
+    public static boolean joins(Weighing first, Weighing second) {
+        return !first.id().equals(second.id()) && first.aboard().equals(second.aboard())
+                && first.frozen().isPresent() && first.frozen().equals(second.frozen());
+    }
+
+    private static Reading.Levers levers(Design d, double axle) {
+        return new Reading.Levers(d.vehicle().wheelbase(), d.vehicle().overhang(), axle,
+                Math.min(Assumed.value(d, "jack.at"), axle - 0.1));
     }
 
     static ScaleError error(Weighing.Entry e) {
-        return new ScaleError(Math.max(e.step(), 1e-3), e.step() <= SMALL_STEP ? SMALL_ACCURACY : PUBLIC_ACCURACY);
+        double step = Double.isFinite(e.step()) ? Math.clamp(e.step(), 1e-3, 1000) : 1;
+        return new ScaleError(step, e.accuracy().orElse(ScaleError.usualAccuracy(step)));
     }
 
-    /// What one reading looks like against the plan.
-    private static void look(Weighing.Entry e, int i, double[] expected, Reading.Levers levers, List<Catch> catches) {
-        double value = e.value().getAsDouble();
-        if (value <= 0) {
-            catches.add(new Catch("weigh.negative", i, Sentence.of("{0} reads {1}: nothing stands on it.",
-                    e.point().label(), Amount.kg(value)), Optional.of(e.used(false))));
-            return;
-        }
-        double plan = expected(e.point(), expected, levers);
-        double ratio = value / plan;
-        if (plan > 0 && Math.abs(ratio / POUNDS - 1) < NEAR) {
-            double kg = Math.round(value / POUNDS * 10) / 10.0;
-            catches.add(new Catch("weigh.pounds", i, Sentence.of(
-                    "{0}: {1} is about twice what is planned. Pounds typed as kilograms? That would be {2}.",
-                    e.point().label(), Amount.kg(value), Amount.kg(kg)), Optional.of(e.reading(kg))));
-        } else if (plan > 0 && Math.abs(ratio * POUNDS - 1) < NEAR && value > 5) {
-            double kg = Math.round(value * POUNDS * 10) / 10.0;
-            catches.add(new Catch("weigh.kilograms", i, Sentence.of(
-                    "{0}: {1} is about half of what is planned. Kilograms typed as pounds? That would be {2}.",
-                    e.point().label(), Amount.kg(value), Amount.kg(kg)), Optional.of(e.reading(kg))));
-        }
-        if (error(e).tooCoarse(value)) {
-            catches.add(new Catch("weigh.coarse", i, Sentence.of("{0}: only {1} steps of the scale. Use a finer one.",
-                    e.point().label(), Math.round(value / e.step())), Optional.empty()));
-        }
+    /// Centre of gravity behind the ball \[m\]; empty where mass or tongue is not known.
+    public OptionalDouble centre() {
+        double x = HomeScales.centre(result.mass(), result.tongue(), planned.ballToAxle());
+        return Double.isFinite(x) ? OptionalDouble.of(x) : OptionalDouble.empty();
     }
 
-    private static double expected(WeighPoint point, double[] expected, Reading.Levers levers) {
-        if (point == WeighPoint.LEFT_WHEELS || point == WeighPoint.RIGHT_WHEELS) {
-            return (expected[2] - expected[3]) / 2;
-        }
-        if (point == WeighPoint.LEVER) {
-            return Double.NaN;
-        }
-        Reading r = Reading.of(point, levers, 0, 1);
-        return r.front() * expected[0] + r.rear() * expected[1] + r.mass() * expected[2] + r.tongue() * expected[3];
+    /// Centre of gravity right of the middle \[m\]; empty where the wheels were not read one by one.
+    public OptionalDouble centreSide() {
+        double track = weighing.frozen().map(Weighing.Frozen::track).orElse(Double.NaN);
+        double y = side.orElse(Double.NaN) * track / (2 * result.mass());
+        return Double.isFinite(y) ? OptionalDouble.of(y) : OptionalDouble.empty();
     }
 
-    /// What the readings say together.
-    private static void judge(Weighing w, Weighed result, List<Catch> catches) {
-        boolean any = !result.readings().isEmpty();
-        if (any && (Double.isNaN(result.mass()) || Double.isNaN(result.tongue()))) {
-            catches.add(new Catch("weigh.blind", -1, Sentence.of(Double.isNaN(result.mass())
-                    ? Double.isNaN(result.tongue())
-                            ? "These readings give neither the trailer's mass nor its tongue."
-                            : "These readings cannot give the trailer's mass."
-                    : "These readings cannot give the tongue load."), Optional.empty()));
-        }
-        boolean axle = w.entries().stream().anyMatch(e -> e.counts() && e.point() == WeighPoint.TRAILER_AXLE);
-        if (axle && !Double.isNaN(result.mass()) && !Double.isNaN(result.tongue())) {
-            catches.add(new Catch("weigh.axle", -1, Sentence.of(
-                    "{0} is the axle's share only: with the tongue the trailer is {1}.", Amount.kg(result.axle()),
-                    Amount.kg(result.mass())), Optional.empty()));
-        }
-        if (result.tongue() > result.mass()) {
-            catches.add(new Catch("weigh.impossible", -1, Sentence.of(
-                    "The tongue ({0}) would be more than the trailer ({1}): a reading is wrong.",
-                    Amount.kg(result.tongue()), Amount.kg(result.mass())), Optional.empty()));
-        }
-        OptionalDouble worst = result.worst();
-        if (worst.isPresent() && Math.abs(worst.getAsDouble()) > WRONG) {
-            int at = result.residuals().indexOf(worst.getAsDouble());
-            Reading r = result.readings().get(at);
-            int index = w.entries().stream().map(e -> e.point().label()).toList().indexOf(r.name());
-            catches.add(new Catch("weigh.residual", index, Sentence.of(
-                    "{0} disagrees with the others by {1} times its error. Repeat it, or leave it out.", r.name(),
-                    Math.round(Math.abs(worst.getAsDouble()) * 10) / 10.0),
-                    index >= 0 ? Optional.of(w.entries().get(index).used(false)) : Optional.empty()));
-        }
+    /// Part of the load that the front axle lost to the tongue and the bars bring back; empty without passes with tight bars.
+    public OptionalDouble restored(Design design) {
+        Reading.Levers l = levers(design, planned.ballToAxle());
+        double lost = result.tongue() * l.overhang() / l.wheelbase();
+        double back = result.bars() * (l.axle() + l.overhang()) / (l.wheelbase() * l.axle());
+        return Double.isFinite(back / lost) ? OptionalDouble.of(back / lost) : OptionalDouble.empty();
     }
 
-    /// What the vehicle's papers would make of the tongue where the vehicle was not weighed alone.
-    private static void papers(Design design, Weighing w, Weighed result, List<Catch> catches) {
-        OptionalDouble coupled = read(w, WeighPoint.VEHICLE_COUPLED);
-        if (coupled.isEmpty()) {
-            OptionalDouble steer = read(w, WeighPoint.STEER_COUPLED);
-            OptionalDouble drive = read(w, WeighPoint.DRIVE_COUPLED);
-            coupled = steer.isPresent() && drive.isPresent()
-                    ? OptionalDouble.of(steer.getAsDouble() + drive.getAsDouble())
-                    : coupled;
-        }
-        if (coupled.isPresent() && Double.isNaN(result.tongue())) {
-            double kerb = design.vehicle().kerbMass();
-            double tongue = coupled.getAsDouble() - kerb - LoadedState.aboardVehicle(design);
-            catches.add(new Catch("weigh.papers", -1, Sentence.of(
-                    "With the vehicle's mass from its papers the tongue would be {0} ± {1}: that cannot tell it. Weigh the"
-                            + " vehicle alone, with the same people and fuel.",
-                    Amount.kg(tongue),
-                    Amount.kg(Normal.HALF_95 * Assumed.value(design, "vehicle.sure") * kerb)), Optional.empty()));
-        }
-    }
-
-    private static OptionalDouble read(Weighing w, WeighPoint point) {
-        return w.entries().stream().filter(e -> e.counts() && e.point() == point)
-                .mapToDouble(e -> e.value().getAsDouble() - e.correction()).findFirst();
-    }
-
-    private static void bars(Design design, Weighing w, List<Catch> catches) {
-        boolean coupled = w.entries().stream()
-                .anyMatch(e -> e.counts() && e.point().vehicle() && !e.point().uncoupled());
-        if (coupled && Assumed.value(design, "bars.length") > 0) {
-            catches.add(new Catch("weigh.bars", -1, Sentence.of("Were the spring bars slack? Tight ones shift load"
-                    + " between the axles, and these readings then do not give the tongue."), Optional.empty()));
-        }
-    }
-
-    private static List<Next> next(Weighed result, Reading.Levers levers, double[] expected) {
-        List<Next> all = new ArrayList<>();
-        for (WeighPoint p : WeighPoint.values()) {
-            if (p == WeighPoint.LEFT_WHEELS || p == WeighPoint.RIGHT_WHEELS || p == WeighPoint.LEVER
-                    || result.readings().stream().anyMatch(r -> r.name().equals(p.label()))) {
-                continue;
-            }
-            boolean small = p == WeighPoint.COUPLER || p == WeighPoint.JACK;
-            double value = Math.max(1, expected(p, expected, levers));
-            double u = (small ? new ScaleError(0.5, SMALL_ACCURACY) : ScaleError.PUBLIC).of(value, 0);
-            double leaves = result.tongueUWith(Reading.of(p, levers, value, u));
-            if (!Double.isNaN(leaves)) {
-                all.add(new Next(p, leaves));
-            }
-        }
-        all.sort(Comparator.comparingDouble(Next::u));
-        return List.copyOf(all.subList(0, Math.min(3, all.size())));
-    }
-
-    private record Reconciling(List<Change> changes, Optional<Reconciled.Missing> missing, double chance) {
-    }
-
-    private static Reconciling reconcile(Design design, LoadedState planned, Weighed result, OptionalDouble side,
-            double wheelU) {
-        boolean mass = !Double.isNaN(result.mass());
-        boolean tongue = !Double.isNaN(result.tongue()) && planned.ballToAxle() > 0;
-        if (!mass && !tongue) {
-            return new Reconciling(List.of(), Optional.empty(), 1);
-        }
-        List<Part> parts = planned.parts();
-        List<Reconciled.Item> items = parts.stream()
-                .map(p -> new Reconciled.Item(p.mass(), p.u(), p.guess())).toList();
-        List<Reconciled.Row> rows = new ArrayList<>();
-        double[] ones = new double[parts.size()];
-        double[] lever = new double[parts.size()];
-        double[] across = new double[parts.size()];
-        double track = design.base().axle().track();
-        for (int i = 0; i < parts.size(); i++) {
-            ones[i] = 1;
-            lever[i] = tongue ? Statics.lever(parts.get(i).x(), planned.ballToAxle()) : 0;
-            across[i] = track > 0 ? 2 * parts.get(i).y() / track : 0;
-        }
-        if (mass) {
-            rows.add(new Reconciled.Row(ones, result.mass(), result.massU()));
-        }
-        if (tongue) {
-            rows.add(new Reconciled.Row(lever, result.tongue(), result.tongueU()));
-        }
-        if (side.isPresent() && track > 0) {
-            rows.add(new Reconciled.Row(across, side.getAsDouble(), wheelU));
-        }
-        Reconciled r = Reconciled.of(items, rows, Certainty.SHARED_GUESS_ERROR);
-        Optional<Reconciled.Missing> missing = mass && tongue
-                ? Reconciled.missing(result.mass() - planned.mass(), result.tongue() - planned.tongue(),
-                        planned.ballToAxle(), result.massU(), result.tongueU())
-                : Optional.empty();
-        return new Reconciling(changes(design, planned, r), missing, r.byChance());
-    }
-
-    /// The part that is a thing's own mass, not what its tank holds.
-    private static List<Change> changes(Design design, LoadedState planned, Reconciled r) {
-        Map<String, Change> changes = new LinkedHashMap<>();
-        for (int i = 0; i < planned.parts().size(); i++) {
-            Part p = planned.parts().get(i);
-            if (changes.containsKey(p.thing())) {
-                continue;
-            }
-            if (p.thing().equals(Forgotten.ID)) {
-                changes.put(p.thing(), new Change(p.thing(), new Mass(p.mass(), MassSource.GUESS,
-                        OptionalDouble.of(p.u())), r.masses().get(i), r.u().get(i)));
-                continue;
-            }
-            Optional<Mass> before = p.thing().isEmpty()
-                    ? Optional.of(new Mass(design.base().empty().mass(), design.base().empty().source(),
-                            OptionalDouble.of(p.u())))
-                    : design.thing(p.thing()).map(Thing::mass);
-            double share = p.thing().isEmpty()
-                    ? 1
-                    : design.thing(p.thing()).map(t -> planned.loadCase().times(t)).orElse(0.0);
-            if (before.isPresent() && share > 0) {
-                changes.put(p.thing(), new Change(p.thing(), before.get(), r.masses().get(i) / share,
-                        r.u().get(i) / share));
-            }
-        }
-        return changes.values().stream().filter(c -> Math.abs(c.by()) >= WORTH)
-                .sorted(Comparator.comparingDouble(c -> -Math.abs(c.by()))).toList();
+    /// What else the readings say, in sentences.
+    public List<Sentence> also(Design design) {
+        List<Sentence> all = new ArrayList<>();
+        centre().ifPresent(x -> all.add(Sentence.of("Centre of gravity {0} behind the ball, planned {1}.", Amount.m(x),
+                Amount.m(planned.roll().x()))));
+        side.ifPresent(s -> all.add(Sentence.of("The {0} wheels carry {1} more.", s >= 0 ? "right" : "left",
+                Amount.kg(Math.abs(s)))));
+        centreSide().ifPresent(y -> all.add(Sentence.of("It acts {0} {1} of the middle, planned {2} {3}.",
+                Amount.m(Math.abs(y)), y >= 0 ? "right" : "left", Amount.m(Math.abs(planned.roll().y())),
+                planned.roll().y() >= 0 ? "right" : "left")));
+        height.ifPresent(h -> all.add(Sentence.of("Centre of gravity {0} ± {1} above the ground, planned {2}.",
+                Amount.m(h.value()), Amount.m(Normal.HALF_95 * h.u()), Amount.m(planned.roll().z()))));
+        restored(design).ifPresent(r -> all.add(Sentence.of("The spring bars bring back {0} of what the front axle lost.",
+                Amount.share(r))));
+        return all;
     }
 
     /// Whether plan and scale are too far apart to be chance.
@@ -348,32 +250,11 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
 
     /// The design with a change taken over and remembered with the weighing.
     public Design accept(Design design, Change change) {
-        Design d = switch (change.thing) {
-            case "" -> design.with(rebased(design.base(), change));
-            case Forgotten.ID -> design.with(design.settings().with("mass.forgotten",
-                    Math.min(change.after / Forgotten.made(design), Assumed.entry("mass.forgotten").high())));
-            default -> design.mapping(change.thing, t -> t.with(change.mass()));
-        };
-        return d.mappingWeighing(weighing.id(),
-                w -> w.accepting(new Weighing.Accepted(change.thing, change.before, change.mass())));
-    }
-
-    private static Base rebased(Base base, Change change) {
-        EmptyMass e = base.empty();
-        double x = base.emptyCentre() - base.tongueLength();
-        return base.with(new EmptyMass.Entered(change.after, x, e.z(), base.axle().x(), MassSource.RECONCILED,
-                OptionalDouble.of(change.u)));
+        return Changes.accept(design, weighing, change);
     }
 
     /// The design with all changes taken over; what was forgotten last, since it is a share of all that is built.
     public Design acceptAll(Design design) {
-        Design d = design;
-        for (Change c : changes) {
-            d = c.thing.equals(Forgotten.ID) ? d : accept(d, c);
-        }
-        for (Change c : changes) {
-            d = c.thing.equals(Forgotten.ID) ? accept(d, c) : d;
-        }
-        return d;
+        return Changes.acceptAll(design, weighing, changes);
     }
 }

@@ -63,7 +63,7 @@ class ExportTest {
         Analysis analysis = Analysis.of(design);
 
         JsonNode report = JsonMapper.builder().build()
-                .readTree(Report.json("Nightjar", analysis, List.of(), Style.PLAIN));
+                .readTree(Report.json("Nightjar", analysis, List.of(), Style.PLAIN, true));
 
         assertThat(report.get("figures").size()).isEqualTo(analysis.figures().all().size());
         assertThat(report.get("findings").size()).isEqualTo(analysis.findings().size());

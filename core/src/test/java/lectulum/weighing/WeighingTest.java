@@ -92,21 +92,22 @@ class WeighingTest {
     /// Every reading of a rig of known loads gives these loads back, whatever subset tells them.
     @Test
     void trueReadingsGiveTheTrueLoadsBack() {
-        double[] truth = {1400, 1100, 750, 85};
+        double[] truth = {1400, 1100, 750, 85, 40};
         List<Reading> all = new ArrayList<>();
         for (WeighPoint p : WeighPoint.values()) {
             Reading r = Reading.of(p, LEVERS, 0, 1);
-            double value = r.front() * truth[0] + r.rear() * truth[1] + r.mass() * truth[2] + r.tongue() * truth[3];
+            double value = r.front() * truth[0] + r.rear() * truth[1] + r.mass() * truth[2] + r.tongue() * truth[3]
+                    + r.bars() * truth[4];
             all.add(Reading.of(p, LEVERS, value, 5));
         }
 
         Weighed w = Weighed.of(all);
 
-        for (int i = 0; i < 4; i++) {
+        for (int i = 0; i < truth.length; i++) {
             assertThat(w.values()[i]).isCloseTo(truth[i], within(1e-8));
         }
         assertThat(w.chiSquare()).isCloseTo(0, within(1e-12));
-        assertThat(w.freedom()).isEqualTo(WeighPoint.values().length - 4);
+        assertThat(w.freedom()).isEqualTo(WeighPoint.values().length - truth.length);
     }
 
     /// The deck under the drive axle is 60 kg wrong, ten times its uncertainty: its residual is the largest.

@@ -32,6 +32,9 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--units", description = "metric or us, for the sentences. Default: those of the project.")
     private UnitSystem units;
 
+    @Option(names = "--remedies", description = "Brings with each finding what would mend it. Takes some seconds.")
+    private boolean remedies;
+
     @Spec
     private CommandSpec spec;
 
@@ -43,8 +46,8 @@ final class CheckCommand implements Callable<Integer> {
         Style style = units == null ? own : new Style(units, own.currency());
         PrintWriter out = spec.commandLine().getOut();
         out.println(switch (format) {
-            case JSON -> Report.json(input.project().name(), analysis, input.notes(), style);
-            case TEXT -> Report.text(input.project().name(), analysis, input.notes(), style);
+            case JSON -> Report.json(input.project().name(), analysis, input.notes(), style, remedies);
+            case TEXT -> Report.text(input.project().name(), analysis, input.notes(), style, remedies);
         });
         out.flush();
         return analysis.findings().stream().filter(Finding::open).anyMatch(f -> f.severity() == Severity.STOP) ? 1 : 0;

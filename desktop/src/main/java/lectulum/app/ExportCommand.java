@@ -41,6 +41,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--report", paramLabel = "JSON", description = "Figures and findings, as check --format json.")
     private Path report;
 
+    @Option(names = "--remedies", description = "The report brings with each finding what would mend it.")
+    private boolean remedies;
+
     @Option(names = "--project", paramLabel = "JSON", description = "The project as a file, for instance of a demo.")
     private Path copy;
 
@@ -79,7 +82,7 @@ final class ExportCommand implements Callable<Integer> {
         }
         if (report != null) {
             AtomicFile.write(report,
-                    Report.json(project.name(), analysis, input.notes(), project.design().brief().style()) + "\n");
+                    Report.json(project.name(), analysis, input.notes(), project.design().brief().style(), remedies) + "\n");
         }
         if (copy != null) {
             ProjectFile.save(copy, project, null);

@@ -17,7 +17,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.parts.Words;
-import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.WeighPoint;
@@ -59,6 +58,7 @@ public final class WeighLeaf {
     private Optional<WeighPoint> looked = Optional.empty();
     private Form readings;
     private final List<Runnable> refreshers = new ArrayList<>();
+    private final VBox scaleSlot = new VBox();
 
     public WeighLeaf(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
         this.bench = bench;
@@ -156,9 +156,8 @@ public final class WeighLeaf {
             n++;
             id = "w" + n;
         }
-        LoadedState plan = LoadedState.of(state.design(), state.chosenCase());
-        Weighing fresh = new Weighing(id, java.time.LocalDate.now().toString(), "", state.chosenCase(), plan.mass(),
-                plan.tongue(), method.entries(), List.of(), "");
+        Weighing fresh = WeighDay.begin(state.design(), id, java.time.LocalDate.now().toString(), state.chosenCase(),
+                method);
         shown = id;
         bench.edit(new Edit("New weigh day", x -> {
             List<Weighing> all = new ArrayList<>(x.weighings());
@@ -182,7 +181,9 @@ public final class WeighLeaf {
         for (int i = 0; i < w.entries().size(); i++) {
             row(grid, id, i, w.entries().get(i));
         }
-        form.getChildren().add(grid);
+        scaleSlot.getChildren().setAll(scaleOf(w));
+        form.getChildren().addAll(grid, more(w), scaleSlot);
+        join(w).ifPresent(form.getChildren()::add);
         Button ticket = new Button(w.photo().isEmpty() ? "Photograph of the ticket…" : "Other photograph…");
         ticket.setId("weigh-photo");
         ticket.setOnAction(e -> desk.pickPhoto().ifPresent(
@@ -194,6 +195,88 @@ public final class WeighLeaf {
         off.setOnAction(e -> bench.edit("Remove weigh day",
                 d -> d.withWeighings(d.weighings().stream().filter(x -> !x.id().equals(id)).toList())));
         form.getChildren().add(off);
+    }
+
+    /// Any further reading, put under the others.
+    private Node more(Weighing w) {
+        ComboBox<WeighPoint> which = box("weigh-more", List.of(WeighPoint.values()), WeighPoint::label,
+                WeighPoint.COUPLER, p -> {
+                });
+        which.setAccessibleText("A further reading");
+        Button add = new Button("Add");
+        add.setId("weigh-add");
+        add.setMinWidth(Button.USE_PREF_SIZE);
+        add.setOnAction(e -> bench.edit("Add a reading", d -> d.mappingWeighing(w.id(), x -> {
+            List<Weighing.Entry> all = new ArrayList<>(x.entries());
+            all.add(Method.entry(which.getValue()));
+            return x.with(all);
+        })));
+        HBox row = new HBox(4, which, add);
+        HBox.setHgrow(which, javafx.scene.layout.Priority.ALWAYS);
+        which.setMinWidth(0);
+        return row;
+    }
+
+    /// What is known of the scale behind one reading, and of what is taken off it.
+    private Node scaleOf(Weighing w) {
+        String id = w.id();
+        int i = looked.map(p -> w.entries().stream().map(Weighing.Entry::point).toList().indexOf(p))
+                .filter(n -> n >= 0).orElse(0);
+        if (w.entries().isEmpty()) {
+            return new VBox();
+        }
+        GridPane grid = new GridPane();
+        grid.setHgap(4);
+        grid.setVgap(4);
+        grid.addRow(0, faint("scale of"), wrapped(w.entries().get(i).point().label()));
+        known(grid, 1, "weigh-step", "its step", Quantity.MASS, 0.001, 1000, id, i,
+                e -> java.util.OptionalDouble.of(e.step()), (e, v) -> Double.isNaN(v) ? e : e.stepped(v), "");
+        known(grid, 2, "weigh-accuracy", "accurate to", Quantity.SHARE, 0, 0.2, id, i, Weighing.Entry::accuracy,
+                Weighing.Entry::accurateTo, "as usual");
+        known(grid, 3, "weigh-less-u", "take-off ± (1σ)", Quantity.MASS, 0, 500, id, i, Weighing.Entry::correctionU,
+                Weighing.Entry::correctedWithin, "a tenth");
+        Button gone = new Button("Remove this reading");
+        gone.setId("weigh-remove-reading");
+        gone.getStyleClass().addAll("link", "quiet");
+        gone.setOnAction(e -> bench.edit("Remove a reading", d -> d.mappingWeighing(id, x -> {
+            List<Weighing.Entry> all = new ArrayList<>(x.entries());
+            if (i < all.size()) {
+                all.remove(i);
+            }
+            return x.with(all);
+        })));
+        return new VBox(2, grid, gone);
+    }
+
+    private void known(GridPane grid, int row, String name, String label, Quantity q, double low, double high,
+            String id, int i, java.util.function.Function<Weighing.Entry, java.util.OptionalDouble> read,
+            java.util.function.BiFunction<Weighing.Entry, Double, Weighing.Entry> write, String none) {
+        QuantityField field = new QuantityField(label, q, low, high,
+                v -> bench.edit(label, d -> entry(d, id, i, x -> write.apply(x, v))));
+        if (!none.isEmpty()) {
+            field.clearable(none, () -> bench.edit(label, d -> entry(d, id, i, x -> write.apply(x, Double.NaN))));
+        }
+        field.field().setId(name);
+        field.field().setPrefColumnCount(6);
+        refreshers.add(() -> now(id, i).ifPresent(e -> field.show(read.apply(e).orElse(Double.NaN), state.style())));
+        grid.addRow(row, faint(label), field);
+    }
+
+    /// Takes the readings of another day over, where nothing changed between.
+    private Optional<Node> join(Weighing w) {
+        return state.analysis().given().weighings().stream().filter(o -> o.read() && WeighDay.joins(o, w)).findFirst()
+                .map(o -> {
+                    Button join = new Button("Take over the readings of " + o.date());
+                    join.setId("weigh-join");
+                    join.getStyleClass().add("link");
+                    join.setOnAction(e -> bench.edit("Join weigh days", d -> d.mappingWeighing(w.id(), x -> {
+                        List<Weighing.Entry> all = new ArrayList<>(x.entries());
+                        d.weighing(o.id()).ifPresent(
+                                y -> y.entries().stream().filter(r -> r.value().isPresent()).forEach(all::add));
+                        return x.with(all);
+                    })));
+                    return join;
+                });
     }
 
     private static Weighing weighing(Design d, String id) {
@@ -270,8 +353,8 @@ public final class WeighLeaf {
         return label;
     }
 
-    private static Design entry(Design d, String id, int i, java.util.function.UnaryOperator<Weighing.Entry> change) {
-        return d.mappingWeighing(id, w -> i < w.entries().size() ? w.with(i, change.apply(w.entries().get(i))) : w);
+    private Design entry(Design d, String id, int i, java.util.function.UnaryOperator<Weighing.Entry> change) {
+        return WeighDay.reading(d, state.design(), id, i, change);
     }
 
     private void feedRow() {
@@ -334,8 +417,19 @@ public final class WeighLeaf {
     }
 
     private void look(WeighPoint point) {
+        boolean other = !looked.equals(Optional.of(point));
         looked = Optional.of(point);
-        current(state.analysis().given()).ifPresent(this::draw);
+        current(state.analysis().given()).ifPresent(w -> {
+            draw(w);
+            if (other) {
+                scaleShown(w);
+            }
+        });
+    }
+
+    private void scaleShown(Weighing w) {
+        scaleSlot.getChildren().setAll(scaleOf(w));
+        refreshers.forEach(Runnable::run);
     }
 
     private void draw(Weighing w) {
@@ -411,6 +505,9 @@ public final class WeighLeaf {
         share.setId("weigh-share");
         share.getStyleClass().add("strong");
         VBox box = panel("What the readings say together", grid, share);
+        for (lectulum.figures.Sentence also : day.also(state.design())) {
+            box.getChildren().add(StudyPane.words(also.text(state.style()), "wrap"));
+        }
         day.missing().ifPresent(m -> box.getChildren().add(StudyPane.words((day.planLacksSomething()
                 ? "The plan lacks something: "
                 : "Plan and scale differ by no more than chance: ") + kg(m.mass())
@@ -430,6 +527,10 @@ public final class WeighLeaf {
                 whole(kg(plan)), whole(Double.isNaN(value)
                         ? ""
                         : Units.change(value - plan, Quantity.MASS, state.style())));
+    }
+
+    private Optional<String> leaves(String what, double u) {
+        return Double.isNaN(u) ? Optional.empty() : Optional.of(what + " ± " + kg(Normal.HALF_95 * u));
     }
 
     private Node catches(WeighDay day) {
@@ -452,7 +553,9 @@ public final class WeighLeaf {
         }
         if (!day.next().isEmpty()) {
             List<String> next = day.next().stream()
-                    .map(n -> n.point().label() + " (tongue ± " + kg(Normal.HALF_95 * n.u()) + ")").toList();
+                    .map(n -> n.point().label() + " (" + String.join(", ", java.util.stream.Stream.of(
+                            leaves("tongue", n.u()), leaves("loaded", n.uMass())).flatMap(Optional::stream).toList())
+                            + ")").toList();
             Label words = StudyPane.words("Read next: " + String.join("; ", next) + ".", "faint");
             words.setId("weigh-next");
             box.getChildren().add(words);
