@@ -82,8 +82,15 @@ final class JourneyRemedies {
     private static Stream<Remedy> tongues(Design d) {
         double now = d.base().tongueLength();
         return IntStream.rangeClosed(1, 25).mapToObj(i -> Math.round((now + 0.04 * i) * 100) / 100.0)
-                .map(l -> base(Sentence.of("Make the tongue {0} long", Amount.m(l)), "Longer tongue",
-                        b -> b.withTongue(l)));
+                .map(l -> new Remedy(Sentence.of("Make the tongue {0} long", Amount.m(l)),
+                        new Edit("Longer tongue", x -> lengthened(x, l))));
+    }
+
+    /// The jack stands on the frame and moves along.
+    private static Design lengthened(Design d, double length) {
+        double jack = Assumed.value(d, "jack.at") + length - d.base().tongueLength();
+        return d.with(d.base().withTongue(length)).with(
+                d.settings().with("jack.at", Math.min(jack, Assumed.entry("jack.at").high())));
     }
 
     private static Stream<Remedy> speeds(Design d) {

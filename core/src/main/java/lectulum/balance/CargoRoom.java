@@ -66,6 +66,7 @@ public record CargoRoom(double room, String by) {
             case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD, VEHICLE_GROSS ->
                 List.of(new Growing(name, left, lever));
             case AXLE -> List.of(new Growing(name, left, 1 - lever));
+            case AXLE_EACH -> List.of(new Growing(name, left, (1 - lever) * s.fullest()));
             case SPRING -> {
                 double fuller = Math.signum(s.right() - s.left());
                 double apart = Math.abs(s.right() - s.left()) * l.track / l.springs / s.tyres();
@@ -73,10 +74,10 @@ public record CargoRoom(double room, String by) {
                         new Growing(name, left, ((1 - lever) / 2 + fuller * y / l.springs) / s.tyres()),
                         new Growing(name, left + apart, ((1 - lever) / 2 - fuller * y / l.springs) / s.tyres()));
             }
-            case TYRE, WHEEL -> List.of(new Growing("right tyres", limit.rated() - s.right() / s.tyres(),
-                    ((1 - lever) / 2 + y / l.track) / s.tyres()),
-                    new Growing("left tyres", limit.rated() - s.left() / s.tyres(),
-                            ((1 - lever) / 2 - y / l.track) / s.tyres()));
+            case TYRE, WHEEL -> List.of(new Growing("right tyres", limit.rated() - s.right() * s.fullest(),
+                    ((1 - lever) / 2 + y / l.track) * s.fullest()),
+                    new Growing("left tyres", limit.rated() - s.left() * s.fullest(),
+                            ((1 - lever) / 2 - y / l.track) * s.fullest()));
             case REAR_AXLE -> List.of(new Growing(name, left, lever * (1 + tail)));
         };
     }

@@ -21,6 +21,7 @@ import lectulum.design.Role;
 import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.design.Vehicle;
+import lectulum.towing.TorsionTandem;
 
 /// The camper in one load case: what it weighs, where it bears, what limits it.
 ///
@@ -29,9 +30,10 @@ import lectulum.design.Vehicle;
 /// @param right  load of the wheels on the right \[kg\]
 /// @param left   load of the wheels on the left \[kg\]
 /// @param tyres  on each side
+/// @param axles  one by one, front first
 /// @param limits known ratings with their loads, tightest first
 public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, double ballToAxle, double tongue,
-        double right, double left, int tyres, Certainty certainty, List<Limit> limits) {
+        double right, double left, int tyres, List<AxleLoad> axles, Certainty certainty, List<Limit> limits) {
     /// Standard uncertainty of the place of a built-in thing and of packed gear \[m\] (assumed).
     private static final double BUILT_IN_PLACE = 0.02;
     private static final double GEAR_PLACE = 0.10;
@@ -62,13 +64,16 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     /// @param track \[m\]
     public static LoadedState of(Design design, LoadCase loadCase, List<Part> parts, double a, double track) {
         MassRoll roll = MassRoll.of(parts);
-        double tongue = Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(Double.NaN);
+        Optional<TorsionTandem> springs = Tandem.of(design, roll.mass(), roll.x(), a);
+        double tongue = springs.map(TorsionTandem::tongue)
+                .orElseGet(() -> Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(Double.NaN));
         double axle = roll.mass() - tongue;
+        List<AxleLoad> axles = axles(design.base().axle(), a, axle, springs);
         double right = track > 0 ? Statics.rightLoad(axle, roll.mass(), roll.y(), track) : Double.NaN;
         Certainty sure = Certainty.of(parts, a, AXLE_PLACE);
         return new LoadedState(loadCase, parts, roll, a, tongue, right, axle - right,
-                Math.max(1, design.base().axle().count()), sure,
-                limits(design, roll.mass(), tongue, right, axle - right, sure));
+                Math.max(1, design.base().axle().count()), axles, sure,
+                limits(design, roll.mass(), tongue, right, axle - right, axles, sure));
     }
 
     public double mass() {
@@ -87,13 +92,26 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     public record AxleLoad(double x, double load) {
     }
 
-    /// The axles one by one, front first; two on rockers share equally.
-    public List<AxleLoad> axles(Axle gear) {
-        if (gear.count() < 2) {
-            return List.of(new AxleLoad(ballToAxle, axle()));
+    /// Two on rockers share equally; on springs of their own as the height of the ball makes them.
+    private static List<AxleLoad> axles(Axle gear, double a, double axle, Optional<TorsionTandem> springs) {
+        List<Double> places = Tandem.places(gear, a);
+        List<AxleLoad> all = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            int at = i;
+            all.add(new AxleLoad(places.get(i), springs.map(s -> s.ground().get(at)).orElse(axle / places.size())));
         }
-        double half = gear.spacing() / 2;
-        return List.of(new AxleLoad(ballToAxle - half, axle() / 2), new AxleLoad(ballToAxle + half, axle() / 2));
+        return List.copyOf(all);
+    }
+
+    /// Part of the load on all axles that the fullest one carries.
+    public double fullest() {
+        return fullest(axles);
+    }
+
+    private static double fullest(List<AxleLoad> axles) {
+        double all = axles.stream().mapToDouble(AxleLoad::load).sum();
+        double most = axles.stream().mapToDouble(AxleLoad::load).max().orElse(Double.NaN);
+        return all > 0 ? most / all : 1.0 / axles.size();
     }
 
     /// Part of the loaded mass that the ball carries; NaN without mass or axle.
@@ -170,16 +188,13 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     /// How far a mass reaches along the camper's axes, so that a box of that size has its inertia \[m\].
     private record Extent(double lx, double ly, double lz) {
 
-        /// A turned thing reaches along the axes as the square mean of its sides. What is spread over the body reaches from
-        /// its place as far on both sides as the body does.
+        /// A turned thing reaches along the axes as the square mean of its sides. What is spread over the body reaches as far
+        /// as the body does.
         static Extent of(Base base, Thing thing, Mode mode) {
             Placement at = thing.at(mode);
             Size size = thing.sizeIn(mode);
             if (thing.mount() == Mount.SPREAD && size.length() <= 0 && size.width() <= 0) {
-                double half = base.shell().width() / 2;
-                return new Extent(2 * Math.max(0, Math.min(at.x(), base.shell().length() - at.x())),
-                        2 * Math.max(0, half - Math.abs(at.y())),
-                        2 * Math.max(0, Math.min(at.z(), base.shell().height() - at.z())));
+                return new Extent(base.shell().length(), base.shell().width(), base.shell().height());
             }
             double cos = Math.cos(at.yaw());
             double sin = Math.sin(at.yaw());
@@ -196,7 +211,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     }
 
     private static List<Limit> limits(Design design, double mass, double tongue, double right, double left,
-            Certainty sure) {
+            List<AxleLoad> axles, Certainty sure) {
         Vehicle vehicle = design.vehicle();
         Axle axle = design.base().axle();
         double aboard = aboardVehicle(design);
@@ -211,8 +226,9 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
                 case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED -> mass;
                 case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER -> tongue;
                 case AXLE -> mass - tongue;
-                case TYRE, WHEEL -> Math.max(right, left) / Math.max(1, axle.count());
-                case SPRING -> springs(design, mass, tongue, right, left) / Math.max(1, axle.count());
+                case AXLE_EACH -> (mass - tongue) * fullest(axles);
+                case TYRE, WHEEL -> Math.max(right, left) * fullest(axles);
+                case SPRING -> springs(design, mass, tongue, right, left) * fullest(axles);
                 case PAYLOAD -> aboard + tongue;
                 case VEHICLE_GROSS -> vehicle.kerbMass() + aboard + tongue;
                 case REAR_AXLE -> vehicle.kerbRear() + ABOARD_ON_REAR * aboard + tongue * (1 + lever);
@@ -234,6 +250,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
             case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED -> sure.mass();
             case TONGUE_COUPLER, TONGUE_VEHICLE, TONGUE_RECEIVER, PAYLOAD -> sure.tongue();
             case AXLE -> sure.axle();
+            case AXLE_EACH -> sure.axle() / axles;
             case TYRE, WHEEL, SPRING -> sure.axle() / 2 / axles;
             case VEHICLE_GROSS -> Math.hypot(vehicle, sure.tongue());
             case REAR_AXLE -> Math.hypot(vehicle / 2, sure.tongue());
@@ -254,6 +271,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
         return switch (rating) {
             case TOW_BRAKED -> axle.braked();
             case TOW_UNBRAKED -> !axle.braked();
+            case AXLE_EACH -> axle.count() > 1;
             default -> true;
         };
     }

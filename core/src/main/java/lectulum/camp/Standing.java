@@ -9,10 +9,11 @@ import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealVector;
 
-/// A rigid body on springy wheels and jacks that can only push: what each carries, and how the floor leans
-/// (equilibrium of a plate on unilateral springs, the pulling ones dropped until none pulls).
+/// A rigid body on springy wheels and jacks that can only push, and perhaps on a ball that can also pull: what each
+/// carries, and how the floor leans (equilibrium of a plate on unilateral springs, the pulling ones dropped until none
+/// pulls).
 ///
-/// @param loads  of each support \[kg\]
+/// @param loads  of each support \[kg\]; negative where one that holds is pulled
 /// @param height of the body at the origin \[m\]
 /// @param back   its rise per metre towards the rear
 /// @param right  its rise per metre towards the right
@@ -23,10 +24,15 @@ public record Standing(List<Double> loads, double height, double back, double ri
     /// @param x    behind the ball \[m\]
     /// @param y    right of the middle \[m\]
     /// @param rate \[N/m\], > 0
-    /// @param free height of its head when it carries nothing \[m\]
-    public record Support(double x, double y, double rate, double free) {
+    /// @param free  height of its head when it carries nothing \[m\]
+    /// @param holds whether it can pull as well as push, as a latched coupler
+    public record Support(double x, double y, double rate, double free, boolean holds) {
+        public Support(double x, double y, double rate, double free) {
+            this(x, y, rate, free, false);
+        }
+
         public Support raised(double by) {
-            return new Support(x, y, rate, free + by);
+            return new Support(x, y, rate, free + by, holds);
         }
     }
 
@@ -60,7 +66,7 @@ public record Standing(List<Double> loads, double height, double back, double ri
         double most = -1e-12;
         for (int i = 0; i < bears.length; i++) {
             double squeeze = squeeze(supports.get(i), w);
-            if (bears[i] && squeeze < most) {
+            if (bears[i] && !supports.get(i).holds && squeeze < most) {
                 most = squeeze;
                 worst = i;
             }

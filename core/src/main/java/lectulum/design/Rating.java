@@ -4,6 +4,7 @@ package lectulum.design;
 public enum Rating {
     GROSS_PLATE("gross plate", true), COUPLER("coupler", true), TONGUE_COUPLER("coupler, tongue", true), AXLE(
             "axle, all together", true),
+    AXLE_EACH("each axle of two", true),
     SPRING("each spring", true), WHEEL("each wheel", true), CHAIN("each safety chain, breaking", true),
     TYRE("each tyre", true), TOW_BRAKED("towing, braked", false), TOW_UNBRAKED(
             "towing, unbraked", false),

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lectulum.balance.LoadedState;
+import lectulum.balance.Tandem;
 import lectulum.camp.GroundPad;
 import lectulum.camp.Levelling;
 import lectulum.camp.Standing;
@@ -22,6 +23,9 @@ import lectulum.workshop.Study;
 
 /// Uncoupled: who tips it, what the jacks carry, how it is levelled.
 final class CampStudies {
+    private static final String SOURCE = "plate on springs that only push; wheels and tongue jack first, rear jacks"
+            + " wound on after";
+
     private CampStudies() {
     }
 
@@ -48,11 +52,16 @@ final class CampStudies {
                             Amount.m(station), Amount.count(reserve)),
                     "moments about the wheels");
             if (mass < heaviest.mass()) {
-                book.say("camp.tip", Severity.STOP,
+                boolean jacks = rig.given("camp.rear.jacks") && rig.assumed("camp.rear.jacks") >= 1;
+                book.say("camp.tip", jacks ? Severity.NOTE : Severity.STOP,
                         Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
                                 Amount.kg(Math.max(0, mass))),
-                        Sentence.of("{0} weighs {1}. Worst with {2}. Set rear jacks first, or stay coupled.",
-                                heaviest.name(), Amount.kg(heaviest.mass()), camp.says()));
+                        jacks
+                                ? Sentence.of("{0} weighs {1}. Worst with {2}. Your rear jacks hold it: they come down"
+                                        + " before anybody climbs in.", heaviest.name(), Amount.kg(heaviest.mass()),
+                                        camp.says())
+                                : Sentence.of("{0} weighs {1}. Worst with {2}. Set rear jacks first, or stay coupled.",
+                                        heaviest.name(), Amount.kg(heaviest.mass()), camp.says()));
             }
         }
         double chock = TipUp.chockHolds(worst.axle(), worst.mass(), rig.radius,
@@ -97,45 +106,66 @@ final class CampStudies {
     }
 
     static double[] axlePlaces(Rig rig) {
-        double half = rig.axles() > 1 ? rig.base().axle().spacing() / 2 : 0;
-        return rig.axles() > 1 ? new double[]{rig.axle - half, rig.axle + half} : new double[]{rig.axle};
+        return Tandem.places(rig.base().axle(), rig.axle).stream().mapToDouble(Double::doubleValue).toArray();
     }
 
     private record Feet(List<Standing.Support> set, List<String> names) {
     }
 
-    /// Wheels and tongue jack first; then the rear jacks are wound against the floor and a little on.
-    private static Optional<Feet> feet(Rig rig, LoadedState s) {
+    /// The wheels, with their names.
+    private static Feet wheels(Rig rig) {
         List<Standing.Support> supports = new ArrayList<>();
         List<String> names = new ArrayList<>();
         double[] places = axlePlaces(rig);
-        for (double x : places) {
+        for (int i = 0; i < places.length; i++) {
             for (int side = -1; side <= 1; side += 2) {
-                supports.add(new Standing.Support(x, side * rig.track / 2, rig.wheelRate() / places.length, 0));
+                supports.add(new Standing.Support(places[i], side * rig.track / 2, rig.wheelRate() / places.length, 0));
                 names.add((side < 0 ? "left wheel" : "right wheel")
-                        + (places.length < 2 ? "" : x < rig.axle ? ", front" : ", rear"));
+                        + (places.length < 2 ? "" : i == 0 ? ", front" : ", rear"));
             }
         }
-        supports.add(new Standing.Support(rig.assumed("jack.at"), 0, rig.assumed("camp.jack.rate"), 0));
-        names.add("tongue jack");
+        return new Feet(supports, names);
+    }
+
+    /// Wheels and tongue jack first; then the rear jacks are wound against the floor and a little on.
+    private static Optional<Feet> feet(Rig rig, LoadedState s) {
+        Feet feet = wheels(rig);
+        feet.set.add(new Standing.Support(rig.assumed("jack.at"), 0, rig.assumed("camp.jack.rate"), 0));
+        feet.names.add("tongue jack");
         if (rig.assumed("camp.rear.jacks") >= 1) {
-            Optional<Standing> first = Standing.of(supports, List.of(load(s)));
+            Optional<Standing> first = Standing.of(feet.set, List.of(load(s)));
             if (first.isEmpty()) {
                 return Optional.empty();
             }
             double x = rig.rearEnd() - rig.assumed("camp.rear.inset");
             double y = Math.max(0.1, rig.body.halfWidth() - rig.assumed("camp.rear.inset"));
             for (int side = -1; side <= 1; side += 2) {
-                supports.add(new Standing.Support(x, side * y, rig.assumed("camp.jack.rate"),
+                feet.set.add(new Standing.Support(x, side * y, rig.assumed("camp.jack.rate"),
                         first.get().heightAt(x, side * y) + rig.assumed("camp.crank")));
-                names.add(side < 0 ? "rear left jack" : "rear right jack");
+                feet.names.add(side < 0 ? "rear left jack" : "rear right jack");
             }
         }
-        return Optional.of(new Feet(supports, names));
+        return Optional.of(feet);
     }
 
     private static Standing.Load load(LoadedState s) {
         return new Standing.Load(s.mass(), s.roll().x(), s.roll().y());
+    }
+
+    /// Where somebody may stand: near each corner of the floor.
+    private record Corner(Standing.Load person, String where) {
+    }
+
+    private static List<Corner> corners(Rig rig, Person who) {
+        double y = Math.max(0, rig.body.halfWidth() - 0.35);
+        List<Corner> all = new ArrayList<>();
+        for (double x : new double[]{rig.rearEnd() - 0.2, rig.base().tongueLength() + 0.2}) {
+            for (int side = 1; side >= -1; side -= 2) {
+                all.add(new Corner(new Standing.Load(who.mass(), x, side * y),
+                        (x > rig.axle ? "rear " : "front ") + (side > 0 ? "right" : "left")));
+            }
+        }
+        return all;
     }
 
     private static Study standing(Rig rig) {
@@ -143,47 +173,40 @@ final class CampStudies {
         Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().share())).orElseThrow();
         LoadedState s = camp.state();
         Person who = rig.heaviest();
-        Standing.Load person = new Standing.Load(who.mass(), rig.rearEnd() - 0.2,
-                Math.max(0, rig.body.halfWidth() - 0.35));
+        coupled(rig, who, book);
         Optional<Feet> feet = feet(rig, s);
         Optional<Standing> alone = feet.flatMap(f -> Standing.of(f.set, List.of(load(s))));
-        Optional<Standing> with = feet.flatMap(f -> Standing.of(f.set, List.of(load(s), person)));
-        if (alone.isEmpty() || with.isEmpty()) {
+        List<Corner> corners = corners(rig, who);
+        List<Corner> falls = corners.stream().filter(c -> feet
+                .flatMap(f -> Standing.of(f.set, List.of(load(s), c.person))).isEmpty()).toList();
+        if (alone.isEmpty() || !falls.isEmpty()) {
             book.absent("camp.jack.most", "Most on one jack", Quantity.MASS, "ΣN = W, ΣNx = ΣWx, ΣNy = ΣWy",
                     "it tips: no set of feet that push holds it");
-            book.say("camp.falls", Severity.STOP, Sentence.of("It tips when {0} stands at the rear", who.name()),
-                    Sentence.of("Set rear jacks before anybody climbs in, or stay coupled."));
+            boolean jacks = rig.assumed("camp.rear.jacks") >= 1;
+            book.say("camp.falls", Severity.STOP, alone.isEmpty()
+                    ? Sentence.of("It does not stand on its feet by itself")
+                    : Sentence.of("It tips when {0} stands at the {1}", who.name(), falls.getFirst().where),
+                    jacks
+                            ? Sentence.of("Set the rear jacks further out, or stay coupled.")
+                            : Sentence.of("Set rear jacks before anybody climbs in, or stay coupled."));
             return book.done();
         }
         List<Standing.Support> set = feet.get().set;
-        String source = "plate on springs that only push; wheels and tongue jack first, rear jacks wound on after";
-        double most = 0;
-        for (int i = 0; i < set.size(); i++) {
-            boolean jack = feet.get().names.get(i).contains("jack");
-            double carries = with.get().loads().get(i);
-            most = jack ? Math.max(most, carries) : most;
-            book.figure("camp.foot." + camel(feet.get().names.get(i)), title(feet.get().names.get(i)), carries,
-                    Quantity.MASS, "k · squeeze", Sentence.of("{0} without {1}",
-                            Amount.kg(alone.get().loads().get(i)), who.name()),
-                    source);
-            if (!jack && carries <= 0) {
-                book.say("camp.lifted", Severity.WARN, Sentence.of("The {0} is lifted", feet.get().names.get(i)),
-                        Sentence.of("Stabilisers are not lifting jacks: wind them less."));
-            }
-        }
-        book.figure("camp.pitch", "Floor pitches under " + who.name(),
-                with.get().pitch() - alone.get().pitch(), Quantity.ANGLE, "change of atan α",
-                Sentence.of("{0} at the rear corner", Amount.kg(who.mass())), source);
-        book.figure("camp.roll", "Floor rolls under " + who.name(), with.get().roll() - alone.get().roll(),
-                Quantity.ANGLE, "change of atan β", Sentence.of("{0} at the rear corner", Amount.kg(who.mass())),
-                source);
+        SupportPolygon ground = SupportPolygon.of(set.stream().map(f -> new double[]{f.x(), f.y()}).toList());
+        Corner worst = corners.stream().min(Comparator.comparingDouble(c -> margin(rig, s, c, ground))).orElseThrow();
+        Standing with = Standing.of(set, List.of(load(s), worst.person)).orElseThrow();
+        feet(rig, s, feet.get(), alone.get(), with, worst, book);
+        double most = mostOnJack(feet.get(), corners.stream()
+                .map(c -> Standing.of(set, List.of(load(s), c.person)).orElseThrow()).toList());
+        book.figure("camp.jack.most", "Most on one jack", most, Quantity.MASS, "max over the corners somebody stands at",
+                Sentence.of("{0} at any corner", Amount.kg(who.mass())), SOURCE);
         double rated = rig.assumed("camp.jack.rated");
         if (rated > 0 && most > rated) {
             book.say("camp.jack", Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
                     Sentence.of("It is rated for {0}.", Amount.kg(rated)));
         }
         book.note("Reckoned for {0}, the lightest tongue.", camp.says());
-        polygon(rig, s, person, set, with.get(), book);
+        polygon(rig, s, worst, ground, set, with, book);
         book.note(
                 "Pads under the fullest jack: {0} on mud, {1} on loose sand, {2} on firm soil, {3} on gravel, square.",
                 Amount.m(GroundPad.MUD.side(most)), Amount.m(GroundPad.SAND.side(most)),
@@ -191,36 +214,107 @@ final class CampStudies {
         return book.caution("Jacks are set on firm ground or pads, wheels chocked, before anybody climbs in.").done();
     }
 
-    private static void polygon(Rig rig, LoadedState s, Standing.Load person, List<Standing.Support> set,
-            Standing with, Study.Notebook book) {
-        List<double[]> all = new ArrayList<>();
-        for (int i = 0; i < set.size(); i++) {
-            all.add(new double[]{set.get(i).x(), set.get(i).y()});
+    private static double mostOnJack(Feet feet, List<Standing> all) {
+        double most = 0;
+        for (Standing standing : all) {
+            for (int i = 0; i < feet.names.size(); i++) {
+                most = feet.names.get(i).contains("jack") ? Math.max(most, standing.loads().get(i)) : most;
+            }
         }
-        SupportPolygon feet = SupportPolygon.of(all);
-        double m = s.mass() + person.mass();
-        double pitch = rig.assumed("site.pitch");
-        double roll = rig.assumed("site.roll");
-        double x = (s.mass() * s.roll().x() + person.mass() * person.x()) / m + s.roll().z() * Math.tan(pitch);
-        double y = (s.mass() * s.roll().y() + person.mass() * person.y()) / m + s.roll().z() * Math.tan(roll);
+        return most;
+    }
+
+    private static void feet(Rig rig, LoadedState s, Feet feet, Standing alone, Standing with, Corner worst,
+            Study.Notebook book) {
+        Person who = rig.heaviest();
+        List<String> lifted = new ArrayList<>();
+        for (int i = 0; i < feet.set.size(); i++) {
+            String name = feet.names.get(i);
+            double carries = with.loads().get(i);
+            book.figure("camp.foot." + camel(name), title(name), carries, Quantity.MASS, "k · squeeze",
+                    Sentence.of("{0} without {1}", Amount.kg(alone.loads().get(i)), who.name()), SOURCE);
+            if (!name.contains("jack") && carries <= 0) {
+                lifted.add(name);
+            }
+        }
+        if (!lifted.isEmpty()) {
+            book.say("camp.lifted", Severity.WARN, lifted.size() == 1
+                    ? Sentence.of("The {0} is lifted", lifted.getFirst())
+                    : Sentence.of("Wheels are lifted: {0}", String.join("; ", lifted)),
+                    Sentence.of("Stabilisers are not lifting jacks: wind them less."));
+        }
+        book.figure("camp.pitch", "Floor pitches under " + who.name(), with.pitch() - alone.pitch(), Quantity.ANGLE,
+                "change of atan α", Sentence.of("{0} at the {1}", Amount.kg(who.mass()), worst.where), SOURCE);
+        book.figure("camp.roll", "Floor rolls under " + who.name(), with.roll() - alone.roll(), Quantity.ANGLE,
+                "change of atan β", Sentence.of("{0} at the {1}", Amount.kg(who.mass()), worst.where), SOURCE);
+    }
+
+    /// Still on the ball, rear jacks up: what the coupler is pulled with when somebody stands at the tail.
+    private static void coupled(Rig rig, Person who, Study.Notebook book) {
+        double lever = rig.lever();
+        double give = (1 + lever) * (1 + lever) / rig.assumed("hitch.rear")
+                + lever * lever / rig.assumed("hitch.front");
+        Feet feet = wheels(rig);
+        feet.set.add(new Standing.Support(0, 0, 1 / give, 0, true));
+        Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().tongue())).orElseThrow();
+        double least = Double.POSITIVE_INFINITY;
+        for (Corner corner : corners(rig, who)) {
+            Optional<Standing> stands = Standing.of(feet.set, List.of(load(camp.state()), corner.person));
+            least = Math.min(least, stands.map(x -> x.loads().getLast()).orElse(Double.NaN));
+        }
+        if (Double.isNaN(least)) {
+            return;
+        }
+        book.figure("camp.coupled", "Coupled, least on the ball", least, Quantity.MASS,
+                "plate on wheels and a ball that can pull", Sentence.of("{0} at a corner, {1}", Amount.kg(who.mass()),
+                        camp.says()),
+                "plate on springs");
+        if (least < 0) {
+            book.note("Staying coupled, {0} at the tail pulls the coupler up with {1}: its latch must hold that, and the"
+                    + " vehicle is braked.", who.name(), Amount.kg(-least));
+        }
+    }
+
+    /// Plumb line of all masses, shifted by the slope of the site as high as each of them is.
+    private static double[] plumb(Rig rig, LoadedState s, Corner c) {
+        double m = s.mass() + c.person.mass();
+        double z = (s.mass() * s.roll().z() + c.person.mass() * (rig.base().floorHeight() + TipUp.STANDING)) / m;
+        return new double[]{
+                (s.mass() * s.roll().x() + c.person.mass() * c.person.x()) / m
+                        + z * Math.tan(rig.assumed("site.pitch")),
+                (s.mass() * s.roll().y() + c.person.mass() * c.person.y()) / m
+                        + z * Math.tan(rig.assumed("site.roll")),
+                z};
+    }
+
+    private static double margin(Rig rig, LoadedState s, Corner c, SupportPolygon feet) {
+        double[] p = plumb(rig, s, c);
+        return feet.margin(p[0], p[1]);
+    }
+
+    private static void polygon(Rig rig, LoadedState s, Corner worst, SupportPolygon feet, List<Standing.Support> set,
+            Standing with, Study.Notebook book) {
+        double[] p = plumb(rig, s, worst);
+        double x = p[0];
+        double y = p[1];
         double margin = feet.margin(x, y);
         double wanted = rig.assumed("camp.margin");
         book.figure("camp.margin", "Plumb line inside the feet by", margin, Quantity.LENGTH,
-                "distance to the nearest edge of the hull", Sentence.of("tips on a slope of {0}",
-                        new Amount(feet.tips(x, y, s.roll().z()), Quantity.ANGLE)),
+                "distance to the nearest edge of the hull", Sentence.of("{0} at the {1}; tips on a slope of {2}",
+                        rig.heaviest().name(), worst.where, new Amount(feet.tips(x, y, p[2]), Quantity.ANGLE)),
                 "statics");
         if (margin < wanted) {
             book.say("camp.margin", margin < 0 ? Severity.STOP : Severity.WARN,
                     margin < 0 ? Sentence.of("It tips over its feet") : Sentence.of("It stands close to tipping"),
-                    Sentence.of("The plumb line falls {0} inside the feet; {1} is wanted. Set jacks further out.",
-                            Amount.m(margin), Amount.m(wanted)));
+                    Sentence.of("With {2} at the {3} the plumb line falls {0} inside the feet; {1} is wanted. Set jacks"
+                            + " further out.", Amount.m(margin), Amount.m(wanted), rig.heaviest().name(), worst.where));
         }
         Sketch.Board board = new Sketch.Board("From above: feet, what they carry, and the plumb line");
         double front = rig.base().tongueLength();
         double half = rig.body.halfWidth();
         board.box(Sketch.Pen.SOLID, front, -half, rig.rearEnd(), half);
         board.line(Sketch.Pen.SOLID, 0, 0, front, -0.35 * half).line(Sketch.Pen.SOLID, 0, 0, front, 0.35 * half);
-        board.path(Sketch.Pen.SWEEP, feet.hull().stream().map(p -> new double[]{p[0], -p[1]})
+        board.path(Sketch.Pen.SWEEP, feet.hull().stream().map(q -> new double[]{q[0], -q[1]})
                 .toArray(double[][]::new), true, Sentence.of(""));
         for (int i = 0; i < set.size(); i++) {
             board.dot(set.get(i).x(), -set.get(i).y(), Sentence.of("{0}", Amount.kg(with.loads().get(i))));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.balance.LoadedState;
+import lectulum.balance.Tandem;
 import lectulum.design.Rating;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
@@ -31,10 +32,6 @@ final class HitchStudies {
         return all;
     }
 
-    private static boolean independent(Rig rig) {
-        return rig.axles() > 1 && rig.assumed("spring.torsion") >= 0.5;
-    }
-
     private static Study attitude(Rig rig) {
         Study.Notebook book = new Study.Notebook("attitude", Study.Topic.HITCH, "Nose up, nose down", "");
         LoadedState s = rig.departure();
@@ -59,7 +56,7 @@ final class HitchStudies {
                             Amount.m(rig.tailHeight())),
                     "geometry");
         }
-        double most = rig.assumed(independent(rig) ? "hitch.level.torsion" : "hitch.level");
+        double most = rig.assumed(Tandem.independent(rig.design) ? "hitch.level.torsion" : "hitch.level");
         if (Math.abs(nose) > most) {
             book.say("hitch.level", Severity.WARN,
                     Sentence.of(nose > 0 ? "It is towed {0} nose up" : "It is towed {0} nose down",
@@ -83,22 +80,18 @@ final class HitchStudies {
     }
 
     private static Optional<Study> torsion(Rig rig) {
-        if (!independent(rig)) {
+        if (!Tandem.independent(rig.design)) {
             return Optional.empty();
         }
         Study.Notebook book = new Study.Notebook("torsion", Study.Topic.HITCH, "Two axles on springs of their own", "");
         LoadedState s = rig.departure();
-        double[] places = CampStudies.axlePlaces(rig);
-        double rate = 2 * rig.wheelRate() / places.length;
-        double sprung = rig.sprung(s);
-        double centre = (s.mass() * s.roll().x() - rig.unsprung() * rig.axle) / sprung;
-        double press = s.axle() * Units.GRAVITY / 2 / rate;
-        List<TorsionTandem.Axle> axles = new ArrayList<>();
-        for (double x : places) {
-            axles.add(new TorsionTandem.Axle(x, rate, rig.coupler() + press, rig.unsprung() / places.length));
+        Optional<TorsionTandem> coupled = Tandem.of(rig.design, s.mass(), s.roll().x(), rig.axle);
+        Optional<TorsionTandem> lowered = Tandem.at(rig.design, s.mass(), s.roll().x(), rig.axle, rig.ball() - 0.025);
+        if (coupled.isEmpty() || lowered.isEmpty()) {
+            return Optional.empty();
         }
-        TorsionTandem now = TorsionTandem.of(sprung, centre, axles, rig.ball());
-        TorsionTandem lower = TorsionTandem.of(sprung, centre, axles, rig.ball() - 0.025);
+        TorsionTandem now = coupled.get();
+        TorsionTandem lower = lowered.get();
         String source = "rigid body on linear springs, ball as the third support";
         book.figure("torsion.front", "Front axle", now.ground().get(0), Quantity.MASS, "k δ/g + unsprung",
                 Sentence.of("rear axle {0}", Amount.kg(now.ground().get(1))), source);
@@ -109,9 +102,20 @@ final class HitchStudies {
         book.note("A ball {0} lower brings the tongue from {1} to {2} and the front axle to {3}.", Amount.m(0.025),
                 Amount.kg(now.tongue()), Amount.kg(lower.tongue()), Amount.kg(lower.ground().get(0)));
         if (now.hanging()) {
-            book.say("torsion.hangs", Severity.WARN, Sentence.of("One axle hangs in the air"),
-                    Sentence.of("At a ball height of {0} the other carries all of {1}.", Amount.m(rig.ball()),
-                            Amount.kg(s.axle())));
+            book.say("torsion.hangs", Severity.WARN, Sentence.of("One axle hangs in its springs"),
+                    Sentence.of("At a ball height of {0} the other carries {1} of {2}.", Amount.m(rig.ball()),
+                            Amount.kg(Math.max(now.ground().get(0), now.ground().get(1))), Amount.kg(s.axle())));
+        }
+        double one = rig.base().rating(Rating.AXLE_EACH).orElse(rig.base().rating(Rating.AXLE).orElse(Double.NaN) / 2);
+        double most = Math.max(now.ground().get(0), now.ground().get(1));
+        if (most > one) {
+            book.say("torsion.over", Severity.STOP,
+                    Sentence.of("The {0} axle carries too much at this ball height",
+                            now.ground().get(0) >= now.ground().get(1) ? "front" : "rear"),
+                    Sentence.of("{0} on {1}: towed level each would carry {2}. A ball mount {3} {4} levels it.",
+                            Amount.kg(most), Amount.kg(one), Amount.kg(s.axle() / 2),
+                            Amount.m(Math.abs(rig.coupler() - rig.ball())),
+                            rig.coupler() > rig.ball() ? "higher" : "lower"));
         }
         return Optional.of(book.done());
     }

@@ -189,14 +189,14 @@ final class RatingStudies {
         Study.Notebook book = new Study.Notebook("tyres", Study.Topic.RATINGS, "Tyres", "");
         LoadedState s = rig.trips.stream().max(Comparator.comparingDouble(x -> Math.max(x.left(), x.right())))
                 .orElseThrow();
-        double load = Math.max(s.left(), s.right()) / rig.axles();
+        double load = Math.max(s.left(), s.right()) * s.fullest();
         boolean passenger = rig.assumed("tyre.passenger") >= 0.5;
         double reserve = rig.assumed(rig.axles() > 1 ? "tyre.reserve.two" : "tyre.reserve");
         int index = (int) Math.round(rig.assumed("tyre.index"));
         double rated = index >= 50 && index <= 130
                 ? TyreLoad.capacity(index, rig.assumed("tyre.pressure"), passenger)
                 : rig.base().rating(Rating.TYRE).orElse(0);
-        book.figure("tyres.load", "Fullest tyre carries", load, Quantity.MASS, "side/axles",
+        book.figure("tyres.load", "Fullest tyre carries", load, Quantity.MASS, "side × fullest axle's part",
                 Sentence.of("{0}, {1} side", s.loadCase().name(), s.right() > s.left() ? "right" : "left"), "statics");
         OptionalInt wanted = TyreLoad.indexFor(load / (1 - reserve), passenger);
         if (wanted.isPresent()) {

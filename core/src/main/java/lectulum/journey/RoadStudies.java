@@ -64,16 +64,23 @@ final class RoadStudies {
         double damping = usual.at(v).damping();
         double low = soft.at(v).damping();
         String source = "linear single-track model with late tyres; reference damping after ISO 9815";
-        book.figure("sway.damping", "Damping of the swing", damping, Quantity.COUNT, "ζ = −Re/|λ|",
-                Sentence.of("{0} to {1} for tyres a quarter softer or stiffer, at {2}", two(low),
-                        two(stiff.at(v).damping()), new Amount(v, Quantity.SPEED)),
-                source);
-        book.figure("sway.frequency", "It swings with", usual.at(v).frequency(), Quantity.FREQUENCY, "|λ|/2π",
-                Sentence.of("at {0}", new Amount(v, Quantity.SPEED)), source);
+        boolean swings = usual.at(v).swings() && soft.at(v).swings() && stiff.at(v).swings();
+        if (swings) {
+            book.figure("sway.damping", "Damping of the swing", damping, Quantity.COUNT, "ζ = −Re/|λ|",
+                    Sentence.of("{0} to {1} for tyres a quarter softer or stiffer, at {2}", two(low),
+                            two(stiff.at(v).damping()), new Amount(v, Quantity.SPEED)),
+                    source);
+            book.figure("sway.frequency", "It swings with", usual.at(v).frequency(), Quantity.FREQUENCY, "|λ|/2π",
+                    Sentence.of("at {0}", new Amount(v, Quantity.SPEED)), source);
+        } else {
+            book.absent("sway.damping", "Damping of the swing", Quantity.COUNT, "ζ = −Re/|λ|",
+                    "nothing swings at that speed");
+        }
         book.figure("sway.percussion", "Percussion ratio", usual.percussion(), Quantity.COUNT, "d(l − d)m/I",
                 Sentence.of("yaw inertia {0} kg·m² from the real placing", Math.round(s.roll().yawInertia())),
                 "at 1 the swing does not steer the vehicle");
-        OptionalDouble critical = soft.critical();
+        turning(soft, v, book);
+        OptionalDouble critical = soft.swingsFrom();
         OptionalDouble reference = usual.reference();
         if (critical.isPresent()) {
             book.figure("sway.critical", "Swings by itself from", critical.getAsDouble(), Quantity.SPEED,
@@ -85,7 +92,7 @@ final class RoadStudies {
             book.figure("sway.reference", "Damping falls to 0.05 at", reference.getAsDouble(), Quantity.SPEED,
                     "first speed where ζ = 0.05", Sentence.of("with the usual tyres"), source);
         }
-        if (low < GOOD || critical.isPresent() && critical.getAsDouble() < 1.2 * v) {
+        if (swings && (low < GOOD || critical.isPresent() && critical.getAsDouble() < 1.2 * v)) {
             boolean stop = low < Sway.REFERENCE || critical.isPresent() && critical.getAsDouble() < 1.2 * v;
             book.say("sway.damping", stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("Swaying dies away slowly at {0}", new Amount(v, Quantity.SPEED)),
@@ -93,20 +100,38 @@ final class RoadStudies {
                             + " tongue, or less speed. A trend, not a certificate.", two(damping), two(low),
                             two(stiff.at(v).damping()), two(GOOD)));
         }
-        helps(rig, s, usual, v, book);
+        if (swings) {
+            helps(rig, s, usual, v, book);
+        }
         List<Chart.Curve> curves = new ArrayList<>();
         for (Sway each : List.of(soft, usual, stiff)) {
             double[] x = new double[POINTS];
             double[] y = new double[POINTS];
             for (int i = 0; i < POINTS; i++) {
                 x[i] = 8 + (40.0 - 8) * i / (POINTS - 1);
-                y[i] = Math.clamp(each.at(x[i]).damping(), -0.5, 1);
+                double ratio = each.at(x[i]).damping();
+                y[i] = Double.isNaN(ratio) ? 1 : Math.clamp(ratio, -0.5, 1);
             }
             curves.add(new Chart.Curve(each == soft ? "softer" : each == usual ? "usual" : "stiffer", x, y));
         }
         book.chart(new Chart("Damping over speed", "speed", Quantity.SPEED, "", Quantity.COUNT, curves,
                 List.of(new Chart.Limit("wanted", GOOD), new Chart.Limit("reference", Sway.REFERENCE))));
         return book.caution(TREND).done();
+    }
+
+    /// A vehicle that turns away does not swing: its tail is too light or its ball too far back.
+    private static void turning(Sway soft, double v, Study.Notebook book) {
+        soft.turnsAway().ifPresent(from -> {
+            book.figure("sway.turnsAway", "The vehicle turns away from", from, Quantity.SPEED,
+                    "first speed with a positive real root", Sentence.of("with the softer trailer tyres"),
+                    "linear single-track model");
+            if (from < 1.2 * v) {
+                book.say("sway.turnsAway", Severity.STOP,
+                        Sentence.of("From {0} the vehicle turns away by itself", new Amount(from, Quantity.SPEED)),
+                        Sentence.of("That is no swing: its rear tyres are overloaded or its front is too light. Less tongue"
+                                + " load, a shorter overhang, less speed. A trend, not a certificate."));
+            }
+        });
     }
 
     /// What changes the damping, computed anew for each.

@@ -64,17 +64,19 @@ final class TripStudies {
         LoadedState start = rig.departure();
         double days = Math.max(1, rig.design.brief().nights());
         double use = Math.max(0, water.figures().value("water.day.use")) * DENSITY;
+        double returned = returned(water);
         double[] fresh = tanks(rig, Tank.Use.FRESH).orElse(new double[]{0, rig.axle});
         double[] grey = tanks(rig, Tank.Use.GREY).orElse(new double[]{0, rig.axle});
         double freshThere = start.loadCase().fresh() * fresh[0];
         double greyThere = start.loadCase().waste() * grey[0];
         List<Trip.Store> stores = stores(rig, start, days);
         double used = stores.stream().mapToDouble(Trip.Store::full).sum();
-        double rest = start.mass() - freshThere - greyThere - used;
-        double moment = start.mass() * start.roll().x() - freshThere * fresh[1] - greyThere * grey[1]
+        double usable = Math.max(0, freshThere - (1 - Water.USABLE) * fresh[0]);
+        double rest = start.mass() - usable - greyThere - used;
+        double moment = start.mass() * start.roll().x() - usable * fresh[1] - greyThere * grey[1]
                 - stores.stream().mapToDouble(s -> s.full() * s.x()).sum();
-        Trip trip = Trip.of(rest, rest > 0 ? moment / rest : 0, rig.axle, new Trip.Water(fresh[1], freshThere, grey[1],
-                greyThere, grey[0], use, rig.assumed("trip.returned")), stores, days);
+        Trip trip = Trip.of(rest, rest > 0 ? moment / rest : 0, rig.axle, new Trip.Water(fresh[1], usable, grey[1],
+                greyThere, grey[0], use, returned), stores, days);
         String source = "linear between day marks, empty and full tanks; extremes stand at these";
         Trip.Point least = trip.lightest();
         Trip.Point most = trip.heaviest();
@@ -92,13 +94,14 @@ final class TripStudies {
         trip.greyFull().ifPresent(day -> book.say("trip.grey", Severity.NOTE,
                 Sentence.of("Grey water overflows on day {0}", round(day)),
                 Sentence.of("{0} fit; {1} of the {2} used in a day come back.", Amount.litres(grey[0] / DENSITY),
-                        Amount.share(rig.assumed("trip.returned")), Amount.litres(use / DENSITY))));
+                        Amount.share(returned), Amount.litres(use / DENSITY))));
         trip.freshGone().ifPresent(day -> book.say("trip.fresh", Severity.NOTE,
                 Sentence.of("Fresh water is gone on day {0} of {1}", round(day), round(days)),
-                Sentence.of("{0} are aboard and {1} are used in a day.", Amount.litres(freshThere / DENSITY),
+                Sentence.of("{0} can be drawn of the {1} aboard, and {2} are used in a day.",
+                        Amount.litres(usable / DENSITY), Amount.litres(freshThere / DENSITY),
                         Amount.litres(use / DENSITY))));
         chart(rig, trip, book);
-        places(rig, start, fresh, book);
+        places(rig, start, fresh, returned, book);
         return book.done();
     }
 
@@ -150,8 +153,14 @@ final class TripStudies {
                 List.of(new Chart.Curve("loaded", x, mass), new Chart.Curve("tongue", x, tongue)), List.of()));
     }
 
-    private static void places(Rig rig, LoadedState start, double[] fresh, Study.Notebook book) {
-        double returned = rig.assumed("trip.returned");
+    /// Part of the water drawn that comes back, as Water reckons it.
+    private static double returned(Water water) {
+        double use = water.figures().value("water.day.use");
+        double grey = water.figures().value("water.day.grey");
+        return use > 0 ? Math.clamp(grey / use, 0, 1) : 0;
+    }
+
+    private static void places(Rig rig, LoadedState start, double[] fresh, double returned, Study.Notebook book) {
         if (fresh[0] <= 0 || returned <= 0) {
             book.note("There is no fresh water tank: the tongue changes with food and fuel only.");
             return;

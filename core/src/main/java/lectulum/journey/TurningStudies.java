@@ -3,6 +3,7 @@ package lectulum.journey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
@@ -79,15 +80,7 @@ final class TurningStudies {
             Optional<Double> more = ContactAngle.longerTongue(trailer(rig), vehicle(rig), good);
             book.say("out.turn", c.angle() < least && rig.given("tow.half") ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} meets the vehicle at {1}", capital(what), new Amount(c.angle(), Quantity.ANGLE)),
-                    more.isPresent()
-                            ? Sentence.of("{0} is wanted for backing; a tongue of {1} gives it.{2}",
-                                    new Amount(good, Quantity.ANGLE),
-                                    Amount.m(Math.ceil((rig.base().tongueLength() + more.get()) * 100) / 100),
-                                    rig.given("tow.half")
-                                            ? ""
-                                            : " The width of the vehicle is assumed until you give it.")
-                            : Sentence.of("{0} is wanted for backing; no tongue within reach gives it.",
-                                    new Amount(good, Quantity.ANGLE)));
+                    cures(rig, c, good, more));
         }
         Sketch.Board board = new Sketch.Board("From above, at the angle of contact");
         for (ContactAngle.Solid s : trailer(rig)) {
@@ -102,6 +95,36 @@ final class TurningStudies {
         board.path(Sketch.Pen.DASHED, flipped(v, 0), true, Sentence.of(""));
         board.line(Sketch.Pen.THIN, 0, 0, rig.base().tongueLength(), 0).dot(0, 0, Sentence.of("ball"));
         return book.sketch(board.done()).done();
+    }
+
+    /// What gives the angle: a longer tongue, or what touches moved back by so much.
+    private static Sentence cures(Rig rig, ContactAngle c, double good, Optional<Double> longer) {
+        String assumed = rig.given("tow.half") ? "" : " The width of the vehicle is assumed until you give it.";
+        OptionalDouble back = c.trailer().equals("body") ? OptionalDouble.empty() : Least.of(1.5, by -> ContactAngle
+                .of(trailer(rig).stream().map(s -> s.name().equals(c.trailer()) ? s.back(by) : s).toList(), vehicle(rig))
+                .angle() >= good);
+        Amount wanted = new Amount(good, Quantity.ANGLE);
+        if (longer.isEmpty() && back.isEmpty()) {
+            return Sentence.of("{0} is wanted for backing; no tongue within reach gives it.{1}", wanted, assumed);
+        }
+        if (back.isEmpty()) {
+            return Sentence.of("{0} is wanted for backing; a tongue of {1} gives it.{2}", wanted,
+                    tongue(rig, longer.get()), assumed);
+        }
+        Amount by = Amount.m(up(back.getAsDouble()));
+        return longer.isEmpty()
+                ? Sentence.of("{0} is wanted for backing; moved back by {1} it gives it.{2}", wanted, by, assumed)
+                : Sentence.of("{0} is wanted for backing; moved back by {1} it gives it, or a tongue of {2}.{3}", wanted,
+                        by, tongue(rig, longer.get()), assumed);
+    }
+
+    private static Amount tongue(Rig rig, double longer) {
+        return Amount.m(up(rig.base().tongueLength() + longer));
+    }
+
+    /// To the next centimetre up.
+    private static double up(double length) {
+        return Math.ceil(length * 100 - 1e-6) / 100;
     }
 
     private static String capital(String word) {
@@ -149,8 +172,7 @@ final class TurningStudies {
                     nearest.gap() < 0
                             ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
                             : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
-                    Sentence.of("Lower it, or make the tongue about {0} longer. The tailgate's measures are assumed:"
-                            + " give your own.", Amount.m(Math.ceil((want - nearest.gap()) * 100) / 100)));
+                    gateCures(new TailgateSweep(x, z, r, down), points, nearest.point(), want, rig.given("gate.radius")));
         }
         Sketch.Board board = new Sketch.Board("From the left");
         board.line(Sketch.Pen.THIN, x - 0.5, 0, points.getLast()[0] + 0.5, 0);
@@ -167,6 +189,40 @@ final class TurningStudies {
         double[] near = points.get(nearest.point());
         board.dot(near[0], near[1], Sentence.of("{0}", Amount.m(nearest.gap())));
         return book.sketch(board.done()).done();
+    }
+
+    /// By how much to lower what is nearest, to move it back, or to lengthen the tongue, each computed by itself.
+    private static Sentence gateCures(TailgateSweep sweep, List<double[]> points, int nearest, double want,
+            boolean given) {
+        double[] p = points.get(nearest);
+        boolean body = nearest == points.size() - 1;
+        OptionalDouble lower = body ? OptionalDouble.empty()
+                : Least.of(p[1], by -> sweep.nearest(with(points, nearest, 0, -by)).gap() >= want);
+        OptionalDouble back = body ? OptionalDouble.empty()
+                : Least.of(2, by -> sweep.nearest(with(points, nearest, by, 0)).gap() >= want);
+        OptionalDouble longer = Least.of(3, by -> sweep
+                .nearest(points.stream().map(q -> new double[]{q[0] + by, q[1]}).toList()).gap() >= want);
+        List<String> ways = new ArrayList<>();
+        List<Object> by = new ArrayList<>();
+        way("lower it by {n}", lower, ways, by);
+        way("move it back by {n}", back, ways, by);
+        way("make the tongue {n} longer", longer, ways, by);
+        String words = ways.isEmpty() ? "no tongue within reach clears it" : String.join(", or ", ways);
+        return new Sentence(capital(words) + (given ? "." : ". The tailgate's measures are assumed: give your own."), by);
+    }
+
+    private static void way(String words, OptionalDouble by, List<String> ways, List<Object> amounts) {
+        by.ifPresent(v -> {
+            ways.add(words.replace("{n}", "{" + amounts.size() + "}"));
+            amounts.add(Amount.m(up(v)));
+        });
+    }
+
+    private static List<double[]> with(List<double[]> points, int index, double dx, double dz) {
+        List<double[]> moved = new ArrayList<>(points);
+        double[] p = points.get(index);
+        moved.set(index, new double[]{p[0] + dx, p[1] + dz});
+        return moved;
     }
 
     private static Study circle(Rig rig) {

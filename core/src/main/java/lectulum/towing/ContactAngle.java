@@ -21,7 +21,8 @@ public record ContactAngle(double angle, String trailer, String vehicle) {
             return new Solid(name, new double[][]{{x1, -half}, {x2, -half}, {x2, half}, {x1, half}}, low, high);
         }
 
-        Solid back(double by) {
+        /// The same part further behind the ball.
+        public Solid back(double by) {
             double[][] moved = new double[outline.length][];
             for (int i = 0; i < moved.length; i++) {
                 moved[i] = new double[]{outline[i][0] + by, outline[i][1]};

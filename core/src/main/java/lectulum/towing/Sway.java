@@ -1,9 +1,13 @@
 package lectulum.towing;
 
+import java.util.Arrays;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.units.Units;
 import org.hipparchus.analysis.solvers.LaguerreSolver;
 import org.hipparchus.complex.Complex;
+import org.hipparchus.exception.MathRuntimeException;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -45,7 +49,8 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
         }
     }
 
-    /// Cornering coefficients, force per load and slip angle \[1/rad\], and the length in which a tyre answers \[m\].
+    /// Cornering coefficients, force per load and slip angle \[1/rad\], and the length in which a tyre answers \[m\]; 0 for
+    /// tyres that answer at once.
     public record Tyres(double front, double rear, double trailer, double lag) {
         /// Usual values (assumed).
         public static final Tyres USUAL = new Tyres(8, 11, 7.5, 0.5);
@@ -57,25 +62,44 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
 
     /// The least damped swing at one speed.
     ///
-    /// @param damping   ratio; below 0 the swing grows
-    /// @param frequency \[Hz\]
+    /// @param damping   ratio; below 0 the swing grows; NaN where nothing swings
+    /// @param frequency \[Hz\]; NaN where nothing swings
     /// @param diverges  whether the vehicle turns away without swinging
     public record Mode(double damping, double frequency, boolean diverges) {
+        private static final Mode NONE = new Mode(Double.NaN, Double.NaN, false);
+
+        /// Whether anything swings.
+        public boolean swings() {
+            return !Double.isNaN(damping);
+        }
+
         boolean stable() {
-            return damping > 0 && !diverges;
+            return !(damping <= 0) && !diverges;
         }
     }
 
+    /// Nothing swings for numbers so far out that there is no model of them.
+    ///
     /// @param speed \[m/s\], > 0
     public Mode at(double speed) {
-        double damping = Double.POSITIVE_INFINITY;
-        double frequency = 0;
+        Optional<double[]> polynomial = matrix(speed).map(Sway::characteristic)
+                .filter(c -> Arrays.stream(c).allMatch(Double::isFinite));
+        try {
+            return polynomial.map(c -> mode(new LaguerreSolver().solveAllComplex(c, 0))).orElse(Mode.NONE);
+        } catch (MathRuntimeException noRoots) {
+            return Mode.NONE;
+        }
+    }
+
+    private static Mode mode(Complex[] roots) {
+        double damping = Double.NaN;
+        double frequency = Double.NaN;
         boolean diverges = false;
-        for (Complex root : new LaguerreSolver().solveAllComplex(characteristic(matrix(speed)), 0)) {
+        for (Complex root : roots) {
             double size = root.norm();
             if (Math.abs(root.getImaginaryPart()) > 1e-9 * Math.max(1, size)) {
                 double ratio = -root.getRealPart() / size;
-                if (ratio < damping) {
+                if (!(ratio >= damping)) {
                     damping = ratio;
                     frequency = size / (2 * Math.PI);
                 }
@@ -91,9 +115,19 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
         return first(v -> !at(v).stable());
     }
 
+    /// Lowest speed from which a swing grows by itself \[m/s\]; empty below 60 m/s.
+    public OptionalDouble swingsFrom() {
+        return first(v -> at(v).damping <= 0);
+    }
+
+    /// Lowest speed from which the vehicle turns away without swinging \[m/s\]; empty below 60 m/s.
+    public OptionalDouble turnsAway() {
+        return first(v -> at(v).diverges);
+    }
+
     /// Lowest speed at which the damping falls to the reference \[m/s\]; empty below 60 m/s.
     public OptionalDouble reference() {
-        return first(v -> at(v).damping < REFERENCE || at(v).diverges);
+        return first(v -> at(v).damping < REFERENCE);
     }
 
     private OptionalDouble first(java.util.function.DoublePredicate lost) {
@@ -146,7 +180,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
         return c;
     }
 
-    private RealMatrix matrix(double speed) {
+    private Optional<RealMatrix> matrix(double speed) {
         double m1 = rig.front + rig.rear;
         double a = rig.wheelbase * rig.rear / m1;
         double b = rig.wheelbase - a;
@@ -159,27 +193,34 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
         double c1 = tyres.front * (rig.front - rig.tongue() * lever) * Units.GRAVITY;
         double c2 = tyres.rear * (rig.rear + rig.tongue() * (1 + lever)) * Units.GRAVITY;
         double c3 = trailerStiffness();
-        RealMatrix inverse = new LUDecomposition(MatrixUtils.createRealMatrix(new double[][]{
+        DecompositionSolver masses = new LUDecomposition(MatrixUtils.createRealMatrix(new double[][]{
                 {m1 + m2, -m2 * c, -m2 * d}, {-m2 * c, i1 + m2 * c * c, m2 * c * d},
-                {-m2 * d, m2 * c * d, rig.inertia + m2 * d * d}})).getSolver().getInverse();
-        double[][] columns = new double[5][5];
-        for (int k = 0; k < 5; k++) {
+                {-m2 * d, m2 * c * d, rig.inertia + m2 * d * d}})).getSolver();
+        if (!masses.isNonSingular()) {
+            return Optional.empty();
+        }
+        RealMatrix inverse = masses.getInverse();
+        int states = tyres.lag > 0 ? 5 : 4;
+        double[][] columns = new double[states][states];
+        for (int k = 0; k < states; k++) {
             double v = k == 0 ? 1 : 0;
             double r = k == 1 ? 1 : 0;
             double turning = k == 2 ? 1 : 0;
             double angle = k == 3 ? 1 : 0;
-            double force = k == 4 ? 1 : 0;
+            double slip = (v - c * r - l * (r + turning)) / speed - angle;
+            double force = tyres.lag > 0 ? k == 4 ? 1 : 0 : -c3 * slip;
             double front = -c1 * (v + a * r) / speed;
             double rear = -c2 * (v - b * r) / speed;
-            double slip = (v - c * r - l * (r + turning)) / speed - angle;
             double[] q = inverse.operate(new double[]{front + rear + force,
                     a * front - b * rear - c * force + damper * turning, -l * force - damper * turning});
             columns[0][k] = q[0] - speed * r;
             columns[1][k] = q[1];
             columns[2][k] = q[2] - q[1];
             columns[3][k] = turning;
-            columns[4][k] = speed / tyres.lag * (-c3 * slip - force);
+            if (tyres.lag > 0) {
+                columns[4][k] = speed / tyres.lag * (-c3 * slip - force);
+            }
         }
-        return MatrixUtils.createRealMatrix(columns);
+        return Optional.of(MatrixUtils.createRealMatrix(columns));
     }
 }

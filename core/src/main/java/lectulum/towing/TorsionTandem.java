@@ -12,8 +12,8 @@ import lectulum.units.Units;
 ///
 /// @param slope   of the frame line, rear high positive \[rad\]
 /// @param tongue  load on the ball \[kg\]
-/// @param ground  load of each axle on the ground \[kg\], front first; a hanging one carries nothing
-/// @param hanging whether an axle hangs in the air
+/// @param ground  load of each axle on the ground \[kg\], front first; a hanging one only itself
+/// @param hanging whether the springs of an axle carry nothing
 public record TorsionTandem(double slope, double tongue, List<Double> ground, boolean hanging) {
 
     /// One axle.
@@ -46,7 +46,7 @@ public record TorsionTandem(double slope, double tongue, List<Double> ground, bo
         for (Axle a : axles) {
             double spring = bearing.contains(a) ? a.rate * squeezed(a, ball, slope) / Units.GRAVITY : 0;
             tongue -= spring;
-            ground.add(bearing.contains(a) ? spring + a.unsprung : 0);
+            ground.add(spring + a.unsprung);
         }
         return new TorsionTandem(Math.atan(slope), tongue, List.copyOf(ground), bearing.size() < axles.size());
     }

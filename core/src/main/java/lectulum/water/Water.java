@@ -2,6 +2,7 @@ package lectulum.water;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.assumed.Assumed;
 import lectulum.design.Brief;
 import lectulum.design.Design;
 import lectulum.design.Person;
@@ -36,7 +37,8 @@ public record Water(Figures figures, List<Finding> findings) {
         Brief brief = design.brief();
         double people = people(brief.people());
         double use = people * (brief.water().fresh() + brief.toilet().flush());
-        double grey = people * brief.water().grey();
+        double returned = Assumed.value(design, "trip.returned");
+        double grey = returned > 0 ? returned * use : people * brief.water().grey();
         double waste = people * brief.toilet().waste();
         double freshTank = capacity(design.things(), Tank.Use.FRESH);
         double greyTank = capacity(design.things(), Tank.Use.GREY);

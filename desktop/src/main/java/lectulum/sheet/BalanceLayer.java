@@ -103,7 +103,7 @@ final class BalanceLayer {
 
     /// The stems of the arrows are to one scale: the most loaded axle has the widest.
     private void reactions(LoadedState loaded) {
-        List<LoadedState.AxleLoad> axles = loaded.axles(state.design().base().axle());
+        List<LoadedState.AxleLoad> axles = loaded.axles();
         double most = axles.stream().mapToDouble(a -> Math.abs(a.load())).max().orElse(0);
         double perKg = WIDEST / Math.max(1, Math.max(most, Math.abs(loaded.tongue())));
         state.balance("tongue").filter(f -> f.value().isPresent()).ifPresent(f -> {
