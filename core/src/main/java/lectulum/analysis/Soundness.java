@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumed;
 import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Battery;
@@ -39,6 +40,7 @@ import lectulum.units.Quantity;
 /// their place for drawing and computing. The design itself is left as the user gave it; each replacement is a finding.
 final class Soundness {
     private static final double FAR = 20;
+    private static final double CLOSEST_AXLES = 0.3;
     private final List<Finding> findings = new ArrayList<>();
     private final BaseSoundness body = new BaseSoundness(findings);
 
@@ -59,7 +61,22 @@ final class Soundness {
                 check.base(design.base()), check.things(design.things()), check.cases(design.cases()),
                 design.accepted(), design.settings(), design.weighings(),
                 design.garage().stream().map(check::vehicle).toList());
-        return new Checked(check.findings.isEmpty() ? design : mended, List.copyOf(check.findings));
+        boolean replaced = !check.findings.isEmpty();
+        check.assumed(design.settings().assumed(), "");
+        design.garage().forEach(v -> check.assumed(v.own(), v.name() + ": "));
+        return new Checked(replaced ? mended : design, List.copyOf(check.findings));
+    }
+
+    /// An own value that is out of range does not count: the shipped one does, and that is said.
+    private void assumed(Map<String, Double> own, String whose) {
+        own.forEach((id, value) -> Assumed.known(id).filter(e -> !(value >= e.low() && value <= e.high()))
+                .ifPresent(e -> findings.add(Finding.of("sound.assumed." + (whose.isEmpty() ? "" : "other.") + id,
+                        e.table().equals("layout") ? Stage.LAYOUT : Stage.BALANCE, Severity.WARN,
+                        Sentence.of("{0} cannot be right", whose + e.label()),
+                        Sentence.of("It is {0}; possible is {1} to {2}. Until it is mended, {3} is used.",
+                                shown(value, e.quantity()), new Amount(e.low(), e.quantity()),
+                                new Amount(e.high(), e.quantity()), new Amount(e.value(), e.quantity())),
+                        List.of()))));
     }
 
     private double number(double value, double low, double high, Quantity quantity, Stage stage, String id,
@@ -156,7 +173,7 @@ final class Soundness {
                 new Axle(baseLength(a.x(), -FAR, FAR, "axle.x", "The axle place"),
                         (int) number(a.count(), 1, 2, Quantity.COUNT, Stage.BASE, "base.axle.count",
                                 "The number of axles", List.of()),
-                        baseLength(a.spacing(), 0, 3, "axle.spacing", "The axle spacing"),
+                        baseLength(a.spacing(), a.count() > 1 ? CLOSEST_AXLES : 0, 3, "axle.spacing", "The axle spacing"),
                         baseLength(a.track(), 0.5, 3, "axle.track", "The track"),
                         baseLength(a.wheelDiameter(), 0.2, 1.5, "axle.wheelDiameter", "The wheel diameter"),
                         baseLength(a.tyreWidth(), 0.05, 0.6, "axle.tyreWidth", "The tyre width"), a.braked(),

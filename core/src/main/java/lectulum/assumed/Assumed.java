@@ -3,6 +3,7 @@ package lectulum.assumed;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lectulum.design.Design;
 import lectulum.units.Quantity;
 import org.apache.commons.csv.CSVRecord;
@@ -39,6 +40,11 @@ public final class Assumed {
             throw new IllegalArgumentException("nothing is assumed about " + id);
         }
         return entry;
+    }
+
+    /// The entry of an id, if it is in the table.
+    public static Optional<Entry> known(String id) {
+        return Optional.ofNullable(TABLE.get(id));
     }
 
     /// All, in the order of the table.

@@ -26,6 +26,9 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
     private static final double SLOWEST = 4;
     private static final double FASTEST = 60;
     private static final double STEP = 1;
+    /// Tyres that answer within less than this answer at once \[m\]: it changes the damping by less than 0.01, and the
+    /// characteristic polynomial loses its digits to the far root that a shorter lag has.
+    private static final double AT_ONCE = 0.005;
     /// Damping that is taken for a reference (the idea of ISO 9815).
     public static final double REFERENCE = 0.05;
 
@@ -200,7 +203,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
             return Optional.empty();
         }
         RealMatrix inverse = masses.getInverse();
-        int states = tyres.lag > 0 ? 5 : 4;
+        int states = tyres.lag >= AT_ONCE ? 5 : 4;
         double[][] columns = new double[states][states];
         for (int k = 0; k < states; k++) {
             double v = k == 0 ? 1 : 0;
@@ -208,7 +211,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
             double turning = k == 2 ? 1 : 0;
             double angle = k == 3 ? 1 : 0;
             double slip = (v - c * r - l * (r + turning)) / speed - angle;
-            double force = tyres.lag > 0 ? k == 4 ? 1 : 0 : -c3 * slip;
+            double force = tyres.lag >= AT_ONCE ? k == 4 ? 1 : 0 : -c3 * slip;
             double front = -c1 * (v + a * r) / speed;
             double rear = -c2 * (v - b * r) / speed;
             double[] q = inverse.operate(new double[]{front + rear + force,
@@ -217,7 +220,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
             columns[1][k] = q[1];
             columns[2][k] = q[2] - q[1];
             columns[3][k] = turning;
-            if (tyres.lag > 0) {
+            if (tyres.lag >= AT_ONCE) {
                 columns[4][k] = speed / tyres.lag * (-c3 * slip - force);
             }
         }
