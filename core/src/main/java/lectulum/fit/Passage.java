@@ -1,158 +1,417 @@
 package lectulum.fit;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /// How wide the way is from a door to a goal on a floor with things on it.
 ///
-/// Every free cell of a square grid knows its distance to the nearest obstacle; cells are joined in falling order of that
-/// distance until start and goal are joined. The passage is twice the distance at which that happens, to within a cell:
-/// a body of that width can walk it.
+/// A body is taken to be round. It is held up at the narrow places between things and walls only, and their widths are
+/// exact ([Gaps]). Which places a way must go through is found on a grid: the narrow places cut the free floor into parts,
+/// and parts are joined through the widest places first until start and goal are joined. The grid decides where things
+/// lie to each other, never how wide anything is; places narrower than its cell, which nobody passes, may be missed.
 public final class Passage {
     /// Ways by width \[m\] (assumed): squeeze through, walk, walk easily, pass someone.
     public static final double SQUEEZE = 0.40;
     public static final double WALK = 0.50;
-    /// Cells further than this from every obstacle count as free floor \[m\] (assumed).
+    /// Places further than this from everything count as free floor \[m\] (assumed).
     public static final double STAND = 0.20;
+    /// Wider ways are not told apart \[m\].
+    public static final double WIDEST = 1.2;
     private static final double SEARCH = 0.5;
+    private static final double BESIDE = 0.002;
+    /// Keeps the middles of cells off the edges of things that stand on round measures.
+    private static final double OFFSET = 0.41421356;
 
     private final double x0;
     private final double y0;
     private final double cell;
     private final int columns;
     private final int rows;
-    private final double[] distance;
-    private final int[] order;
+    private final List<double[][]> features;
+    private final boolean[] free;
+    private final int[] part;
+    private final int parts;
+    private final List<Join> joins = new ArrayList<>();
     private final int[] stands;
 
-    private Passage(double x0, double y0, double cell, int columns, int rows, double[] distance) {
-        this.x0 = x0;
-        this.y0 = y0;
-        this.cell = cell;
-        this.columns = columns;
-        this.rows = rows;
-        this.distance = distance;
-        this.order = falling(distance);
-        this.stands = java.util.stream.IntStream.range(0, distance.length).filter(i -> distance[i] >= STAND).toArray();
+    /// A narrow place between two parts of the floor.
+    private record Join(int a, int b, double width) {
     }
 
-    /// Free cells by falling distance; sorted as whole numbers, which is many times quicker than as objects.
-    private static int[] falling(double[] distance) {
-        long[] keys = new long[distance.length];
-        int count = 0;
-        for (int i = 0; i < distance.length; i++) {
-            if (distance[i] > 0) {
-                keys[count++] = (long) (Integer.MAX_VALUE - Float.floatToIntBits((float) distance[i])) << 32 | i;
-            }
-        }
-        Arrays.sort(keys, 0, count);
-        int[] order = new int[count];
-        for (int i = 0; i < count; i++) {
-            order[i] = (int) keys[i];
-        }
-        return order;
-    }
-
-    /// The distance field of a floor.
+    /// The floor cut at its narrow places.
     ///
     /// @param floor     convex clear outline, clockwise or not \[x, y\]
     /// @param openings  stretches of its edge that are open to walk through: x1, y1, x2, y2
     /// @param obstacles convex polygons on the floor
-    /// @param cell      \[m\], > 0
+    /// @param cell      of the grid \[m\], > 0
     public static Passage of(double[][] floor, List<double[]> openings, List<double[][]> obstacles, double cell) {
-        double x1 = Double.POSITIVE_INFINITY;
-        double x2 = Double.NEGATIVE_INFINITY;
-        double y1 = Double.POSITIVE_INFINITY;
-        double y2 = Double.NEGATIVE_INFINITY;
-        for (double[] p : floor) {
-            x1 = Math.min(x1, p[0]);
-            x2 = Math.max(x2, p[0]);
-            y1 = Math.min(y1, p[1]);
-            y2 = Math.max(y2, p[1]);
-        }
-        int columns = Math.max(1, (int) Math.ceil((x2 - x1) / cell));
-        int rows = Math.max(1, (int) Math.ceil((y2 - y1) / cell));
-        double[] distance = new double[columns * rows];
-        Arrays.fill(distance, Double.POSITIVE_INFINITY);
-        double[][] bounds = obstacles.stream().map(Passage::bounds).toArray(double[][]::new);
-        for (int k = 0; k < bounds.length; k++) {
-            cover(distance, obstacles.get(k), bounds[k], x1, y1, cell, columns, rows);
-        }
-        for (int i = 0; i < columns; i++) {
-            double x = x1 + (i + 0.5) * cell;
-            for (int j = 0; j < rows; j++) {
-                double y = y1 + (j + 0.5) * cell;
-                if (distance[i * rows + j] == 0) {
-                    continue;
-                }
-                double d = inside(floor, x, y) ? wall(floor, openings, x, y) : 0;
-                for (int k = 0; k < bounds.length && d > 0; k++) {
-                    double[] b = bounds[k];
-                    double bx = Math.max(0, Math.max(b[0] - x, x - b[2]));
-                    double by = Math.max(0, Math.max(b[1] - y, y - b[3]));
-                    if (bx * bx + by * by < d * d) {
-                        d = Math.min(d, toPolygon(obstacles.get(k), x, y));
-                    }
-                }
-                distance[i * rows + j] = d;
-            }
-        }
-        return new Passage(x1, y1, cell, columns, rows, distance);
+        return new Passage(floor, openings, obstacles, cell);
     }
 
-    /// Cells under an obstacle need no distance.
-    private static void cover(double[] distance, double[][] obstacle, double[] b, double x0, double y0, double cell,
-            int columns, int rows) {
-        int i2 = Math.min(columns - 1, (int) ((b[2] - x0) / cell));
-        int j2 = Math.min(rows - 1, (int) ((b[3] - y0) / cell));
-        for (int i = Math.max(0, (int) ((b[0] - x0) / cell)); i <= i2; i++) {
-            for (int j = Math.max(0, (int) ((b[1] - y0) / cell)); j <= j2; j++) {
-                if (inside(obstacle, x0 + (i + 0.5) * cell, y0 + (j + 0.5) * cell)) {
-                    distance[i * rows + j] = 0;
-                }
-            }
-        }
+    private Passage(double[][] floor, List<double[]> openings, List<double[][]> obstacles, double cell) {
+        double[] b = bounds(floor);
+        this.cell = cell;
+        this.x0 = b[0] - OFFSET * cell;
+        this.y0 = b[1] - OFFSET * cell;
+        this.columns = count(b[2] - x0, cell);
+        this.rows = count(b[3] - y0, cell);
+        this.features = new ArrayList<>(obstacles);
+        features.addAll(walls(floor, openings));
+        this.free = free(floor, obstacles);
+        List<Gaps.Gap> gaps = Gaps.of(features, WIDEST);
+        Barriers barriers = new Barriers(gaps, obstacles);
+        this.part = new int[free.length];
+        this.parts = flood(barriers);
+        gaps.forEach(g -> join(g, barriers));
+        joins.sort(Comparator.comparingDouble(Join::width).reversed());
+        this.stands = stands();
     }
 
-    /// Width of the widest way between two places on the floor \[m\]; 0 where there is none. A start or goal inside an
-    /// obstacle counts from the nearest free cell within half a metre.
-    public double between(double[] start, double[] goal) {
-        return toEach(start, List.of(goal))[0];
+    private static int count(double length, double cell) {
+        return length > 0 && length < 100 ? (int) Math.ceil(length / cell) + 1 : 1;
     }
 
-    /// Widths of the widest ways from one place to each of several \[m\].
-    public double[] toEach(double[] start, List<double[]> goals) {
-        double[] widths = new double[goals.size()];
-        int from = nearestFree(start);
-        int[] to = goals.stream().mapToInt(this::nearestFree).toArray();
-        int open = (int) Arrays.stream(to).filter(t -> t >= 0).count();
-        if (from < 0 || open == 0) {
-            return widths;
+    /// The walls without their openings.
+    private static List<double[][]> walls(double[][] floor, List<double[]> openings) {
+        List<double[][]> walls = new ArrayList<>();
+        for (int i = 0; i < floor.length; i++) {
+            walls.addAll(without(floor[i], floor[(i + 1) % floor.length], openings));
         }
-        int[] parent = new int[distance.length];
-        Arrays.fill(parent, -1);
-        boolean[] joined = new boolean[to.length];
-        for (int now : order) {
-            parent[now] = now;
-            join(parent, now, now - rows, true);
-            join(parent, now, now + rows, true);
-            join(parent, now, now - 1, now % rows > 0);
-            join(parent, now, now + 1, now % rows < rows - 1);
-            if (parent[from] < 0) {
+        return walls;
+    }
+
+    private static List<double[][]> without(double[] a, double[] b, List<double[]> openings) {
+        double dx = b[0] - a[0];
+        double dy = b[1] - a[1];
+        double length = Math.hypot(dx, dy);
+        if (length < 1e-9) {
+            return List.of();
+        }
+        List<double[]> left = new ArrayList<>();
+        left.add(new double[]{0, length});
+        for (double[] o : openings) {
+            double off = Math.max(Math.abs(dx * (o[1] - a[1]) - dy * (o[0] - a[0])),
+                    Math.abs(dx * (o[3] - a[1]) - dy * (o[2] - a[0]))) / length;
+            if (off > 0.05) {
                 continue;
             }
-            int home = root(parent, from);
-            for (int i = 0; i < to.length; i++) {
-                if (!joined[i] && to[i] >= 0 && parent[to[i]] >= 0 && root(parent, to[i]) == home) {
-                    joined[i] = true;
-                    widths[i] = 2 * distance[now];
-                    if (--open == 0) {
-                        return widths;
+            double p = ((o[0] - a[0]) * dx + (o[1] - a[1]) * dy) / length;
+            double q = ((o[2] - a[0]) * dx + (o[3] - a[1]) * dy) / length;
+            double from = Math.min(p, q);
+            double to = Math.max(p, q);
+            List<double[]> rest = new ArrayList<>();
+            for (double[] s : left) {
+                if (from > s[0]) {
+                    rest.add(new double[]{s[0], Math.min(s[1], from)});
+                }
+                if (to < s[1]) {
+                    rest.add(new double[]{Math.max(s[0], to), s[1]});
+                }
+            }
+            left = rest;
+        }
+        return left.stream().filter(s -> s[1] - s[0] > 1e-9).map(s -> new double[][]{
+                {a[0] + dx / length * s[0], a[1] + dy / length * s[0]},
+                {a[0] + dx / length * s[1], a[1] + dy / length * s[1]}}).toList();
+    }
+
+    private double px(int at) {
+        return x0 + (at / rows + 0.5) * cell;
+    }
+
+    private double py(int at) {
+        return y0 + (at % rows + 0.5) * cell;
+    }
+
+    private boolean[] free(double[][] floor, List<double[][]> obstacles) {
+        boolean[] open = new boolean[columns * rows];
+        for (int at = 0; at < open.length; at++) {
+            open[at] = inside(floor, px(at), py(at));
+        }
+        for (double[][] obstacle : obstacles) {
+            near(bounds(obstacle), 0, at -> open[at] = open[at] && !inside(obstacle, px(at), py(at)));
+        }
+        return open;
+    }
+
+    /// Calls for every cell in a rectangle and a margin round it.
+    private void near(double[] b, double margin, java.util.function.IntConsumer each) {
+        int i2 = clampColumn(b[2] + margin);
+        int j1 = clampRow(b[1] - margin);
+        int j2 = clampRow(b[3] + margin);
+        for (int i = clampColumn(b[0] - margin); i <= i2; i++) {
+            for (int j = j1; j <= j2; j++) {
+                each.accept(i * rows + j);
+            }
+        }
+    }
+
+    private int clampColumn(double x) {
+        return Math.clamp((int) Math.floor((x - x0) / cell), 0, columns - 1);
+    }
+
+    private int clampRow(double y) {
+        return Math.clamp((int) Math.floor((y - y0) / cell), 0, rows - 1);
+    }
+
+    /// What parts neighbouring cells though both are free: narrow places, and edges of things between the cells.
+    private final class Barriers {
+        private final List<double[][]> lines = new ArrayList<>();
+        private final List<Double> passed = new ArrayList<>();
+        private final int[][] byCell = new int[columns * rows][];
+
+        Barriers(List<Gaps.Gap> gaps, List<double[][]> obstacles) {
+            for (Gaps.Gap g : gaps) {
+                add(new double[]{g.x1(), g.y1()}, new double[]{g.x2(), g.y2()}, g.width());
+            }
+            for (double[][] o : obstacles) {
+                for (int i = 0; i < o.length; i++) {
+                    add(o[i], o[(i + 1) % o.length], 0);
+                }
+            }
+        }
+
+        private void add(double[] a, double[] b, double width) {
+            int line = lines.size();
+            lines.add(new double[][]{a, b});
+            passed.add(width);
+            int steps = (int) Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / cell);
+            int last = -1;
+            for (int i = 0; i <= steps; i++) {
+                double t = steps == 0 ? 0 : (double) i / steps;
+                double x = a[0] + t * (b[0] - a[0]);
+                double y = a[1] + t * (b[1] - a[1]);
+                int at = clampColumn(x) * rows + clampRow(y);
+                if (at != last) {
+                    near(new double[]{x, y, x, y}, cell, c -> mark(c, line));
+                    last = at;
+                }
+            }
+        }
+
+        private void mark(int at, int line) {
+            int[] before = byCell[at];
+            if (before != null && before[before.length - 1] == line) {
+                return;
+            }
+            int[] more = before == null ? new int[1] : Arrays.copyOf(before, before.length + 1);
+            more[more.length - 1] = line;
+            byCell[at] = more;
+        }
+
+        /// Width of the narrowest place that a straight step from a cell goes through \[m\]: infinite for none, 0 for a step
+        /// through a thing.
+        double through(int from, double x, double y) {
+            int[] here = byCell[from];
+            if (here == null) {
+                return Double.POSITIVE_INFINITY;
+            }
+            double[] a = {px(from), py(from)};
+            double[] b = {x, y};
+            double least = Double.POSITIVE_INFINITY;
+            for (int line : here) {
+                double[][] l = lines.get(line);
+                if (passed.get(line) < least && Gaps.crosses(a, b, l[0], l[1])) {
+                    least = passed.get(line);
+                }
+            }
+            return least;
+        }
+    }
+
+    private int flood(Barriers barriers) {
+        Arrays.fill(part, -1);
+        int count = 0;
+        int[] stack = new int[part.length];
+        for (int first = 0; first < part.length; first++) {
+            if (!free[first] || part[first] >= 0) {
+                continue;
+            }
+            int depth = 0;
+            stack[depth++] = first;
+            part[first] = count;
+            while (depth > 0) {
+                int at = stack[--depth];
+                int j = at % rows;
+                int[] next = {at - rows, at + rows, j > 0 ? at - 1 : -1, j < rows - 1 ? at + 1 : -1};
+                for (int to : next) {
+                    if (to >= 0 && to < part.length && free[to] && part[to] < 0
+                            && barriers.through(at, px(to), py(to)) == Double.POSITIVE_INFINITY) {
+                        part[to] = count;
+                        stack[depth++] = to;
                     }
+                }
+            }
+            count++;
+        }
+        return count;
+    }
+
+    /// Joins the parts on both sides of a narrow place.
+    private void join(Gaps.Gap g, Barriers barriers) {
+        double nx = -(g.y2() - g.y1()) / g.width();
+        double ny = (g.x2() - g.x1()) / g.width();
+        Side a = beside(g, nx, ny, barriers);
+        Side b = beside(g, -nx, -ny, barriers);
+        if (a.part >= 0 && b.part >= 0 && a.part != b.part) {
+            joins.add(new Join(a.part, b.part, Math.min(g.width(), Math.min(a.width, b.width))));
+        }
+    }
+
+    /// A part beside a narrow place, and how narrow it is up to there; part −1 where the grid has no cell there.
+    private record Side(int part, double width) {
+    }
+
+    /// The part just beside the middle of a narrow place. Between two narrow places there may be no cell: then the part beyond
+    /// the next one counts, and how narrow that is.
+    private Side beside(Gaps.Gap g, double nx, double ny, Barriers barriers) {
+        double x = g.x() + BESIDE * nx;
+        double y = g.y() + BESIDE * ny;
+        int[] best = {-1};
+        double[] least = {Double.POSITIVE_INFINITY};
+        double[] width = {0};
+        near(new double[]{x, y, x, y}, 2 * cell, at -> {
+            double dx = px(at) - x;
+            double dy = py(at) - y;
+            double d = dx * dx + dy * dy;
+            if (!free[at] || dx * nx + dy * ny <= -BESIDE) {
+                return;
+            }
+            double through = barriers.through(at, x, y);
+            boolean open = through == Double.POSITIVE_INFINITY;
+            boolean opener = open && width[0] != Double.POSITIVE_INFINITY;
+            if (through > 0 && (opener || open == (width[0] == Double.POSITIVE_INFINITY) && d < least[0])) {
+                least[0] = d;
+                best[0] = at;
+                width[0] = through;
+            }
+        });
+        return best[0] < 0 ? new Side(-1, 0) : new Side(part[best[0]], width[0]);
+    }
+
+    private int[] stands() {
+        boolean[] clear = free.clone();
+        for (double[][] f : features) {
+            near(bounds(f), STAND, at -> clear[at] = clear[at] && Gaps.distance(f, px(at), py(at)) >= STAND);
+        }
+        return java.util.stream.IntStream.range(0, clear.length).filter(i -> clear[i]).toArray();
+    }
+
+    /// Width of the widest way between two places on the floor \[m\]; 0 where there is none, at most [#WIDEST]. A start or
+    /// goal inside an obstacle counts from the nearest free place within half a metre.
+    public double between(double[] start, double[] goal) {
+        return widths(partAt(start))[1 + partAt(goal)];
+    }
+
+    /// Width of the widest way from a place up to the middle of a face, where a body of that width touches it \[m\].
+    ///
+    /// @param start on the floor \[x, y\]
+    /// @param face  its middle \[x, y\]
+    /// @param out   direction away from it, of length 1
+    public double upTo(double[] start, double[] face, double[] out) {
+        return toFace(widths(partAt(start)), face, out);
+    }
+
+    /// The same for several faces at once.
+    ///
+    /// @param faces middle and outward direction of each: x, y, out x, out y
+    public double[] upToEach(double[] start, List<double[]> faces) {
+        double[] widths = widths(partAt(start));
+        return faces.stream().mapToDouble(f -> toFace(widths, new double[]{f[0], f[1]}, new double[]{f[2], f[3]}))
+                .toArray();
+    }
+
+    private double toFace(double[] widths, double[] face, double[] out) {
+        double radius = touching(face, out);
+        if (radius <= 0) {
+            return 0;
+        }
+        int part = partAt(new double[]{face[0] + radius * out[0], face[1] + radius * out[1]});
+        return Math.min(2 * radius, widths[1 + part]);
+    }
+
+    /// Radius of the largest disk that touches a face at its middle and meets nothing else \[m\], at most half of
+    /// [#WIDEST].
+    private double touching(double[] face, double[] out) {
+        double high = WIDEST / 2;
+        for (double[][] f : features) {
+            double d = Gaps.distance(f, face[0] + 1e-6 * out[0], face[1] + 1e-6 * out[1]);
+            if (d > 1e-5) {
+                high = Math.min(high, untilMet(f, face, out, high));
+            } else if (Gaps.distance(f, face[0] + 1e-3 * out[0], face[1] + 1e-3 * out[1]) < 0.99e-3) {
+                return 0;
+            }
+        }
+        return high;
+    }
+
+    /// The radius at which a disk that grows away from a face meets a feature \[m\]: from there on it is met, since a larger
+    /// disk that touches the same place holds every smaller one.
+    private static double untilMet(double[][] feature, double[] face, double[] out, double most) {
+        if (distanceFrom(feature, face, out, most) >= most) {
+            return most;
+        }
+        double low = 0;
+        double high = most;
+        for (int i = 0; i < 40; i++) {
+            double r = (low + high) / 2;
+            if (distanceFrom(feature, face, out, r) >= r) {
+                low = r;
+            } else {
+                high = r;
+            }
+        }
+        return low;
+    }
+
+    private static double distanceFrom(double[][] feature, double[] face, double[] out, double r) {
+        return Gaps.distance(feature, face[0] + r * out[0], face[1] + r * out[1]);
+    }
+
+    /// Width of the widest way from a part to no part and to each: index 0 is none.
+    private double[] widths(int from) {
+        double[] widths = new double[parts + 1];
+        if (from < 0) {
+            return widths;
+        }
+        widths[1 + from] = WIDEST;
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Join j : joins) {
+                double through = Math.min(j.width, Math.max(widths[1 + j.a], widths[1 + j.b]));
+                if (through > widths[1 + j.a] || through > widths[1 + j.b]) {
+                    widths[1 + j.a] = Math.max(widths[1 + j.a], through);
+                    widths[1 + j.b] = Math.max(widths[1 + j.b], through);
+                    grew = true;
                 }
             }
         }
         return widths;
+    }
+
+    private int partAt(double[] place) {
+        int best = -1;
+        double least = SEARCH;
+        int i1 = clampColumn(place[0] - SEARCH);
+        int i2 = clampColumn(place[0] + SEARCH);
+        int j1 = clampRow(place[1] - SEARCH);
+        int j2 = clampRow(place[1] + SEARCH);
+        for (int i = i1; i <= i2; i++) {
+            for (int j = j1; j <= j2; j++) {
+                int at = i * rows + j;
+                if (part[at] >= 0) {
+                    double d = Math.hypot(px(at) - place[0], py(at) - place[1]);
+                    if (d < least) {
+                        least = d;
+                        best = part[at];
+                    }
+                }
+            }
+        }
+        return best;
     }
 
     /// Floor on which somebody can stand \[m²\].
@@ -164,45 +423,11 @@ public final class Passage {
     public double toStanding(double x, double y) {
         double least = Double.POSITIVE_INFINITY;
         for (int at : stands) {
-            double dx = x0 + (at / rows + 0.5) * cell - x;
-            double dy = y0 + (at % rows + 0.5) * cell - y;
+            double dx = px(at) - x;
+            double dy = py(at) - y;
             least = Math.min(least, dx * dx + dy * dy);
         }
         return Math.sqrt(least);
-    }
-
-    private int nearestFree(double[] place) {
-        int best = -1;
-        double least = SEARCH;
-        int i1 = Math.max(0, (int) ((place[0] - SEARCH - x0) / cell));
-        int i2 = Math.min(columns - 1, (int) ((place[0] + SEARCH - x0) / cell));
-        int j1 = Math.max(0, (int) ((place[1] - SEARCH - y0) / cell));
-        int j2 = Math.min(rows - 1, (int) ((place[1] + SEARCH - y0) / cell));
-        for (int i = i1; i <= i2; i++) {
-            for (int j = j1; j <= j2; j++) {
-                double d = Math.hypot(x0 + (i + 0.5) * cell - place[0], y0 + (j + 0.5) * cell - place[1]);
-                if (distance[i * rows + j] > 0 && d < least) {
-                    least = d;
-                    best = i * rows + j;
-                }
-            }
-        }
-        return best;
-    }
-
-    private static void join(int[] parent, int a, int b, boolean neighbours) {
-        if (neighbours && b >= 0 && b < parent.length && parent[b] >= 0) {
-            parent[root(parent, a)] = root(parent, b);
-        }
-    }
-
-    private static int root(int[] parent, int i) {
-        int at = i;
-        while (parent[at] != at) {
-            parent[at] = parent[parent[at]];
-            at = parent[at];
-        }
-        return at;
     }
 
     private static double[] bounds(double[][] polygon) {
@@ -230,58 +455,5 @@ public final class Passage {
             sign = now == 0 ? sign : now;
         }
         return true;
-    }
-
-    /// Distance to the nearest wall that is not an open door; beyond a door its jambs still count.
-    private static double wall(double[][] floor, List<double[]> openings, double x, double y) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < floor.length; i++) {
-            double[] a = floor[i];
-            double[] b = floor[(i + 1) % floor.length];
-            double d = toSegment(a[0], a[1], b[0], b[1], x, y);
-            least = d < least && !through(openings, a, b, x, y, d) ? d : least;
-        }
-        for (double[] o : openings) {
-            least = Math.min(least, Math.min(Math.hypot(x - o[0], y - o[1]), Math.hypot(x - o[2], y - o[3])));
-        }
-        return least;
-    }
-
-    private static boolean through(List<double[]> openings, double[] a, double[] b, double x, double y, double d) {
-        for (double[] o : openings) {
-            boolean in = Math.abs((b[0] - a[0]) * (o[1] - a[1]) - (b[1] - a[1]) * (o[0] - a[0])) < 0.05;
-            if (!in) {
-                continue;
-            }
-            double toDoor = toSegment(o[0], o[1], o[2], o[3], x, y);
-            double toJamb = Math.min(Math.hypot(x - o[0], y - o[1]), Math.hypot(x - o[2], y - o[3]));
-            if (toDoor <= d + 1e-9 && toJamb > toDoor + 1e-9) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    static double toPolygon(double[][] polygon, double x, double y) {
-        if (inside(polygon, x, y)) {
-            return 0;
-        }
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < polygon.length; i++) {
-            double[] a = polygon[i];
-            double[] b = polygon[(i + 1) % polygon.length];
-            least = Math.min(least, toSegment(a[0], a[1], b[0], b[1], x, y));
-        }
-        return least;
-    }
-
-    private static double toSegment(double x1, double y1, double x2, double y2, double x, double y) {
-        double dx = x2 - x1;
-        double dy = y2 - y1;
-        double l2 = dx * dx + dy * dy;
-        double t = l2 == 0 ? 0 : Math.clamp(((x - x1) * dx + (y - y1) * dy) / l2, 0, 1);
-        double ex = x1 + t * dx - x;
-        double ey = y1 + t * dy - y;
-        return Math.sqrt(ex * ex + ey * ey);
     }
 }

@@ -96,24 +96,20 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         double[] j = door.get().jambs();
         double[] start = step((j[0] + j[2]) / 2, (j[1] + j[3]) / 2, door.get().wall());
         List<Room.Standing> wanted = room.inside().stream().filter(s -> goal(room.mode(), s.thing())).toList();
-        List<double[]> beside = new ArrayList<>();
+        List<double[]> faces = new ArrayList<>();
         for (Room.Standing s : wanted) {
             for (Feature.Face face : SIDES) {
                 double[][] edge = Motion.edge(s.solid(), face);
                 double[] out = s.solid().outward(face);
-                for (double off : BESIDE) {
-                    beside.add(new double[]{(edge[0][0] + edge[1][0]) / 2 + off * out[0],
-                            (edge[0][1] + edge[1][1]) / 2 + off * out[1]});
-                }
+                faces.add(new double[]{(edge[0][0] + edge[1][0]) / 2, (edge[0][1] + edge[1][1]) / 2, out[0], out[1]});
             }
         }
-        double[] widths = floor.toEach(start, beside);
+        double[] widths = floor.upToEach(start, faces);
         Way narrowest = null;
         for (int i = 0; i < wanted.size(); i++) {
             double widest = 0;
-            int each = SIDES.size() * BESIDE.length;
-            for (int k = 0; k < each; k++) {
-                widest = Math.max(widest, widths[i * each + k]);
+            for (int k = 0; k < SIDES.size(); k++) {
+                widest = Math.max(widest, widths[i * SIDES.size() + k]);
             }
             if (narrowest == null || widest < narrowest.width) {
                 narrowest = new Way(widest, wanted.get(i).thing().id());
@@ -124,9 +120,6 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
 
     private static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
             Feature.Face.RIGHT);
-    /// How far from a face somebody stands to use it \[m\]; the best of these counts.
-    private static final double[] BESIDE = {0.15, 0.20, 0.25, 0.30};
-
     private static boolean goal(Mode mode, Thing t) {
         boolean bed = t.has(Feature.Bed.class);
         return mode == Mode.NIGHT
