@@ -21,6 +21,10 @@ public final class Passage {
     public static final double WIDEST = 1.2;
     private static final double SEARCH = 0.5;
     private static final double BESIDE = 0.002;
+    private static final int ALONG = 8;
+    /// How far somebody reaches over what stands before a face \[m\] (assumed).
+    private static final double OVER = 0.30;
+    private static final double SMALL = 1e-3;
     /// Keeps the middles of cells off the edges of things that stand on round measures.
     private static final double OFFSET = 0.41421356;
 
@@ -305,43 +309,88 @@ public final class Passage {
         return widths(partAt(start))[1 + partAt(goal)];
     }
 
-    /// Width of the widest way from a place up to the middle of a face, where a body of that width touches it \[m\].
+    /// A side of a thing that somebody comes up to.
     ///
-    /// @param start on the floor \[x, y\]
-    /// @param face  its middle \[x, y\]
-    /// @param out   direction away from it, of length 1
-    public double upTo(double[] start, double[] face, double[] out) {
-        return toFace(widths(partAt(start)), face, out);
+    /// @param a   one end \[x, y\]
+    /// @param b   the other end
+    /// @param out direction away from it, of length 1
+    public record Face(double[] a, double[] b, double[] out) {
+        double[] at(double t) {
+            return new double[]{a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])};
+        }
     }
 
-    /// The same for several faces at once.
+    /// Widths of the widest ways from a place up to faces, where a body of that width touches them \[m\]: at the middle, or,
+    /// where nobody squeezes up to that, at the best place along it.
     ///
-    /// @param faces middle and outward direction of each: x, y, out x, out y
-    public double[] upToEach(double[] start, List<double[]> faces) {
+    /// @param start on the floor \[x, y\]
+    public double[] upTo(double[] start, List<Face> faces) {
         double[] widths = widths(partAt(start));
-        return faces.stream().mapToDouble(f -> toFace(widths, new double[]{f[0], f[1]}, new double[]{f[2], f[3]}))
-                .toArray();
+        return faces.stream().mapToDouble(f -> {
+            double middle = toFace(widths, f.at(0.5), f.out);
+            if (middle >= SQUEEZE) {
+                return middle;
+            }
+            double best = middle;
+            for (int i = 1; i < ALONG; i++) {
+                best = Math.max(best, toFace(widths, f.at((double) i / ALONG), f.out));
+            }
+            return best;
+        }).toArray();
     }
 
     private double toFace(double[] widths, double[] face, double[] out) {
-        double radius = touching(face, out);
-        if (radius <= 0) {
+        double off = cleared(face, out);
+        if (Double.isNaN(off)) {
             return 0;
         }
-        int part = partAt(new double[]{face[0] + radius * out[0], face[1] + radius * out[1]});
+        double[] from = {face[0] + off * out[0], face[1] + off * out[1]};
+        double radius = touching(from, out);
+        int part = partAt(new double[]{from[0] + radius * out[0], from[1] + radius * out[1]});
         return Math.min(2 * radius, widths[1 + part]);
     }
 
-    /// Radius of the largest disk that touches a face at its middle and meets nothing else \[m\], at most half of
+    /// How far before a face what stands on or against it ends \[m\]: the mattress over the edge of its box; NaN where that is
+    /// further than a hand reaches over.
+    private double cleared(double[] face, double[] out) {
+        double blocked = Double.NaN;
+        for (double t = 0; t <= OVER; t += 0.01) {
+            if (room(face, out, t)) {
+                double free = t;
+                for (int i = 0; i < 20 && !Double.isNaN(blocked); i++) {
+                    double m = (blocked + free) / 2;
+                    if (room(face, out, m)) {
+                        free = m;
+                    } else {
+                        blocked = m;
+                    }
+                }
+                return free;
+            }
+            blocked = t;
+        }
+        return Double.NaN;
+    }
+
+    /// Whether a small disk has room just before a place.
+    private boolean room(double[] face, double[] out, double t) {
+        double x = face[0] + (t + SMALL) * out[0];
+        double y = face[1] + (t + SMALL) * out[1];
+        for (double[][] f : features) {
+            if (Gaps.distance(f, x, y) < 0.99 * SMALL) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /// Radius of the largest disk that touches a free place from one side and meets nothing \[m\], at most half of
     /// [#WIDEST].
-    private double touching(double[] face, double[] out) {
+    private double touching(double[] from, double[] out) {
         double high = WIDEST / 2;
         for (double[][] f : features) {
-            double d = Gaps.distance(f, face[0] + 1e-6 * out[0], face[1] + 1e-6 * out[1]);
-            if (d > 1e-5) {
-                high = Math.min(high, untilMet(f, face, out, high));
-            } else if (Gaps.distance(f, face[0] + 1e-3 * out[0], face[1] + 1e-3 * out[1]) < 0.99e-3) {
-                return 0;
+            if (Gaps.distance(f, from[0] + SMALL * out[0], from[1] + SMALL * out[1]) > 1.01 * SMALL) {
+                high = Math.min(high, untilMet(f, from, out, high));
             }
         }
         return high;

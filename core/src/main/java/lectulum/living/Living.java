@@ -96,15 +96,14 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         double[] j = door.get().jambs();
         double[] start = step((j[0] + j[2]) / 2, (j[1] + j[3]) / 2, door.get().wall());
         List<Room.Standing> wanted = room.inside().stream().filter(s -> goal(room.mode(), s.thing())).toList();
-        List<double[]> faces = new ArrayList<>();
+        List<Passage.Face> faces = new ArrayList<>();
         for (Room.Standing s : wanted) {
             for (Feature.Face face : SIDES) {
                 double[][] edge = Motion.edge(s.solid(), face);
-                double[] out = s.solid().outward(face);
-                faces.add(new double[]{(edge[0][0] + edge[1][0]) / 2, (edge[0][1] + edge[1][1]) / 2, out[0], out[1]});
+                faces.add(new Passage.Face(edge[0], edge[1], s.solid().outward(face)));
             }
         }
-        double[] widths = floor.upToEach(start, faces);
+        double[] widths = floor.upTo(start, faces);
         Way narrowest = null;
         for (int i = 0; i < wanted.size(); i++) {
             double widest = 0;

@@ -82,12 +82,14 @@ class PassageTest {
         Passage floor = Passage.of(rectangle(0, 0, 4, 2), List.of(),
                 List.of(rectangle(2, 0, 4, 0.8), rectangle(2, 1.26, 4, 2)), CELL);
 
-        assertThat(floor.upTo(new double[]{0.5, 1}, new double[]{3, 0.8}, new double[]{0, 1}))
-                .isCloseTo(0.46, within(1e-6));
-        assertThat(floor.upTo(new double[]{0.5, 1}, new double[]{2, 0.4}, new double[]{-1, 0}))
-                .as("its free end").isCloseTo(0.8, within(1e-6));
-        assertThat(floor.upTo(new double[]{0.5, 1}, new double[]{4, 0.4}, new double[]{1, 0}))
-                .as("its end at the wall").isZero();
+        double[] widths = floor.upTo(new double[]{0.5, 1}, List.of(
+                new Passage.Face(new double[]{2, 0.8}, new double[]{4, 0.8}, new double[]{0, 1}),
+                new Passage.Face(new double[]{2, 0}, new double[]{2, 0.8}, new double[]{-1, 0}),
+                new Passage.Face(new double[]{4, 0}, new double[]{4, 0.8}, new double[]{1, 0})));
+
+        assertThat(widths[0]).isCloseTo(0.46, within(1e-6));
+        assertThat(widths[1]).as("its free end").isCloseTo(0.8, within(1e-6));
+        assertThat(widths[2]).as("its end at the wall").isZero();
     }
 
     /// Random floors against a fine grid of distances: never more than a few of its cells apart.
