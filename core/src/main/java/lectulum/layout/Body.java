@@ -20,6 +20,8 @@ public final class Body {
     /// So high that it never matters \[m\].
     private static final double SKY = 100;
     private static final int NOSE_STEPS = 24;
+    private static final int NOSE_SAMPLES = 160;
+    private static final int LEAN_STEPS = 6;
 
     private final Base base;
     private final double length;
@@ -27,6 +29,7 @@ public final class Body {
     private final double noseDepth;
     private final double noseHalfFlat;
     private final Nose.Form form;
+    private final RoofLine noseInside;
     private final RoofLine roofOutside;
     private final RoofLine roofInside;
     private final Optional<ProfileLine> profile;
@@ -40,6 +43,9 @@ public final class Body {
         this.noseDepth = nosing.depth;
         this.noseHalfFlat = nosing.halfFlat;
         this.form = nosing.form;
+        this.noseInside = noseDepth > 0 && form == Nose.Form.ELLIPSE
+                ? RoofLine.over(nose()).inwards(base.wall())
+                : RoofLine.flat(0, length, halfWidth - base.wall());
         this.profile = profile;
         this.open = base.shell() instanceof Shell.Tray;
         this.roofOutside = outside.raised(raised);
@@ -140,9 +146,18 @@ public final class Body {
         };
     }
 
-    /// Half of the clear width at x \[m\]: the outer half less the wall, measured at right angles to the wall; not
-    /// positive where there is no room. Inside an elliptic nose the clear outline is taken as the ellipse whose half axes
-    /// are a wall shorter, which differs from the true one by less than a millimetre for usual noses.
+    /// The right half of an elliptic nose and a little of the side behind it, from the tip \[x, y\].
+    private List<double[]> nose() {
+        List<double[]> line = new ArrayList<>();
+        for (int i = 0; i <= NOSE_SAMPLES; i++) {
+            double t = (double) i / NOSE_SAMPLES;
+            line.add(new double[]{noseDepth * t * t, halfWidthOutside(noseDepth * t * t)});
+        }
+        line.add(new double[]{noseDepth + 4 * base.wall() + 0.1, halfWidth});
+        return line;
+    }
+
+    /// Half of the clear width at x \[m\]: as far from the outside as the wall is thick; not positive where there is no room.
     public double halfWidthInside(double x) {
         double straight = halfWidth - base.wall();
         if (noseDepth <= 0) {
@@ -153,10 +168,8 @@ public final class Body {
                 double slope = (halfWidth - noseHalfFlat) / noseDepth;
                 yield noseHalfFlat + slope * x - base.wall() * Math.sqrt(1 + slope * slope);
             }
-            case ARC -> x >= noseDepth ? straight : arc(x, arcRadius() - base.wall());
-            case ELLIPSE -> x >= noseDepth
-                    ? straight
-                    : ellipse(x - base.wall(), noseDepth - base.wall(), straight);
+            case ARC -> x >= arcRadius() ? straight : arc(x, arcRadius() - base.wall());
+            case ELLIPSE -> x <= 0 ? 0 : noseInside.at(x);
         });
     }
 
@@ -184,6 +197,43 @@ public final class Body {
     public double clearRight(double x, double z) {
         double nominal = halfWidthInside(x);
         return shape.known() ? shape.right(x, z, nominal) : nominal;
+    }
+
+    /// Where the front wall stands at a place and a height \[m\]; the tip of a nose is not measured.
+    public double clearFront(double y, double z) {
+        return shape.known() && noseDepth <= 0 ? shape.frontAt(y, z, insideFront()) : insideFront();
+    }
+
+    /// How far the walls come in at a height beyond where they are drawn, as blocks along them \[x, y\]; none where nothing
+    /// was measured.
+    public List<double[][]> leaning(double low, double high) {
+        List<double[][]> blocks = new ArrayList<>();
+        if (!shape.known()) {
+            return blocks;
+        }
+        double front = shoulder();
+        double rear = insideRear();
+        for (int i = 0; i < LEAN_STEPS; i++) {
+            double a = front + (rear - front) * i / LEAN_STEPS;
+            double b = front + (rear - front) * (i + 1) / LEAN_STEPS;
+            for (int side = -1; side <= 1; side += 2) {
+                double drawn = halfWidthInside((a + b) / 2);
+                double ya = Math.min(drawn, clear(side, a, low, high));
+                double yb = Math.min(drawn, clear(side, b, low, high));
+                if (Math.min(ya, yb) < drawn - 1e-6) {
+                    blocks.add(new double[][]{{a, side * ya}, {b, side * yb}, {b, side * drawn}, {a, side * drawn}});
+                }
+            }
+        }
+        return blocks;
+    }
+
+    private double clear(int side, double x, double low, double high) {
+        double least = Double.POSITIVE_INFINITY;
+        for (double z : new double[]{low, (low + high) / 2, high}) {
+            least = Math.min(least, side < 0 ? clearLeft(x, z) : clearRight(x, z));
+        }
+        return least;
     }
 
     /// Where the rear wall stands at a place and a height \[m\].
@@ -237,11 +287,27 @@ public final class Body {
             return insideFront();
         }
         if (form != Nose.Form.VEE) {
-            return noseDepth;
+            return noseShoulder();
         }
         double slope = (halfWidth - noseHalfFlat) / noseDepth;
         double straight = halfWidth - base.wall();
         return (straight - noseHalfFlat + base.wall() * Math.sqrt(1 + slope * slope)) / slope;
+    }
+
+    /// Behind a rounded nose the corner of the wall may reach further back than the nose does.
+    private double noseShoulder() {
+        double straight = halfWidth - base.wall();
+        double low = 0;
+        double high = noseDepth + 4 * base.wall();
+        for (int i = 0; i < 50; i++) {
+            double middle = (low + high) / 2;
+            if (halfWidthInside(middle) >= straight - 1e-7) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return high;
     }
 
     /// Clear floor area \[m²\], wheel arches taken off.

@@ -104,12 +104,12 @@ final class Clash {
     /// Where a thing inside leaves the clear space by most.
     private static Optional<Fault> escape(Mode mode, Thing thing, Solid solid, Body body, List<Solid> arches) {
         Worst worst = new Worst(mode, thing.id());
-        worst.see(body.insideFront() - solid.minX(), Fault.Boundary.FRONT, 1, 0, 0);
         worst.see(-solid.z1(), Fault.Boundary.FLOOR, 0, 0, 1);
         worst.see(solid.z2() - body.clearHeight(solid.minX(), solid.maxX()), Fault.Boundary.ROOF, 0, 0, -1);
         double[] heights = heights(body, solid);
         for (double[] corner : solid.corners()) {
             for (double z : heights) {
+                worst.see(body.clearFront(corner[1], z) - corner[0], Fault.Boundary.FRONT, 1, 0, 0);
                 worst.see(corner[0] - body.clearRear(corner[1], z), Fault.Boundary.REAR, -1, 0, 0);
                 worst.see(-Math.max(0, body.clearLeft(corner[0], z)) - corner[1], Fault.Boundary.LEFT, 0, 1, 0);
                 worst.see(corner[1] - Math.max(0, body.clearRight(corner[0], z)), Fault.Boundary.RIGHT, 0, -1, 0);

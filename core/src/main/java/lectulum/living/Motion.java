@@ -86,6 +86,7 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
         double[] out = s.solid().outward(d.face());
         List<Room.Standing> others = others(room, s.thing(), s.solid());
         List<double[][]> obstacles = new ArrayList<>(walls);
+        obstacles.addAll(room.body().leaning(s.solid().z1(), s.solid().z2()));
         others.forEach(o -> obstacles.add(o.solid().corners()));
         Motion worst = null;
         for (int leaf = 0; leaf < d.leaves(); leaf++) {
@@ -180,9 +181,12 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
                 && near(g, swept.x(), swept.y()));
         if (!door && !outsideBody(face)) {
             for (double[] c : swept.corners()) {
-                if (c[0] < room.body().insideFront() - 0.002 || c[0] > room.body().insideRear() + 0.002
-                        || Math.abs(c[1]) > room.body().halfWidthInside(c[0]) + 0.002) {
-                    return "";
+                for (double z : new double[]{swept.z1(), swept.z2()}) {
+                    if (c[0] < room.body().clearFront(c[1], z) - 0.002 || c[0] > room.body().clearRear(c[1], z) + 0.002
+                            || -c[1] > room.body().clearLeft(c[0], z) + 0.002
+                            || c[1] > room.body().clearRight(c[0], z) + 0.002) {
+                        return "";
+                    }
                 }
             }
         }

@@ -105,6 +105,7 @@ record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Sta
                 obstacles.add(s.solid.corners());
             }
         }
+        obstacles.addAll(body.leaning(STEP, Math.min(HEAD, body.roofInside().highest())));
         List<double[]> doors = door().map(Gate::jambs).stream().toList();
         return Passage.of(body.planInside().toArray(double[][]::new), doors, obstacles, CELL);
     }

@@ -68,6 +68,34 @@ public record LeaningBox(Post frontLeft, Post frontRight, Post rearLeft, Post re
         return a[0] + (b[0] - a[0]) * (v - a[1]) / (b[1] - a[1]);
     }
 
+    /// Along coordinate of the front wall at a place across it and a height \[m\].
+    public double frontAt(double v, double w) {
+        double[] a = frontLeft.at(w / height);
+        double[] b = frontRight.at(w / height);
+        return a[0] + (b[0] - a[0]) * (v - a[1]) / (b[1] - a[1]);
+    }
+
+    /// By how much a frame of some width, turned, is longer than the box lets it be at some height \[m\]; negative where it
+    /// has room. Between its ends in front and behind, whichever is tighter.
+    public double tooLong(Frame frame, Clear at, double width) {
+        double most = Double.NEGATIVE_INFINITY;
+        double c = Math.cos(at.turn);
+        double s = Math.sin(at.turn);
+        double centre = (frontLeft.v + frontRight.v) / 2;
+        for (double w : new double[]{frame.low, frame.high}) {
+            for (int end = -1; end <= 1; end += 2) {
+                for (int side = -1; side <= 1; side += 2) {
+                    double l = end * frame.length / 2;
+                    double across = at.middle + side * width / 2;
+                    double u = frame.centre + c * l - s * across;
+                    double v = centre + s * l + c * across;
+                    most = Math.max(most, end < 0 ? frontAt(v, w) - u : u - rearAt(v, w));
+                }
+            }
+        }
+        return most;
+    }
+
     /// The clear width for a frame turned by `turn` \[rad\].
     public Clear clear(Frame frame, double turn) {
         double right = Double.POSITIVE_INFINITY;

@@ -70,6 +70,11 @@ public record TrueShape(Optional<LeaningBox> box, List<Survey.Station> stations,
         return box.map(b -> front + b.rearAt(y + middle, z)).orElse(nominal);
     }
 
+    /// Where the front wall stands at a place across \[m\].
+    public double frontAt(double y, double z, double nominal) {
+        return box.map(b -> front + b.frontAt(y + middle, z)).orElse(nominal);
+    }
+
     /// Clear height over a stretch \[m\].
     public double ceiling(double from, double to, double nominal) {
         if (stations.isEmpty()) {

@@ -158,9 +158,10 @@ public final class Units {
     }
 
     private static Shown metricLength(double metres) {
-        return Math.abs(metres) < 0.9995
+        double size = Math.abs(metres);
+        return size < 0.9995
                 ? new Shown(decimals(metres * 1000, 0), "mm")
-                : new Shown(decimals(metres, 2), "m");
+                : new Shown(decimals(metres, size < 9.9995 ? 3 : 2), "m");
     }
 
     private static Shown energy(double wattHours) {

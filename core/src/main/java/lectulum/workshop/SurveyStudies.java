@@ -153,7 +153,6 @@ public final class SurveyStudies {
                 Sentence.of("middle {0} to the right", Amount.m(best.middle())), source);
         List<LeaningBox.Spacer> spacers = box.spacers(frame(f), best, f.width(), f.guide());
         double most = 0;
-        double least = Double.POSITIVE_INFINITY;
         for (LeaningBox.Spacer s : spacers) {
             String id = "base.survey.spacer." + camel(s.corner());
             book.figure(id + "Low", "Spacer " + s.corner() + ", foot", s.low(), Quantity.LENGTH,
@@ -161,14 +160,31 @@ public final class SurveyStudies {
             book.figure(id + "High", "Spacer " + s.corner() + ", top", s.high(), Quantity.LENGTH, "gap − guide",
                     Sentence.of("guide {0}", Amount.m(f.guide())), source);
             most = Math.max(most, Math.max(s.low(), s.high()));
-            least = Math.min(least, Math.min(s.low(), s.high()));
         }
         double free = Assumed.value(design, "clear.rising");
         LeaningBox.Spacer first = spacers.stream()
                 .max(java.util.Comparator.comparingDouble(s -> Math.max(s.low(), s.high()))).orElseThrow();
-        if (least < 0) {
+        double spare = best.width() - f.width() - 2 * f.guide();
+        double tooLong = box.tooLong(frame(f), best, f.width());
+        book.figure("base.survey.frameSpare", "Spare beside the frame, both sides together", spare, Quantity.LENGTH,
+                "clear − width − 2 guides", Sentence.of("{0} − {1} − 2 × {2}", Amount.m(best.width()),
+                        Amount.m(f.width()), Amount.m(f.guide())),
+                source);
+        if (tooLong > 0) {
+            book.say("survey.long", Severity.WARN, Sentence.of("The frame is {0} too long for this body",
+                    Amount.m(tooLong)),
+                    Sentence.of("{0} long with its middle {1} behind the front: a leaning end wall counts where it leans"
+                            + " in. Make it shorter, or move it.", Amount.m(f.length()), Amount.m(f.centre())));
+        }
+        if (spare >= 0 && spare < 2 * free && f.high() > f.low()) {
+            book.say("survey.rising", Severity.WARN, Sentence.of("The frame has {0} to spare where it rises",
+                    Amount.m(spare)),
+                    Sentence.of("{0} on each side is wanted so that it does not jam. Make it {1} wide.",
+                            Amount.m(free), Amount.m(best.width() - 2 * f.guide() - 2 * free)));
+        }
+        if (spare < 0) {
             book.say("survey.tight", Severity.WARN, Sentence.of("The frame is {0} too wide for this body",
-                    Amount.m(-least)),
+                    Amount.m(-spare)),
                     Sentence.of("{0} wide with guides of {1}; {2} is clear at its best turn. Make it {3} wide.",
                             Amount.m(f.width()), Amount.m(f.guide()), Amount.m(best.width()),
                             Amount.m(best.width() - 2 * f.guide() - 2 * free)));

@@ -180,7 +180,7 @@ public final class WallStudies {
                 Sentence.of(better + "The header over {0} carries {1}: {2}." + below(h), Amount.m(over.span()),
                         Amount.moment(over.moment()),
                         section.map(HeaderSection::label).orElse("none of the table will do"),
-                        Amount.m(Math.abs(shift.by())), shift.by() > 0 ? "on" : "back", members(shift.cut())),
+                        Amount.m(Math.abs(shift.by())), way(h.face, shift.by()), members(shift.cut())),
                 List.of(h.thing.id()));
         if (section.isEmpty()) {
             book.say("cut.header." + h.thing.id(), Severity.WARN,
@@ -188,6 +188,13 @@ public final class WallStudies {
                     Sentence.of("Make {0} narrower, or move it so that fewer members are cut.", h.thing.name()),
                     List.of(h.thing.id()));
         }
+    }
+
+    /// Which way a hole is shifted, as somebody inside the camper says it.
+    private static String way(Face face, double by) {
+        return face == Face.FRONT || face == Face.REAR
+                ? by > 0 ? "to the right" : "to the left"
+                : by > 0 ? "towards the rear" : "towards the front";
     }
 
     private static String members(int count) {

@@ -169,7 +169,7 @@ class FreePlaceTest {
         Sentence says = FreePlace.trouble(box(), sized("boat", 40, 3.4, 0.8, 0.4)).orElseThrow();
 
         assertThat(says.text(Style.PLAIN).replace('\u00a0', ' '))
-                .startsWith("boat (3.40 m × 800 mm × 400 mm) does not go into this body");
+                .startsWith("boat (3.400 m × 800 mm × 400 mm) does not go into this body");
     }
 
     @Test

@@ -13,7 +13,7 @@ class UnitsTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"MASS | 909.4 | 909 kg | 2 005 lb",
             "MASS | 9.44 | 9.4 kg | 21 lb", "MASS | 0 | 0 kg | 0 lb", "LENGTH | 0.52 | 520 mm | 1' 8 1/2\"",
-            "LENGTH | 3.72 | 3.72 m | 12' 2 7/16\"", "VOLUME | 0.06 | 60 L | 16 gal", "SHARE | 0.0784 | 7.8 % | 7.8 %",
+            "LENGTH | 3.72 | 3.720 m | 12' 2 7/16\"", "VOLUME | 0.06 | 60 L | 16 gal", "SHARE | 0.0784 | 7.8 % | 7.8 %",
             "ENERGY | 3600000 | 1 000 Wh | 1 000 Wh", "ENERGY | 43200000 | 12.0 kWh | 12.0 kWh",
             "MONEY | 6840 | 6 840 € | 6 840 $", "MONEY | 9.9 | 9.90 € | 9.90 $", "NIGHTS | 1 | 1 night | 1 night",
             "MOMENT | 117.67 | 118 N·m | 87 lbf·ft", "STRESS | 235000000 | 235 MPa | 34 084 psi",
