@@ -32,6 +32,7 @@ import lectulum.structure.WallCut;
 import lectulum.survey.SixTapes;
 import lectulum.survey.TrueShape;
 import lectulum.units.Quantity;
+import lectulum.workshop.OutsideStudies;
 import lectulum.workshop.StrutStudies;
 import lectulum.workshop.WallStudies;
 
@@ -84,7 +85,9 @@ final class WorkshopRemedies {
     private static Stream<Remedy> survey(Design d, String id) {
         Survey s = d.base().survey();
         if (id.equals("survey.residual") && s.tapes().isPresent()) {
-            return TrueShape.tapes(s.tapes().get()).closings().stream().limit(4)
+            return TrueShape.tapes(s.tapes().get()).closings().stream()
+                    .sorted(java.util.Comparator.comparing((SixTapes.Closing c) -> !c.slip())
+                            .thenComparingDouble(c -> Math.abs(c.change())))
                     .map(c -> base(Sentence.of("Take the {0} as {1}", c.name(), Amount.m(c.value())),
                             "Correct the " + c.name(), b -> b.with(s.with(Optional.of(closed(s.tapes().get(), c))))));
         }
@@ -285,19 +288,19 @@ final class WorkshopRemedies {
     }
 
     private static Stream<Remedy> outside(Design d, Optional<Thing> thing, String id) {
+        if (id.startsWith("out.ladder")) {
+            return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
+                    .map(f -> feature(t, new Feature.FoldOut(f.face(), f.out(), f.drop(), f.pole(), ladder(d, t)),
+                            Sentence.of("Set the ladder's foot {0} out", Amount.m(ladder(d, t))))));
+        }
         return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
                 .flatMap(f -> DoubleStream.of(0.1, 0.2, 0.3, 0.4, 0.5, 0.6).mapToObj(more -> feature(t,
-                        new Feature.FoldOut(f.face(), f.out(), f.drop() + more, f.pole(),
-                                id.startsWith("out.ladder")
-                                        ? ladder(d, t)
-                                        : f.ladder()),
-                        id.startsWith("out.ladder")
-                                ? Sentence.of("Set the ladder's foot {0} out", Amount.m(ladder(d, t)))
-                                : Sentence.of("Drop its edge by {0}", Amount.m(f.drop() + more))))));
+                        new Feature.FoldOut(f.face(), f.out(), f.drop() + more, f.pole(), f.ladder()),
+                        Sentence.of("Drop its edge by {0}", Amount.m(f.drop() + more))))));
     }
 
     private static double ladder(Design d, Thing t) {
-        double rail = d.base().floorHeight() + Solid.of(t.size(), t.at(Mode.CAMP)).z2();
+        double rail = OutsideStudies.ladderTop(d, t);
         double slope = (Assumed.value(d, "ladder.low") + Assumed.value(d, "ladder.high")) / 2;
         return Math.round(rail / Math.tan(slope) * 100) / 100.0;
     }

@@ -74,14 +74,49 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param mass  of what rises \[kg\]
     /// @param drag  of its seals \[N\]
     /// @param lifters that share it
-    public record Lift(double rise, double panel, double mass, double drag, int lifters) {
+    /// @param side  height of the folding side and end panels \[m\]; 0 for that of the rise
+    public record Lift(double rise, double panel, double mass, double drag, int lifters, double side) {
+        /// With panels as high as it rises.
+        public Lift(double rise, double panel, double mass, double drag, int lifters) {
+            this(rise, panel, mass, drag, lifters, 0);
+        }
+
+        /// Height of a folding panel \[m\].
+        public double panelHeight() {
+            return side > 0 ? side : rise;
+        }
+
+        /// Layers in which the folded panels lie: a pair lies in one layer where both fit side by side.
+        ///
+        /// @param width  clear \[m\]
+        /// @param length clear \[m\]
+        public int layers(double width, double length) {
+            return (2 * panelHeight() <= width ? 1 : 2) + (2 * panelHeight() <= length ? 1 : 2);
+        }
     }
 
     /// A hatch hinged on the roof line that carries all of the profile behind it.
     ///
     /// @param hinge behind the front of the body \[m\]
     /// @param open  angle \[rad\]
-    public record Hatch(double hinge, double open) {
+    /// @param sill  where its lip is, above the floor \[m\]
+    public record Hatch(double hinge, double open, double sill) {
+        /// A hatch that reaches down to the floor.
+        public Hatch(double hinge, double open) {
+            this(hinge, open, 0);
+        }
+
+        public Hatch hingedAt(double x) {
+            return new Hatch(x, open, sill);
+        }
+
+        public Hatch opening(double angle) {
+            return new Hatch(hinge, angle, sill);
+        }
+
+        public Hatch downTo(double height) {
+            return new Hatch(hinge, open, height);
+        }
     }
 
     /// @param sheet  id of a sheet in the table of bending radii

@@ -49,13 +49,21 @@ public final class Body {
         this.profile = profile;
         this.open = base.shell() instanceof Shell.Tray;
         this.roofOutside = outside.raised(raised);
-        this.roofInside = open ? RoofLine.flat(0, length, SKY) : outside.inwards(base.roof()).raised(raised);
+        this.roofInside = open
+                ? RoofLine.flat(0, length, SKY)
+                : outside.inwards(base.roof()).raised(raised > 0 ? raised : -folded());
         this.shape = TrueShape.of(base.survey(), shoulder(), insideRear() - shoulder(), 2 * (halfWidth - base.wall()),
                 open ? base.shell().height() : roofInside.highest());
     }
 
     private record Nosing(double depth, double halfFlat, Nose.Form form) {
         private static final Nosing NONE = new Nosing(0, 0, Nose.Form.VEE);
+    }
+
+    /// Height that the folded panels of a lowered top take under the roof \[m\].
+    private double folded() {
+        return base.carcass().lift().map(
+                l -> l.panel() * l.layers(2 * (halfWidth - base.wall()), length - 2 * base.wall())).orElse(0.0);
     }
 
     /// The body as it rides.

@@ -58,9 +58,11 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         }
         Room night = rooms.get(Mode.NIGHT);
         Sleeping sleeping = Sleeping.of(night);
-        List<WaysOut.Way> openings = openings(night);
-        WaysOut exits = WaysOut.of(openings, new WaysOut.Rule(Assumed.value(design, "exit.large"),
-                Assumed.value(design, "exit.small"), Assumed.value(design, "exit.apart")));
+        WaysOut.Rule rule = new WaysOut.Rule(Assumed.value(design, "exit.large"),
+                Assumed.value(design, "exit.small"), Assumed.value(design, "exit.apart"));
+        List<WaysOut.Way> openings = Escape.of(night, Optional.ofNullable(floors.get(Mode.NIGHT)),
+                motions.get(Mode.NIGHT), rule);
+        WaysOut exits = WaysOut.of(openings, rule);
         Keeping keeping = Keeping.of(design);
         Access access = Access.of(design, rooms.get(Mode.ROAD), keeping, Optional.ofNullable(floors.get(Mode.ROAD)));
         Living bare = new Living(sleeping, exits, openings, motions, passages, standing, keeping, access,
@@ -117,7 +119,7 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
         return Optional.ofNullable(narrowest);
     }
 
-    private static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
+    static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
             Feature.Face.RIGHT);
     private static boolean goal(Mode mode, Thing t) {
         boolean bed = t.has(Feature.Bed.class);
@@ -126,7 +128,7 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
                 : !bed && (t.has(Feature.Seat.class) || t.system() == SystemGroup.GALLEY && t.at(mode).z() < 0.3);
     }
 
-    private static double[] step(double x, double y, Carcass.Face wall) {
+    static double[] step(double x, double y, Carcass.Face wall) {
         double in = 0.25;
         return switch (wall) {
             case LEFT -> new double[]{x, y + in};
@@ -134,32 +136,5 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
             case FRONT -> new double[]{x + in, y};
             default -> new double[]{x - in, y};
         };
-    }
-
-    /// Openings as ways out at night; past the flame where the straight line from a bed leads close by one.
-    private static List<WaysOut.Way> openings(Room night) {
-        List<WaysOut.Way> ways = new ArrayList<>();
-        for (Room.Gate g : night.gates()) {
-            var o = g.opening();
-            ways.add(new WaysOut.Way(g.thing().id(), g.wall().name(), g.x(), g.y(), o.width(), o.height(),
-                    g.opens() && o.inside(), o.barred(), pastFlame(night, g)));
-        }
-        return ways;
-    }
-
-    private static boolean pastFlame(Room night, Room.Gate g) {
-        List<double[]> flames = night.design().things().stream().filter(t -> t.has(Feature.Flame.class))
-                .map(t -> new double[]{t.at(night.mode()).x(), t.at(night.mode()).y()}).toList();
-        List<Room.Standing> beds = night.inside().stream().filter(s -> s.thing().has(Feature.Bed.class)).toList();
-        return !beds.isEmpty() && beds.stream().allMatch(b -> flames.stream()
-                .anyMatch(f -> distance(f, b.solid().x(), b.solid().y(), g.x(), g.y()) < 0.35));
-    }
-
-    private static double distance(double[] p, double x1, double y1, double x2, double y2) {
-        double dx = x2 - x1;
-        double dy = y2 - y1;
-        double l2 = dx * dx + dy * dy;
-        double t = l2 == 0 ? 0 : Math.clamp(((p[0] - x1) * dx + (p[1] - y1) * dy) / l2, 0, 1);
-        return Math.hypot(x1 + t * dx - p[0], y1 + t * dy - p[1]);
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.change.Changeover;
 import lectulum.design.Design;
@@ -152,9 +153,11 @@ final class LivingFindings {
         if (sleepers && ways < 2) {
             WaysOut.Rule rule = new WaysOut.Rule(Assumed.value(design, "exit.large"),
                     Assumed.value(design, "exit.small"), Assumed.value(design, "exit.apart"));
-            List<String> small = living.openings().stream().filter(w -> w.fromInside() && !w.largeEnough(rule))
+            List<String> small = living.openings().stream()
+                    .filter(w -> w.fromInside() && !w.largeEnough(rule) && w.before().isEmpty() && !w.stuck())
                     .map(w -> name(w.id())).distinct().toList();
-            Sentence tail = small.isEmpty()
+            Optional<Sentence> shut = shut(rule);
+            Sentence tail = shut.isPresent() ? shut.get() : small.isEmpty()
                     ? Sentence.of("A second one needs {0} × {1} clear, opened from inside.", Amount.m(rule.large()),
                             Amount.m(rule.small()))
                     : Sentence.of("{0} is too small to get out by: it takes {1} × {2} clear.", String.join(", ", small),
@@ -164,8 +167,12 @@ final class LivingFindings {
                             ? Sentence.of("Nobody could get out in a fire")
                             : Sentence.of("There is only one way out for sleepers"),
                     join("A place to sleep needs two, independent of each other; there is {0}. ", tail, ways),
-                    living.openings().stream().filter(w -> w.fromInside() && !w.largeEnough(rule))
-                            .map(WaysOut.Way::id).toList());
+                    Stream.concat(
+                            living.openings().stream()
+                                    .filter(w -> w.fromInside() && (!w.largeEnough(rule) || !w.reached()))
+                                    .map(WaysOut.Way::id),
+                            living.openings().stream().map(WaysOut.Way::before).filter(b -> !b.isEmpty())).distinct()
+                            .toList());
         }
         for (String trap : traps) {
             say("exit.trap." + trap, Severity.WARN, Sentence.of("{0} can be barred from outside", name(trap)),
@@ -173,6 +180,27 @@ final class LivingFindings {
                             + " inside release works when it is barred."),
                     List.of(trap));
         }
+    }
+
+    /// What would be a way out if nothing stood before it, it opened further, or somebody got to it.
+    private Optional<Sentence> shut(WaysOut.Rule rule) {
+        for (WaysOut.Way w : living.openings()) {
+            if (!w.fromInside() || w.trap()) {
+                continue;
+            }
+            if (!w.before().isEmpty()) {
+                return Optional.of(Sentence.of("{0} stands before {1} at night: {2} × {3} of it stay clear.",
+                        name(w.before()), name(w.id()), Amount.m(w.width()), Amount.m(w.height())));
+            }
+            if (w.stuck()) {
+                return Optional.of(Sentence.of("{0} does not open far enough: {1} × {2} stay clear.", name(w.id()),
+                        Amount.m(w.width()), Amount.m(w.height())));
+            }
+            if (!w.reached() && w.largeEnough(rule)) {
+                return Optional.of(Sentence.of("Nobody gets from a bed to {0} at night.", name(w.id())));
+            }
+        }
+        return Optional.empty();
     }
 
     private void motions() {
@@ -254,7 +282,7 @@ final class LivingFindings {
             if (way.width() < warn) {
                 boolean shut = way.width() < 0.05;
                 say("passage.narrow." + mode.name().toLowerCase(java.util.Locale.ROOT),
-                        way.width() < stop && mode != Mode.ROAD ? Severity.WARN : Severity.NOTE,
+                        mode == Mode.ROAD ? Severity.NOTE : way.width() < stop ? Severity.STOP : Severity.WARN,
                         shut
                                 ? Sentence.of("There is no way to {0} in {1}", name(way.to()), mode.label())
                                 : Sentence.of("The way to {0} is {1} wide in {2}", name(way.to()),

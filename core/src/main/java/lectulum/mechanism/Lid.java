@@ -7,8 +7,7 @@ import lectulum.units.Units;
 
 /// A hinged lid or hatch on gas struts: hand force over the travel, whether it stays up in the cold and shut in the heat.
 ///
-/// All places are measured from the hinge with the lid shut, x rearwards, z up; opening turns rearward things up. Friction
-/// of the struts is left out.
+/// All places are measured from the hinge with the lid shut, x rearwards, z up; opening turns rearward things up.
 ///
 /// @param mass    \[kg\]
 /// @param centre  of gravity \[x, z\] \[m\]
@@ -17,8 +16,16 @@ import lectulum.units.Units;
 /// @param body    strut mount on the body \[x, z\] \[m\]
 /// @param leaf    strut mount on the lid \[x, z\] \[m\]
 /// @param struts  how many
+/// @param friction of each strut \[N\], 0 to 60: it is taken off its push on the way up and added on the way down
 public record Lid(double mass, double[] centre, double[] handle, double open, double[] body, double[] leaf, int struts,
-        GasStrut strut) {
+        GasStrut strut, double friction) {
+
+    /// Without friction.
+    public Lid(double mass, double[] centre, double[] handle, double open, double[] body, double[] leaf, int struts,
+            GasStrut strut) {
+        this(mass, centre, handle, open, body, leaf, struts, strut, 0);
+    }
+
     private static final double STEP = Math.toRadians(5);
     /// Hand forces \[N\] (assumed): easy, too much for one hand, too much for anybody.
     public static final double HAND_EASY = 100;
@@ -34,11 +41,14 @@ public record Lid(double mass, double[] centre, double[] handle, double open, do
 
     /// Moment of all struts about the hinge, positive when it opens \[Nm\].
     public double strutMoment(double angle, double celsius) {
+        return struts * strut.push(length(angle), celsius) * arm(angle);
+    }
+
+    /// Arm of a strut's push about the hinge \[m\].
+    private double arm(double angle) {
         double[] b = turned(leaf, angle);
         double length = length(angle);
-        double ux = (b[0] - body[0]) / length;
-        double uz = (b[1] - body[1]) / length;
-        return struts * strut.push(length, celsius) * (b[0] * uz - b[1] * ux);
+        return (b[0] * (b[1] - body[1]) - b[1] * (b[0] - body[0])) / length;
     }
 
     /// Distance of the strut's eyes \[m\].
@@ -52,23 +62,39 @@ public record Lid(double mass, double[] centre, double[] handle, double open, do
         return -(gravityMoment(angle) + strutMoment(angle, celsius)) / Math.hypot(handle[0], handle[1]);
     }
 
-    /// Largest hand force over the travel, in steps of 5° and fully open \[N\].
+    /// The same while it is opened: friction works against the struts.
+    public double opening(double angle, double celsius) {
+        return hand(angle, celsius) + struts * friction * arm(angle) / Math.hypot(handle[0], handle[1]);
+    }
+
+    /// The same while it is shut: friction works with the struts.
+    public double closing(double angle, double celsius) {
+        return hand(angle, celsius) - struts * friction * arm(angle) / Math.hypot(handle[0], handle[1]);
+    }
+
+    /// Largest hand force over the travel either way, in steps of 5° and fully open \[N\].
     public double peakHand(double celsius) {
-        return Math.max(peakOnTheWay(celsius), Math.abs(hand(open, celsius)));
+        return Math.max(peakOnTheWay(celsius),
+                Math.max(Math.abs(opening(open, celsius)), Math.abs(closing(open, celsius))));
     }
 
     /// The same without the fully open end, where the lid rests against its stop: what choosers compare.
     double peakOnTheWay(double celsius) {
         double peak = 0;
         for (double angle = 0; angle <= open + 1e-9; angle += STEP) {
-            peak = Math.max(peak, Math.abs(hand(angle, celsius)));
+            peak = Math.max(peak, Math.max(Math.abs(opening(angle, celsius)), Math.abs(closing(angle, celsius))));
         }
         return peak;
     }
 
-    /// Strut moment over weight when fully open.
+    /// Whether it leans past upright when fully open, so that its own weight holds it there.
+    public boolean pastUpright() {
+        return gravityMoment(open) >= 0;
+    }
+
+    /// Strut moment over weight when fully open; infinite for a lid that leans past upright.
     public double hold(double celsius) {
-        return strutMoment(open, celsius) / Math.abs(gravityMoment(open));
+        return pastUpright() ? Double.POSITIVE_INFINITY : strutMoment(open, celsius) / -gravityMoment(open);
     }
 
     /// What pushes the shut lid open \[Nm\]; positive is carried by the latch.

@@ -120,11 +120,13 @@ public record RisingBed(double mass, double centre, double front, double rear, P
         return Optional.ofNullable(best);
     }
 
-    /// By how much a strut is too long or too short at the bottom or the top \[m\]; not positive where both fit.
+    /// By how much a strut is too long or too short anywhere on the way \[m\]; not positive where all fit. A strut is shortest
+    /// where the bed passes its body point; with one end up and the other down no bed point leaves the way either.
     public double beyondTravel(double low, double high) {
         double worst = Double.NEGATIVE_INFINITY;
         for (Pair p : pairs) {
             worst = Math.max(worst, Math.max(p.strut.beyond(p.length(low)), p.strut.beyond(p.length(high))));
+            worst = Math.max(worst, p.strut.beyond(p.length(Math.clamp(p.z, low, high))));
         }
         return worst;
     }

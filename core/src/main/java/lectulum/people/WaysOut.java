@@ -5,8 +5,8 @@ import java.util.List;
 
 /// Ways out of a place where people sleep: which count, and how many of them are independent of each other.
 ///
-/// A way counts where its clear opening is large enough, it opens from inside without key or tool, and nobody can fasten it
-/// from outside so that it does not. Two are independent on different faces or well apart, and at most all but one of them
+/// A way counts where its clear opening is large enough, it opens far enough and from inside without key or tool, a body
+/// gets to it from a bed, and nobody can fasten it from outside so that it does not open. Two are independent on different faces or well apart, and at most all but one of them
 /// may lead past the stove. Near the rules for recreational vehicles (NFPA 1192, EN 1646-1); use the one that applies.
 ///
 /// @param usable      those that count
@@ -25,15 +25,24 @@ public record WaysOut(List<Way> usable, List<Way> independent) {
     /// A door, window or hatch.
     ///
     /// @param face      name of the wall it is in
-    /// @param width     clear \[m\]
-    /// @param height    clear \[m\]
+    /// @param width     clear of what stands before it and of its leaf \[m\]
+    /// @param height    the same \[m\]
     /// @param fromInside opens from inside without key or tool
     /// @param trap      can be fastened from outside so that the inside release fails
     /// @param pastFlame leads past stove or heater
+    /// @param before    id of what stands before it so that nobody fits through; empty for nothing
+    /// @param stuck     whether its leaf does not open far enough to get out by
+    /// @param reached   whether a body gets to it from a bed
     public record Way(String id, String face, double x, double y, double width, double height, boolean fromInside,
-            boolean trap, boolean pastFlame) {
+            boolean trap, boolean pastFlame, String before, boolean stuck, boolean reached) {
+        /// A way that is free to get to.
+        public Way(String id, String face, double x, double y, double width, double height, boolean fromInside,
+                boolean trap, boolean pastFlame) {
+            this(id, face, x, y, width, height, fromInside, trap, pastFlame, "", false, true);
+        }
+
         boolean usable(Rule rule) {
-            return largeEnough(rule) && fromInside && !trap;
+            return largeEnough(rule) && fromInside && !trap && reached;
         }
 
         /// Whether somebody fits through.

@@ -65,6 +65,48 @@ public record HatchSwing(double[] hinge, List<double[]> outline, double open) {
         return least <= open ? Optional.of(least) : Optional.empty();
     }
 
+    /// The angle at which an upright box seen from the side stops it, by its corners or by the flat of its faces; empty where
+    /// it never meets it on the way. A box that the shut hatch already reaches into stops it at once.
+    public Optional<Double> blockedBy(double x1, double z1, double x2, double z2) {
+        double[][] box = {{x1, z1}, {x2, z1}, {x2, z2}, {x1, z2}};
+        double least = Double.POSITIVE_INFINITY;
+        for (double[] corner : box) {
+            least = Math.min(least, blockedAt(corner[0], corner[1]).orElse(Double.POSITIVE_INFINITY));
+        }
+        for (double[] p : outline) {
+            if (p[0] > x1 && p[0] < x2 && p[1] > z1 && p[1] < z2) {
+                return Optional.of(0.0);
+            }
+            double rho = Math.hypot(p[0] - hinge[0], p[1] - hinge[1]);
+            double bearing = Math.atan2(p[1] - hinge[1], p[0] - hinge[0]);
+            for (int i = 0; i < 4; i++) {
+                for (double[] at : atRadius(box[i], box[(i + 1) % 4], rho)) {
+                    double turn = Math.atan2(at[1] - hinge[1], at[0] - hinge[0]) - bearing;
+                    least = Math.min(least, turn - Math.floor(turn / (2 * Math.PI)) * 2 * Math.PI);
+                }
+            }
+        }
+        return least <= open ? Optional.of(least) : Optional.empty();
+    }
+
+    /// Whether a place on the shut hatch, seen from the side, belongs to it.
+    ///
+    /// @param within of its outline \[m\]
+    public boolean carries(double x, double z, double within) {
+        double[] before = hinge;
+        for (double[] p : outline) {
+            double dx = p[0] - before[0];
+            double dz = p[1] - before[1];
+            double l2 = dx * dx + dz * dz;
+            double t = l2 == 0 ? 0 : Math.clamp(((x - before[0]) * dx + (z - before[1]) * dz) / l2, 0, 1);
+            if (x > hinge[0] && Math.hypot(before[0] + t * dx - x, before[1] + t * dz - z) <= within) {
+                return true;
+            }
+            before = p;
+        }
+        return false;
+    }
+
     private List<double[]> atRadius(double[] a, double[] b, double rho) {
         double ax = a[0] - hinge[0];
         double az = a[1] - hinge[1];

@@ -80,10 +80,12 @@ public final class FrameStudy {
         double shock = Assumed.value(design, "shock");
         double reserve = Assumed.value(design, "frame.reserve");
         String source = "Euler–Bernoulli beam, M/EI integrated twice in 4000 steps";
-        book.figure("frame.moment", "Largest moment", Math.abs(b.moment()[worst]), Quantity.MOMENT, "|M(x)|",
-                Sentence.of("{0} behind the ball", Amount.m(b.x()[worst])), source);
-        book.figure("frame.stress", "Stress there", b.stress()[worst], Quantity.STRESS, "n |M|/Z",
-                Sentence.of("dynamic factor {0}, yield {1}", Amount.count(shock), Amount.stress(f.yield())),
+        int bent = mostBent(b);
+        book.figure("frame.moment", "Largest moment", Math.abs(b.moment()[bent]), Quantity.MOMENT, "max |M(x)|",
+                Sentence.of("{0} behind the ball", Amount.m(b.x()[bent])), source);
+        book.figure("frame.stress", "Largest stress", b.stress()[worst], Quantity.STRESS, "max n |M|/Z",
+                Sentence.of("{0} behind the ball; dynamic factor {1}, yield {2}", Amount.m(b.x()[worst]),
+                        Amount.count(shock), Amount.stress(f.yield())),
                 source);
         book.figure("frame.sag", "Sag between ball and axle", -b.sag()[deep], Quantity.DEFLECTION, "∬ M/EI",
                 Sentence.of("{0} behind the ball", Amount.m(b.x()[deep])), source);
@@ -111,6 +113,14 @@ public final class FrameStudy {
                 .chart(new Chart("Sag, up is up", "behind the ball", Quantity.LENGTH, "sag", Quantity.DEFLECTION,
                         List.of(new Chart.Curve("sag", thin(b.x()), thin(b.sag()))), List.of()))
                 .caution("Frames, welds, couplings and axles need a competent person and local approval.").done();
+    }
+
+    private static int mostBent(FrameBeam b) {
+        int most = 0;
+        for (int i = 1; i < b.moment().length; i++) {
+            most = Math.abs(b.moment()[i]) > Math.abs(b.moment()[most]) ? i : most;
+        }
+        return most;
     }
 
     private static double[] thin(double[] values) {

@@ -138,9 +138,15 @@ final class LoadingStudies {
         }
         double inside = RampLoading.sideGap(2 * (body.halfWidth() - design.base().wall()), t.size().width());
         if (Math.min(gap, inside) < clear) {
-            book.say("load.side." + t.id(), Severity.WARN, Sentence.of("{0} is too wide for the door", t.name()),
-                    Sentence.of("{0} is left on each side; {1} is wanted.", Amount.m(Math.min(gap, inside)),
-                            Amount.m(clear)),
+            double least = Math.min(gap, inside);
+            book.say("load.side." + t.id(), least < 0 ? Severity.STOP : Severity.WARN,
+                    least < 0
+                            ? Sentence.of("{0} is wider than {1}", t.name(), gap <= inside ? "the door" : "the inside")
+                            : Sentence.of("{0} has little room in {1}", t.name(),
+                                    gap <= inside ? "the door" : "the walls"),
+                    least < 0
+                            ? Sentence.of("{0} are missing.", Amount.m(-2 * least))
+                            : Sentence.of("{0} is left on each side; {1} is wanted.", Amount.m(least), Amount.m(clear)),
                     List.of(t.id(), g.id()));
         } else if (2 * inside < Assumed.value(design, "load.driver") && t.size().length() > 1.5) {
             book.note("Nobody gets out beside it: pull it in by a winch.");

@@ -25,6 +25,9 @@ import lectulum.units.Quantity;
 /// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
 public final class OutsideStudies {
 
+    /// How far a sliding leaf stands off the wall \[m\] (assumed).
+    private static final double SLIDES_OUT = 0.08;
+
     private OutsideStudies() {
     }
 
@@ -109,6 +112,13 @@ public final class OutsideStudies {
         return out;
     }
 
+    /// Height above the ground that a ladder leads to \[m\]: the floor of what somebody sleeps in, the upper side of anything
+    /// else.
+    public static double ladderTop(Design design, Thing t) {
+        Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
+        return design.base().floorHeight() + (t.has(Feature.Bed.class) ? s.z1() : s.z2());
+    }
+
     private static double[][] flipped(double[][] points) {
         double[][] out = new double[points.length][];
         for (int i = 0; i < points.length; i++) {
@@ -145,9 +155,10 @@ public final class OutsideStudies {
             }
         }
         if (f.ladder() > 0) {
-            double steep = Math.atan2(rail, f.ladder());
+            double up = ladderTop(design, t);
+            double steep = Math.atan2(up, f.ladder());
             book.figure(id + "ladder", "Ladder", steep, Quantity.ANGLE, "atan(height/foot)",
-                    Sentence.of("{0} up, foot {1} out", Amount.m(rail), Amount.m(f.ladder())), "plane geometry");
+                    Sentence.of("{0} up, foot {1} out", Amount.m(up), Amount.m(f.ladder())), "plane geometry");
             double low = Assumed.value(design, "ladder.low");
             double high = Assumed.value(design, "ladder.high");
             if (steep < low || steep > high) {
@@ -156,10 +167,10 @@ public final class OutsideStudies {
                         Sentence.of("{0}; between {1} and {2} it neither slides nor tips. Its foot belongs {3} out.",
                                 new Amount(steep, Quantity.ANGLE), new Amount(low, Quantity.ANGLE),
                                 new Amount(high, Quantity.ANGLE),
-                                Amount.m(rail / Math.tan((low + high) / 2))));
+                                Amount.m(up / Math.tan((low + high) / 2))));
             }
         }
-        doors(design, body, t, place, edge, book);
+        doors(design, body, t, f, place, rail, book);
         Sketch.Board board = new Sketch.Board("From above, in camp; right side below");
         board.area(Sketch.Pen.SOLID, flipped(body.planOutside().toArray(double[][]::new)));
         board.path(Sketch.Pen.SWEEP, flipped(new double[][]{{place[0], place[1]}, {place[2], place[1]},
@@ -176,31 +187,35 @@ public final class OutsideStudies {
         return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
     }
 
-    /// Doors whose leaf swings into what is folded out below their top.
-    private static void doors(Design design, Body body, Thing t, double[] place, double edge, Study.Notebook book) {
+    /// Doors whose leaf swings or slides into what is folded out below their top.
+    private static void doors(Design design, Body body, Thing t, Feature.FoldOut f, double[] place, double rail,
+            Study.Notebook book) {
         for (Thing o : design.things()) {
             Optional<Feature.Opening> opening = o.feature(Feature.Opening.class);
             if (opening.isEmpty() || o.mount() != Mount.SET_IN
-                    || opening.get().leaf() == Feature.Opening.Leaf.SLIDING) {
+                    || opening.get().leaf() == Feature.Opening.Leaf.FIXED) {
                 continue;
             }
             Carcass.Face face = Faces.of(body, o, Mode.CAMP);
             Solid s = Solid.of(o.size(), o.at(Mode.CAMP));
-            double reach = opening.get().width();
+            boolean slides = opening.get().leaf() == Feature.Opening.Leaf.SLIDING;
+            double reach = slides ? SLIDES_OUT : opening.get().width();
+            double aside = slides ? opening.get().width() : 0;
             boolean beside = switch (face) {
-                case LEFT -> place[1] < s.minY() && place[3] > s.minY() - reach && place[0] < s.maxX()
-                        && place[2] > s.minX();
-                case RIGHT -> place[3] > s.maxY() && place[1] < s.maxY() + reach && place[0] < s.maxX()
-                        && place[2] > s.minX();
+                case LEFT -> place[1] < s.minY() && place[3] > s.minY() - reach && place[0] < s.maxX() + aside
+                        && place[2] > s.minX() - aside;
+                case RIGHT -> place[3] > s.maxY() && place[1] < s.maxY() + reach && place[0] < s.maxX() + aside
+                        && place[2] > s.minX() - aside;
                 case REAR -> place[2] > s.maxX() && place[0] < s.maxX() + reach && place[1] < s.maxY()
                         && place[3] > s.minY();
                 default -> false;
             };
             double top = design.base().floorHeight() + s.z2();
+            double edge = rail - f.drop() * Math.min(1, reach / f.out());
             if (beside && edge < top + 0.03) {
                 book.say("out.door." + t.id() + "+" + o.id(), Severity.WARN,
                         Sentence.of("{0} is in the way of {1}", t.name(), o.name()),
-                        Sentence.of("The leaf reaches up to {0}; the outer edge hangs at {1}.", Amount.m(top),
+                        Sentence.of("The leaf reaches up to {0}; over its way it hangs down to {1}.", Amount.m(top),
                                 Amount.m(edge)),
                         List.of(t.id(), o.id()));
             }

@@ -93,8 +93,10 @@ final class PartStudies {
                             Amount.kg(mass), Amount.m(reach), Amount.moment(slide.moment()), Amount.kg(r.rated()),
                             Amount.moment(allowed)));
         } else if (slide.moment() + person > allowed) {
-            book.note("Nobody may sit on its end: that would make {0} of the {1} the runners are made for.",
-                    Amount.moment(slide.moment() + person), Amount.moment(allowed));
+            book.say("slide.person." + t.id(), Severity.NOTE,
+                    Sentence.of("Nobody may sit on {0} when it is pulled out", t.name()),
+                    Sentence.of("With somebody on its end it makes {0}; the runners are made for {1}.",
+                            Amount.moment(slide.moment() + person), Amount.moment(allowed)));
         }
         if (r.overlap() < d.travel() / 3 - 1e-9) {
             book.say("slide.overlap." + t.id(), Severity.WARN,
@@ -131,9 +133,28 @@ final class PartStudies {
         double[] out = solid.outward(d.face());
         double after = moment - mass * out[0] * d.travel();
         double reaction = Slide.jack(after, axle - jack);
+        double end = Math.abs(out[0]) > 0.5
+                ? (out[0] > 0 ? solid.maxX() : solid.minX()) + out[0] * d.travel()
+                : solid.x();
+        double person = Assumed.value(design, "person.slide")
+                * (axle - design.base().tongueLength() - end);
+        double sat = Slide.jack(after + person / Units.GRAVITY, axle - jack);
         book.figure(id + "jack", "Left on the jack, unhitched", reaction, Quantity.FORCE, "Σ m g (a − x)/(a − jack)",
                 Sentence.of("{0} before it is pulled out", new Amount(Slide.jack(moment, axle - jack), Quantity.FORCE)),
                 "moments about the axle");
+        if (person < 0) {
+            book.figure(id + "jackPerson", "Left on the jack with somebody on its end", sat, Quantity.FORCE,
+                    "Σ m g (a − x)/(a − jack)", Sentence.of("{0} at {1} behind the ball",
+                            new Amount(Assumed.value(design, "person.slide"), Quantity.FORCE),
+                            Amount.m(design.base().tongueLength() + end)),
+                    "moments about the axle");
+        }
+        if (person < 0 && sat < 0 && reaction >= 0.05 * s.mass() * Units.GRAVITY) {
+            book.say("park.person." + t.id(), Severity.WARN,
+                    Sentence.of("Somebody on the end of {0} lifts the tongue", t.name()),
+                    Sentence.of("Unhitched, {0} would be left on the jack. Lower rear jacks first, or stay coupled.",
+                            new Amount(sat, Quantity.FORCE)));
+        }
         if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
             book.say("park.tip." + t.id(), Severity.STOP,
                     Sentence.of("Pulling out {0} may lift the tongue", t.name()),

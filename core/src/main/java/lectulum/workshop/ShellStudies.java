@@ -10,6 +10,7 @@ import lectulum.assumed.Sheet;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
+import lectulum.design.Fix;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Person;
@@ -189,17 +190,41 @@ public final class ShellStudies {
         double z = body.roofOutside().at(hatch.hinge());
         List<double[]> outline = new ArrayList<>();
         outline.add(new double[]{hatch.hinge(), z});
-        body.profile().ifPresent(p -> {
-            List<double[]> line = p.overhead();
-            for (double[] q : line) {
-                if (q[0] > hatch.hinge() + 1e-6 && q[1] > 0) {
-                    outline.add(q);
-                }
+        List<double[]> line = body.profile().map(ProfileLine::overhead).orElseGet(() -> square(body));
+        for (double[] q : line) {
+            boolean behind = q[0] > hatch.hinge() + 1e-6;
+            if (behind && q[1] > hatch.sill()) {
+                outline.add(q);
+            } else if (behind && outline.size() > 1) {
+                double[] p = outline.getLast();
+                double t = (p[1] - hatch.sill()) / (p[1] - q[1]);
+                outline.add(new double[]{p[0] + t * (q[0] - p[0]), hatch.sill()});
+                break;
             }
-        });
+        }
         return outline.size() < 3
                 ? Optional.empty()
                 : Optional.of(new HatchSwing(outline.getFirst(), outline, hatch.open()));
+    }
+
+    /// The roof and the upright rear wall of a body without a profile.
+    private static List<double[]> square(Body body) {
+        if (body.open()) {
+            return List.of();
+        }
+        double high = body.roofOutside().at(body.length());
+        return List.of(new double[]{body.length(), high}, new double[]{body.length(), 0});
+    }
+
+    /// Things that are fixed to the hatch and move with it: set into it, or standing on its outside.
+    static List<Thing> onHatch(Design design, HatchSwing swing) {
+        return design.things().stream().filter(t -> switch (t.mount()) {
+            case SET_IN -> swing.carries(t.place().x(), t.place().z() + t.size().height() / 2, 0.12);
+            case OUTSIDE -> t.fix() == Fix.FIXED && swing.carries(t.place().x(),
+                    t.place().z() + t.size().height() / 2, 0.06 + t.size().height() / 2 + t.size().length() / 2)
+                    && t.place().z() + t.size().height() > swing.outline().getLast()[1];
+            default -> false;
+        }).toList();
     }
 
     private static Study hatch(Design design, HatchSwing swing) {
@@ -226,19 +251,21 @@ public final class ShellStudies {
                     Sentence.of("It leaves {0} at {1} open; {2} is needed.", Amount.m(room),
                             new Amount(swing.open(), Quantity.ANGLE), Amount.m(need)));
         }
+        List<Thing> carried = onHatch(design, swing);
+        double mass = carried.stream().mapToDouble(t -> t.mass().value()).sum();
+        if (mass > 0) {
+            book.figure("shell.hatch.carried", "Things fixed to it weigh", mass, Quantity.MASS, "Σm",
+                    Sentence.of(String.join(", ", carried.stream().map(Thing::name).toList())), "sum");
+        }
         double blocked = Double.POSITIVE_INFINITY;
         Thing by = null;
         for (Thing t : design.things()) {
-            if (t.mount() == Mount.OUTSIDE && !t.at(Mode.CAMP).away()) {
+            if (t.mount() == Mount.OUTSIDE && !t.at(Mode.CAMP).away() && !carried.contains(t)) {
                 Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
-                for (double x : new double[]{s.minX(), s.maxX()}) {
-                    for (double z : new double[]{s.z1(), s.z2()}) {
-                        Optional<Double> at = swing.blockedAt(x, z);
-                        if (at.isPresent() && at.get() < blocked) {
-                            blocked = at.get();
-                            by = t;
-                        }
-                    }
+                Optional<Double> at = swing.blockedBy(s.minX(), s.z1(), s.maxX(), s.z2());
+                if (at.isPresent() && at.get() < blocked) {
+                    blocked = at.get();
+                    by = t;
                 }
             }
         }
@@ -275,22 +302,32 @@ public final class ShellStudies {
         Body camp = layout.bodies().get(Mode.CAMP);
         double length = road.length();
         double width = 2 * road.halfWidth();
-        int sides = 2 * l.rise() <= width ? 1 : 2;
-        int ends = 2 * l.rise() <= length ? 1 : 2;
-        double stack = (sides + ends) * l.panel();
+        double wall = design.base().wall();
+        int layers = l.layers(width - 2 * wall, length - 2 * wall);
+        double stack = layers * l.panel();
         book.figure("shell.lift.height", "Standing height in camp", camp.roofInside().highest(), Quantity.LENGTH,
-                "riding height + rise", Sentence.of("{0} + {1}", Amount.m(road.roofInside().highest()),
+                "roof + rise", Sentence.of("{0} + {1}", Amount.m(camp.roofInside().highest() - l.rise()),
                         Amount.m(l.rise())),
                 "sum");
+        book.figure("shell.lift.road", "Clear height on the road", road.roofInside().highest(), Quantity.LENGTH,
+                "roof − folded panels", Sentence.of("{0} − {1}", Amount.m(road.roofInside().highest() + stack),
+                        Amount.m(stack)),
+                "sum");
         book.figure("shell.lift.stack", "Folded panels take", stack, Quantity.LENGTH,
-                "layers × panel", Sentence.of("{0} layers of {1}", sides + ends, Amount.m(l.panel())),
-                "a pair of panels lies in one layer where twice its height fits the body");
+                "layers × panel", Sentence.of("{0} layers of {1}, panels {2} high", layers, Amount.m(l.panel()),
+                        Amount.m(l.panelHeight())),
+                "a pair of panels lies in one layer where twice its height fits inside");
+        if (l.side() > 0 && l.side() < l.rise() - 1e-9) {
+            book.say("shell.lift.gap", Severity.WARN, Sentence.of("The side panels are too low for the raised top"),
+                    Sentence.of("They stand {0} high; it rises {1}: {2} stays open.", Amount.m(l.side()),
+                            Amount.m(l.rise()), Amount.m(l.rise() - l.side())));
+        }
         book.figure("shell.lift.force", "Each lifter carries", (l.mass() * Units.GRAVITY + l.drag()) / l.lifters(),
                 Quantity.FORCE, "(m g + seal drag)/n", Sentence.of("{0} and {1} on {2}", Amount.kg(l.mass()),
                         new Amount(l.drag(), Quantity.FORCE), l.lifters()),
                 "statics");
-        book.figure("shell.lift.panels", "Panels", 2 * (length + width) * l.rise(), Quantity.AREA,
-                "2 (L + W) × rise", Sentence.of("{0} round", Amount.m(2 * (length + width))), "plane geometry");
+        book.figure("shell.lift.panels", "Panels", 2 * (length + width) * l.panelHeight(), Quantity.AREA,
+                "2 (L + W) × panel height", Sentence.of("{0} round", Amount.m(2 * (length + width))), "plane geometry");
         double tallest = design.brief().people().stream().mapToDouble(Person::height).max().orElse(0);
         double need = new Needs(tallest).standing();
         if (tallest > 0 && camp.roofInside().highest() < need) {
@@ -302,6 +339,12 @@ public final class ShellStudies {
         double drawn = Assumed.value(design, "minutes.lift");
         return book.note("Raising or lowering it takes {0}.", Amount.hours(drawn))
                 .caution("Lock a raised top before anyone is under or in it.").done();
+    }
+
+    /// Height of the outside, from its true arcs and curves \[m\].
+    private static double top(Body body, double x) {
+        return body.profile().map(p -> p.outline().top(x)).filter(OptionalDouble::isPresent)
+                .map(OptionalDouble::getAsDouble).orElseGet(() -> body.roofOutside().at(x));
     }
 
     /// One row of an offset table.
@@ -328,10 +371,12 @@ public final class ShellStudies {
         }
         base.carcass().hatch().ifPresent(h -> xs.add(h.hinge()));
         return xs.stream().map(x -> Math.round(x * 1e6) / 1e6).sorted().distinct().map(x -> {
-            double e = 0.001;
-            double slope = Math.atan2(body.roofOutside().at(x + e) - body.roofOutside().at(x - e), 2 * e);
+            double e = 1e-5;
+            double from = Math.max(0, x - e);
+            double to = Math.min(body.length(), x + e);
+            double slope = Math.atan2(top(body, to) - top(body, from), to - from);
             boolean within = x >= body.insideFront() && x <= body.insideRear();
-            return new Offset(x, body.roofOutside().at(x), within ? body.roofInside().at(x) : Double.NaN, slope);
+            return new Offset(x, top(body, x), within ? body.roofInside().at(x) : Double.NaN, slope);
         }).toList();
     }
 }

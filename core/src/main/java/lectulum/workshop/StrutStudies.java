@@ -36,6 +36,12 @@ public final class StrutStudies {
         return studies;
     }
 
+    private static Lid lid(Design design, Feature.Lid l) {
+        Lid free = lid(l);
+        return new Lid(free.mass(), free.centre(), free.handle(), free.open(), free.body(), free.leaf(), free.struts(),
+                free.strut(), Assumed.value(design, "lid.friction"));
+    }
+
     public static Lid lid(Feature.Lid l) {
         return new Lid(l.mass(), new double[]{l.centreX(), l.centreZ()}, new double[]{l.handleX(), l.handleZ()},
                 l.open(), new double[]{l.bodyX(), l.bodyZ()}, new double[]{l.leafX(), l.leafZ()}, l.struts(),
@@ -45,7 +51,7 @@ public final class StrutStudies {
     private static Study lid(Design design, Thing t, Feature.Lid f) {
         Study.Notebook book = new Study.Notebook("lid." + t.id(), Study.Topic.MECHANISM, t.name() + ", on struts",
                 t.id());
-        Lid lid = lid(f);
+        Lid lid = lid(design, f);
         double cold = Assumed.value(design, "lid.cold");
         double usual = Assumed.value(design, "lid.usual");
         double hot = Assumed.value(design, "lid.hot");
@@ -63,8 +69,13 @@ public final class StrutStudies {
         double peak = lid.peakHand(usual);
         book.figure(id + "peakHand", "Largest hand force", peak, Quantity.FORCE, "max |−(M_g + M_s)/r| at the handle",
                 Sentence.of("at {0}", new Amount(usual, Quantity.TEMPERATURE)), source);
-        book.figure(id + "holdCold", "Stays up, cold", lid.hold(cold), Quantity.COUNT, "M_s/|M_g| fully open",
-                Sentence.of("at {0}; 1.10 is wanted", new Amount(cold, Quantity.TEMPERATURE)), source);
+        if (lid.pastUpright()) {
+            book.absent(id + "holdCold", "Stays up, cold", Quantity.COUNT, "M_s/|M_g| fully open",
+                    "it leans past upright: its own weight holds it open");
+        } else {
+            book.figure(id + "holdCold", "Stays up, cold", lid.hold(cold), Quantity.COUNT, "M_s/|M_g| fully open",
+                    Sentence.of("at {0}; 1.10 is wanted", new Amount(cold, Quantity.TEMPERATURE)), source);
+        }
         book.figure(id + "shutHot", "Pushes when shut, hot", lid.shut(hot), Quantity.MOMENT, "M_g + M_s at 0°",
                 Sentence.of("at {0}; below 0 it stays shut", new Amount(hot, Quantity.TEMPERATURE)), source);
         OptionalDouble lift = lid.liftOff(usual);

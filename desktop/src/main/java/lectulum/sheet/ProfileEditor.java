@@ -431,7 +431,7 @@ public final class ProfileEditor extends Drawing {
             case HINGE -> {
                 double at = Math.clamp(snapped(x(e.getX()), e), 0.1, state.design().base().shell().length() - 0.1);
                 pending = new Edit("Move the hinge", d -> d.with(d.base().with(d.base().carcass().withHatch(
-                        d.base().carcass().hatch().map(h -> new Carcass.Hatch(at, h.open()))))));
+                        d.base().carcass().hatch().map(h -> h.hingedAt(at))))));
                 bench.preview(pending);
             }
             case PIN_A, PIN_B -> {

@@ -219,11 +219,14 @@ public final class ProfileLeaf {
             length(f, "Hinge behind the front", 0.1, 12, b -> b.carcass().hatch().map(Carcass.Hatch::hinge)
                     .orElse(Double.NaN),
                     (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch()
-                            .map(h -> new Carcass.Hatch(v, h.open())))));
+                            .map(h -> h.hingedAt(v)))));
             value(f, "Opens to", Quantity.ANGLE, 0.1, 2.6, b -> b.carcass().hatch().map(Carcass.Hatch::open)
                     .orElse(Double.NaN),
                     (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch()
-                            .map(h -> new Carcass.Hatch(h.hinge(), v)))));
+                            .map(h -> h.opening(v)))));
+            length(f, "Its lip above the floor", 0, 3, b -> b.carcass().hatch().map(Carcass.Hatch::sill)
+                    .orElse(Double.NaN),
+                    (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch().map(h -> h.downTo(v)))));
             button(f, "hatch-off", "No hatch", b -> b.with(b.carcass().withHatch(Optional.empty())));
         }
 
@@ -235,15 +238,17 @@ public final class ProfileLeaf {
                 return;
             }
             lift(f, "Rises by", Quantity.LENGTH, 0, 1.5, Carcass.Lift::rise, (l, v) -> new Carcass.Lift(v, l.panel(),
-                    l.mass(), l.drag(), l.lifters()));
+                    l.mass(), l.drag(), l.lifters(), l.side()));
             lift(f, "Folding panels", Quantity.LENGTH, 0, 0.1, Carcass.Lift::panel, (l, v) -> new Carcass.Lift(l.rise(),
-                    v, l.mass(), l.drag(), l.lifters()));
+                    v, l.mass(), l.drag(), l.lifters(), l.side()));
+            lift(f, "Panels are high, 0 as it rises", Quantity.LENGTH, 0, 1.5, Carcass.Lift::side,
+                    (l, v) -> new Carcass.Lift(l.rise(), l.panel(), l.mass(), l.drag(), l.lifters(), v));
             lift(f, "Top weighs", Quantity.MASS, 0, 400, Carcass.Lift::mass, (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), v, l.drag(), l.lifters()));
+                    l.panel(), v, l.drag(), l.lifters(), l.side()));
             lift(f, "Seals drag", Quantity.FORCE, 0, 2000, Carcass.Lift::drag, (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), l.mass(), v, l.lifters()));
+                    l.panel(), l.mass(), v, l.lifters(), l.side()));
             lift(f, "Lifters", Quantity.COUNT, 1, 8, l -> (double) l.lifters(), (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), l.mass(), l.drag(), (int) Math.round(v)));
+                    l.panel(), l.mass(), l.drag(), (int) Math.round(v), l.side()));
             button(f, "lift-off", "Fixed roof", b -> b.with(b.carcass().withLift(Optional.empty())));
         }
 
