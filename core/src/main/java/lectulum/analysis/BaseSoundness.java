@@ -63,7 +63,8 @@ final class BaseSoundness {
         return new Survey(
                 kept(s.tapes(),
                         t -> in(t.front(), 0.3, 12) && in(t.left(), 0.3, 12) && in(t.right(), 0.3, 12)
-                                && in(t.diagonalA(), 0.3, 15) && in(t.diagonalB(), 0.3, 15) && in(t.rear(), 0.3, 12),
+                                && in(t.diagonalA(), 0.3, 15) && in(t.diagonalB(), 0.3, 15)
+                                && (t.rear() == 0 || in(t.rear(), 0.3, 12)),
                         "survey.tapes", "One of the six tapes"),
                 kept(s.lean(),
                         l -> in(l.height(), 0.2, 4) && post(l.frontLeft()) && post(l.frontRight())

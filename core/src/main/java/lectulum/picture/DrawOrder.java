@@ -4,20 +4,86 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /// In which order solids are painted so that near ones hide far ones.
 ///
 /// Two disjoint convex solids have a plane between them, and the side on which the eye is tells which may hide the other.
-/// Where several such planes contradict each other neither hides the other. What is left undecided goes by the depth of the
-/// middle, then by the order given; solids that overlap have no plane and go by depth too.
+/// Where several such planes contradict each other neither hides the other. Solids that hide each other in a ring are cut by
+/// the plane of one of their faces until the ring is open. What is left undecided goes by the depth of the middle, then by
+/// the order given; solids that overlap have no plane and go by depth too.
 public final class DrawOrder {
     private static final double EPS = 1e-6;
+    private static final int MOST_CUTS = 60;
 
     private DrawOrder() {
     }
 
-    /// Far to near.
+    /// Far to near; a solid that was cut comes in parts of one id.
     public static List<Block> of(List<Block> blocks, View view) {
+        List<Block> whole = blocks;
+        for (int cut = 0; cut < MOST_CUTS; cut++) {
+            Order order = order(whole, view);
+            if (order.ring.isEmpty()) {
+                return order.blocks;
+            }
+            Optional<List<Block>> parts = cut(whole, order.ring);
+            if (parts.isEmpty()) {
+                return order.blocks;
+            }
+            whole = parts.get();
+        }
+        return order(whole, view).blocks;
+    }
+
+    /// Blocks in order, and which stood in the first ring that had to be broken by guessing; empty where none did.
+    private record Order(List<Block> blocks, List<Integer> ring) {
+    }
+
+    /// Cuts the blocks of a ring by the plane of a face of one of them that cuts fewest.
+    private static Optional<List<Block>> cut(List<Block> blocks, List<Integer> ring) {
+        List<Block> best = null;
+        for (int i : ring) {
+            Block from = blocks.get(i);
+            for (int e = 0; e < from.plan().length; e++) {
+                double[] p = from.plan()[e];
+                double[] q = from.plan()[(e + 1) % from.plan().length];
+                double l = Math.hypot(q[0] - p[0], q[1] - p[1]);
+                double nx = (q[1] - p[1]) / l;
+                double ny = (p[0] - q[0]) / l;
+                best = better(best, split(blocks, ring, b -> upright(b, nx, ny, nx * p[0] + ny * p[1])));
+            }
+            for (double z : new double[]{from.z1(), from.z2()}) {
+                best = better(best, split(blocks, ring, b -> b.z1() < z - EPS && b.z2() > z + EPS
+                        ? List.of(b.below(z), b.above(z))
+                        : List.of(b)));
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static List<Block> upright(Block b, double nx, double ny, double d) {
+        double[] range = b.range(nx, ny);
+        return range[0] < d - EPS && range[1] > d + EPS
+                ? List.of(b.within(nx, ny, d), b.within(-nx, -ny, -d))
+                : List.of(b);
+    }
+
+    private static List<Block> better(List<Block> best, List<Block> tried) {
+        return tried != null && (best == null || tried.size() < best.size()) ? tried : best;
+    }
+
+    /// All blocks with those of the ring cut; null where nothing was.
+    private static List<Block> split(List<Block> blocks, List<Integer> ring, Function<Block, List<Block>> by) {
+        List<Block> all = new ArrayList<>();
+        for (int i = 0; i < blocks.size(); i++) {
+            all.addAll(ring.contains(i) ? by.apply(blocks.get(i)) : List.of(blocks.get(i)));
+        }
+        return all.size() > blocks.size() ? all : null;
+    }
+
+    private static Order order(List<Block> blocks, View view) {
         int n = blocks.size();
         double[][] picture = blocks.stream().map(b -> picture(b, view)).toArray(double[][]::new);
         double[] depth = blocks.stream().mapToDouble(b -> {
@@ -52,7 +118,7 @@ public final class DrawOrder {
     }
 
     /// Farthest first among those that nothing undrawn must come before; in a ring the farthest of all.
-    private static List<Block> sorted(List<Block> blocks, List<List<Integer>> hides, int[] behind, double[] depth) {
+    private static Order sorted(List<Block> blocks, List<List<Integer>> hides, int[] behind, double[] depth) {
         int n = blocks.size();
         Comparator<Integer> far = Comparator.<Integer>comparingDouble(i -> depth[i]).thenComparingInt(i -> i);
         java.util.TreeSet<Integer> ready = new java.util.TreeSet<>(far);
@@ -64,7 +130,11 @@ public final class DrawOrder {
             }
         }
         List<Block> order = new ArrayList<>(n);
+        List<Integer> ring = List.of();
         while (!left.isEmpty()) {
+            if (ready.isEmpty() && ring.isEmpty()) {
+                ring = ring(left, hides);
+            }
             int next = ready.isEmpty() ? left.first() : ready.first();
             ready.remove(next);
             left.remove(next);
@@ -75,7 +145,19 @@ public final class DrawOrder {
                 }
             }
         }
-        return order;
+        return new Order(order, ring);
+    }
+
+    /// A ring among blocks of which each has one that must come before it: walked back until one comes again.
+    private static List<Integer> ring(java.util.TreeSet<Integer> left, List<List<Integer>> hides) {
+        List<Integer> walked = new ArrayList<>();
+        int at = left.first();
+        while (!walked.contains(at)) {
+            walked.add(at);
+            int now = at;
+            at = left.stream().filter(i -> hides.get(i).contains(now)).findFirst().orElse(now);
+        }
+        return List.copyOf(walked.subList(walked.indexOf(at), walked.size()));
     }
 
     /// +1 where b may hide a, −1 where a may hide b, 0 where neither does or both might.

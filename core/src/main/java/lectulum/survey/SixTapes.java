@@ -17,7 +17,7 @@ import java.util.function.DoubleUnaryOperator;
 /// @param right     length of the right side \[m\], > 0
 /// @param diagonalA front left to rear right \[m\], > 0
 /// @param diagonalB front right to rear left \[m\], > 0
-/// @param rear      inside width at the rear \[m\], > 0
+/// @param rear      inside width at the rear \[m\]; 0 where it was not read, then nothing checks the other five
 public record SixTapes(double front, double left, double right, double diagonalA, double diagonalB, double rear) {
     /// How well a tape is read, one standard deviation \[m\] (assumed).
     public static final double TAPE = 0.001;
@@ -29,7 +29,7 @@ public record SixTapes(double front, double left, double right, double diagonalA
     /// @param rearLeft  corner \[u, v\] \[m\]
     /// @param rearRight corner \[u, v\] \[m\]
     /// @param rear      rear width that the other five readings ask for \[m\]
-    /// @param residual  read rear width less that \[m\]
+    /// @param residual  read rear width less that \[m\]; NaN where it was not read
     /// @param doubt     standard deviation of the residual \[m\]
     /// @param shift     how far the rear stands to the right of the front \[m\]
     /// @param shiftDoubt its standard deviation \[m\]
@@ -37,9 +37,14 @@ public record SixTapes(double front, double left, double right, double diagonalA
     public record Plan(double[] rearLeft, double[] rearRight, double rear, double residual, double doubt, double shift,
             double shiftDoubt, double skew) {
 
+        /// Whether one reading is checked by the others.
+        public boolean checked() {
+            return !Double.isNaN(residual);
+        }
+
         /// Whether the readings agree as well as tapes can.
         public boolean agrees() {
-            return Math.abs(residual) <= 2 * doubt;
+            return !(Math.abs(residual) > 2 * doubt);
         }
     }
 
@@ -94,7 +99,7 @@ public record SixTapes(double front, double left, double right, double diagonalA
         double squares = left * left + right * right + diagonalA * diagonalA + diagonalB * diagonalB;
         double shift = (vLeft + vRight - front) / 2;
         double along = (rearLeft[0] + rearRight[0]) / 2;
-        return Optional.of(new Plan(rearLeft, rearRight, computed, rear - computed,
+        return Optional.of(new Plan(rearLeft, rearRight, computed, rear > 0 ? rear - computed : Double.NaN,
                 tape * Math.sqrt(1 + squares / (front * front)), shift, tape * Math.sqrt(squares) / (2 * front),
                 Math.atan2(shift, along)));
     }

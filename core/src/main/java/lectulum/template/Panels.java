@@ -2,6 +2,7 @@ package lectulum.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Carcass.Face;
@@ -32,10 +33,11 @@ public final class Panels {
         Body body = Body.of(design.base());
         Map<Face, List<WallStudies.Hole>> holes = WallStudies.holes(design, body);
         List<Panel> panels = new ArrayList<>();
-        panels.add(new Panel("profile", "Side of the body",
-                side(design, body, holes.getOrDefault(Face.LEFT, List.of()))));
+        panels.add(new Panel("profile", "Side of the body", side(design, body, holes.getOrDefault(Face.LEFT, List.of()),
+                "Side of the body, outside face of the left wall")));
         panels.add(new Panel("profile-right", "Right side, with its own holes",
-                side(design, body, holes.getOrDefault(Face.RIGHT, List.of()))));
+                side(design, body, holes.getOrDefault(Face.RIGHT, List.of()),
+                        "Right side of the body, inside face of the right wall")));
         for (Face face : List.of(Face.ROOF, Face.FLOOR, Face.FRONT, Face.REAR)) {
             boolean skip = body.open() && face == Face.ROOF;
             if (!skip) {
@@ -70,7 +72,7 @@ public final class Panels {
                 new Piece.Line(x1, y2, x1, y1));
     }
 
-    private static Template side(Design design, Body body, List<WallStudies.Hole> holes) {
+    private static Template side(Design design, Body body, List<WallStudies.Hole> holes, String title) {
         List<Contour> contours = new ArrayList<>();
         Outline outline = body.profile().map(p -> p.outline()).orElseGet(() -> new Outline(box(0, 0,
                 design.base().shell().length(), design.base().shell().height())));
@@ -85,7 +87,15 @@ public final class Panels {
         contours.add(new Contour(Use.GUIDE, "axle", List.of(new Piece.Line(axle, 0, axle, 0.08))));
         holes.forEach(
                 h -> contours.add(new Contour(Use.HOLE, h.thing().name(), box(h.from(), h.low(), h.to(), h.high()))));
-        return new Template("Side of the body, outside face of the left wall", "front at the left", contours);
+        double floor = design.base().floor();
+        double end = design.base().shell().length();
+        if (floor > 0) {
+            contours.add(new Contour(Use.GUIDE, "underside of the floor",
+                    List.of(new Piece.Line(0, -floor, end, -floor))));
+        }
+        return new Template(title, "front at the left", contours, List.of("The level line is the top of the floor.",
+                String.format(Locale.ROOT, "Does the wall cover the edge of the floor? Then cut it %.0f mm lower, to the"
+                        + " guide.", floor * 1000)));
     }
 
     private static List<Piece> inside(Body body) {
@@ -96,10 +106,17 @@ public final class Panels {
         double from = body.insideFront();
         double to = body.insideRear();
         double[] before = {from, 0};
-        int steps = 160;
-        for (int i = 0; i <= steps + 1; i++) {
-            double x = i > steps ? to : from + (to - from) * i / steps;
-            double[] now = {x, i > steps ? 0 : Math.max(0, body.roofInside().at(x))};
+        List<Double> places = new ArrayList<>();
+        places.add(from);
+        for (double x : body.roofInside().xs()) {
+            if (x > from && x < to) {
+                places.add(x);
+            }
+        }
+        places.add(to);
+        for (int i = 0; i <= places.size(); i++) {
+            double x = i == places.size() ? to : places.get(i);
+            double[] now = {x, i == places.size() ? 0 : Math.max(0, body.roofInside().at(x))};
             if (Math.hypot(now[0] - before[0], now[1] - before[1]) > 1e-9) {
                 pieces.add(new Piece.Line(before[0], before[1], now[0], now[1]));
             }
@@ -111,6 +128,10 @@ public final class Panels {
     private static Template flat(Design design, Body body, Face face, List<WallStudies.Hole> holes) {
         List<Contour> contours = new ArrayList<>();
         boolean level = face == Face.ROOF || face == Face.FLOOR;
+        Unrolled unrolled = level ? Unrolled.FLAT : Unrolled.of(design, body, face);
+        if (unrolled.bent()) {
+            return unrolled.template(design, face, holes);
+        }
         if (level) {
             List<double[]> plan = face == Face.ROOF ? body.planOutside() : body.planInside();
             List<Piece> outline = new ArrayList<>();

@@ -8,9 +8,15 @@ import lectulum.shell.Piece;
 ///
 /// @param title   what it is, and which face looks up
 /// @param front   where the front of the camper is: `"front at the left"`; empty where that says nothing
-public record Template(String title, String front, List<Contour> contours) {
+/// @param notes   what must be decided or known before it is cut, in sentences
+public record Template(String title, String front, List<Contour> contours, List<String> notes) {
     public Template {
         contours = List.copyOf(contours);
+        notes = List.copyOf(notes);
+    }
+
+    public Template(String title, String front, List<Contour> contours) {
+        this(title, front, contours, List.of());
     }
 
     /// What a contour is for.

@@ -254,6 +254,13 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
                     + tile.tiles.columns(), inside + 12, top - inside - 8, 9);
             String face = template.title() + (template.front().isEmpty() ? "" : ", " + template.front());
             label(face, inside + 12, top - inside - 20, 8);
+            if (tile.row == 0 && tile.column == 0) {
+                float y = top - inside - 31;
+                for (String note : template.notes()) {
+                    label(note, inside + 12, y, 7);
+                    y -= 10;
+                }
+            }
             bars();
         }
 

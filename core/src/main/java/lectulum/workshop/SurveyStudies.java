@@ -42,11 +42,19 @@ public final class SurveyStudies {
         }
         SixTapes.Plan plan = six.plan().orElseThrow();
         String source = "plane triangles; tapes good to 1 mm (assumed)";
-        book.figure("base.survey.residual", "Disagreement of the tapes", plan.residual(), Quantity.LENGTH,
-                "rear width read − rear width from the other five",
-                Sentence.of("{0} − {1}, chance ± {2}", Amount.m(t.rear()), Amount.m(plan.rear()),
-                        Amount.m(2 * plan.doubt())),
-                source);
+        if (plan.checked()) {
+            book.figure("base.survey.residual", "Disagreement of the tapes", plan.residual(), Quantity.LENGTH,
+                    "rear width read − rear width from the other five",
+                    Sentence.of("{0} − {1}, chance ± {2}", Amount.m(t.rear()), Amount.m(plan.rear()),
+                            Amount.m(2 * plan.doubt())),
+                    source);
+        } else {
+            book.absent("base.survey.residual", "Disagreement of the tapes", Quantity.LENGTH,
+                    "rear width read − rear width from the other five", "the rear width is not read");
+            book.say("survey.unchecked", Severity.NOTE, Sentence.of("Nothing checks the five tapes"),
+                    Sentence.of("Five fix the floor, and any of them may be wrong. Read the rear width too: they make it"
+                            + " {0} ± {1}.", Amount.m(plan.rear()), Amount.m(2 * plan.doubt())));
+        }
         book.figure("base.survey.shift", "Rear stands to the right", plan.shift(), Quantity.LENGTH,
                 "(v_RL + v_RR − W)/2",
                 Sentence.of("± {0}", Amount.m(2 * plan.shiftDoubt())), source);

@@ -65,7 +65,7 @@ final class SurveyEntry extends Entry {
                 double[] n = nominal(b);
                 double diagonal = Math.hypot(n[0], n[1]);
                 return put(b, b.survey().with(Optional.of(
-                        new Survey.Tapes(n[0], n[1], n[1], diagonal, diagonal, n[0]))));
+                        new Survey.Tapes(n[0], n[1], n[1], diagonal, diagonal, 0))));
             });
             return;
         }
@@ -79,13 +79,14 @@ final class SurveyEntry extends Entry {
                 t.right(), v, t.diagonalB(), t.rear()));
         tape(f, "Front right to rear left", Survey.Tapes::diagonalB, (t, v) -> new Survey.Tapes(t.front(), t.left(),
                 t.right(), t.diagonalA(), v, t.rear()));
-        tape(f, "Rear width", Survey.Tapes::rear, (t, v) -> new Survey.Tapes(t.front(), t.left(), t.right(),
+        f.note("Type what you read over what is drawn. The rear width checks the other five.");
+        tape(f, "Rear width, 0 for not read", Survey.Tapes::rear, (t, v) -> new Survey.Tapes(t.front(), t.left(), t.right(),
                 t.diagonalA(), t.diagonalB(), v));
         button(f, "survey-tapes-off", "Remove the tapes", b -> put(b, b.survey().with(Optional.empty())));
     }
 
     private void tape(Form f, String label, Read read, Write write) {
-        length(f, label, 0.3, 15, b -> b.survey().tapes().map(read::of).orElse(Double.NaN),
+        length(f, label, label.startsWith("Rear") ? 0 : 0.3, 15, b -> b.survey().tapes().map(read::of).orElse(Double.NaN),
                 (b, v) -> put(b, b.survey().with(b.survey().tapes().map(t -> write.of(t, v)))));
     }
 
