@@ -1,7 +1,9 @@
 package lectulum.analysis;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import lectulum.balance.LoadedState;
@@ -14,6 +16,7 @@ import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
 import lectulum.layout.Body;
 import lectulum.layout.Layout;
 import lectulum.layout.Solid;
@@ -43,18 +46,26 @@ public final class FindPlace {
         }
         List<Remedy> found = new ArrayList<>();
         Layout before = analysis.layout();
-        int faults = before.faults().get(Mode.ROAD).size();
         for (PlaceSearch.Place place : search(d, before.body(), thing, loaded).best(item(d, thing, loaded),
                 LOOKED_AT, (box, turned) -> inside(d, before.body(), box), stop)) {
             if (found.size() == count || stop.getAsBoolean()) {
                 return found;
             }
             Remedy remedy = remedy(d, thing, place);
-            if (Layout.of(remedy.edit().apply(d)).faults().get(Mode.ROAD).size() <= faults) {
+            if (!fresh(before, Layout.of(remedy.edit().apply(d)))
+                    && !Remedies.raisesAny(analysis, analysis.next(remedy.edit().apply(analysis.given())))) {
                 found.add(remedy);
             }
         }
         return found;
+    }
+
+    /// Whether a layout has a fault in any mode that the one before had not, or a deeper one.
+    private static boolean fresh(Layout before, Layout after) {
+        Map<String, Severity> known = new HashMap<>();
+        before.findings().forEach(f -> known.put(f.id(), f.severity()));
+        return after.findings().stream().anyMatch(
+                f -> !known.containsKey(f.id()) || f.severity().compareTo(known.get(f.id())) > 0);
     }
 
     private static PlaceSearch search(Design d, Body body, Thing thing, LoadedState loaded) {

@@ -82,7 +82,7 @@ public final class Remedies {
     }
 
     /// Whether a finding is new or worse; notes may come, and so may doubt about a tongue that was surely wrong before.
-    private static boolean raisesAny(Analysis before, Analysis after) {
+    static boolean raisesAny(Analysis before, Analysis after) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
         if (known.containsKey("balance.tongue-share") || known.containsKey("balance.tongue-lift")) {

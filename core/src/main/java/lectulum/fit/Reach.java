@@ -44,6 +44,33 @@ public final class Reach {
         return unpack(items.get(id), new LinkedHashSet<>());
     }
 
+    /// Things that wait for each other so that a thing cannot be got at: each stands before the next, the last before the
+    /// first. Empty where something fixed is the reason, or nothing is in the way.
+    public List<String> ring(String id) {
+        return ring(items.get(id), new ArrayList<>());
+    }
+
+    private List<String> ring(Item item, List<String> walked) {
+        int met = walked.indexOf(item.id);
+        if (met >= 0) {
+            return List.copyOf(walked.subList(met, walked.size()));
+        }
+        walked.add(item.id);
+        for (Box way : item.ways) {
+            boolean fixed = inOrder.stream().anyMatch(o -> o.fixed && !o.id.equals(item.id) && way.meets(o.solid));
+            for (Item other : fixed ? List.<Item>of() : inOrder) {
+                if (!other.id.equals(item.id) && way.meets(other.solid)) {
+                    List<String> found = ring(other, walked);
+                    if (!found.isEmpty()) {
+                        return found;
+                    }
+                }
+            }
+        }
+        walked.removeLast();
+        return List.of();
+    }
+
     private Optional<List<String>> unpack(Item item, Set<String> under) {
         under.add(item.id);
         Optional<List<String>> best = Optional.empty();

@@ -26,7 +26,12 @@ public record Access(Map<String, Way> byThing) {
     /// @param open   whether there is any
     /// @param door   id of the nearest opening it is got at through; empty where it stands outside
     /// @param behind ids of what has to be taken out first, in order
-    public record Way(boolean open, List<String> behind, String door) {
+    /// @param ring   ids of things that wait for each other, so that none comes out first; empty where that is not the reason
+    public record Way(boolean open, List<String> behind, String door, List<String> ring) {
+        public Way(boolean open, List<String> behind, String door) {
+            this(open, behind, door, List.of());
+        }
+
         /// At once, with nothing unpacked.
         public boolean free() {
             return open && behind.isEmpty();
@@ -52,7 +57,7 @@ public record Access(Map<String, Way> byThing) {
             if (inside.containsKey(holder)) {
                 String door = nearest(road, inside.get(holder).solid());
                 found.put(t.id(), reach.unpack(holder).map(l -> new Way(true, l, door))
-                        .orElse(new Way(false, List.of(), door)));
+                        .orElseGet(() -> new Way(false, List.of(), door, reach.ring(holder))));
             } else if (road.outside().stream().anyMatch(s -> s.thing().id().equals(holder))) {
                 found.put(t.id(), new Way(true, List.of(), ""));
             }

@@ -20,7 +20,7 @@ final class Escape {
     /// What stands this near before an opening is in its way \[m\] (assumed).
     private static final double DEEP = 0.35;
     /// From a bed this near somebody gets at an opening without a way on the floor \[m\] (assumed).
-    private static final double FROM_BED = 0.60;
+    private static final double FROM_BED = 0.40;
     private static final double ALIKE = 1e-6;
 
     private final Room night;

@@ -307,7 +307,10 @@ final class LivingFindings {
                                 ? Sentence.of("Take out first: {0}{1}.",
                                         String.join(", ", way.behind().stream().map(this::name).toList()),
                                         way.door().isEmpty() ? "" : ", through " + name(way.door()))
-                                : Sentence.of("Something fixed stands before it, or nobody can stand near it."),
+                                : way.ring().isEmpty()
+                                        ? Sentence.of("Something fixed stands before it, or nobody can stand near it.")
+                                        : Sentence.of("These wait for each other, none comes out first: {0}.",
+                                                String.join(", ", way.ring().stream().map(this::name).toList())),
                         List.of(id));
             }
             if (t.has(Feature.Service.class) && !way.open()) {

@@ -20,6 +20,9 @@ public final class TemplateSvg {
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"0 0 %.3f %.3f\">%n",
                 w, h, w, h));
         svg.append("  <title>").append(escaped(template.title())).append("</title>\n");
+        if (!template.notes().isEmpty()) {
+            svg.append("  <desc>").append(escaped(String.join(" ", template.notes()))).append("</desc>\n");
+        }
         for (Template.Contour c : template.contours()) {
             svg.append("  <path class=\"").append(c.use().name().toLowerCase(Locale.ROOT)).append("\" data-name=\"")
                     .append(escaped(c.name())).append("\" fill=\"none\" stroke=\"black\" stroke-width=\"0.3\"")
