@@ -48,7 +48,8 @@ public enum WeighPoint {
     public boolean uncoupled() {
         return switch (this) {
             case STEER_COUPLED, DRIVE_COUPLED, VEHICLE_COUPLED, TRAILER_AXLE, RIG, LEFT_WHEELS, RIGHT_WHEELS,
-                STEER_BARS, DRIVE_BARS, AXLE_BARS -> false;
+                    STEER_BARS, DRIVE_BARS, AXLE_BARS ->
+                false;
             default -> true;
         };
     }
@@ -67,7 +68,8 @@ public enum WeighPoint {
     public boolean vehicle() {
         return switch (this) {
             case TRAILER_AXLE, TRAILER_ALONE, COUPLER, JACK, WHEELS, LEFT_WHEELS, RIGHT_WHEELS, LEVER, AXLE_BARS,
-                COUPLER_RAISED -> false;
+                    COUPLER_RAISED ->
+                false;
             default -> true;
         };
     }

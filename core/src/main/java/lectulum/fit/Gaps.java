@@ -65,7 +65,8 @@ final class Gaps {
 
     /// The shortest ways between two convex features; none where they touch or overlap.
     private static List<Gap> between(double[][] p, double[][] q, double most) {
-        if (p.length > 2 && Passage.inside(p, q[0][0], q[0][1]) || q.length > 2 && Passage.inside(q, p[0][0], p[0][1])) {
+        if (p.length > 2 && Passage.inside(p, q[0][0], q[0][1])
+                || q.length > 2 && Passage.inside(q, p[0][0], p[0][1])) {
             return List.of();
         }
         List<Gap> best = new ArrayList<>();

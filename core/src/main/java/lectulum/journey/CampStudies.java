@@ -198,7 +198,8 @@ final class CampStudies {
         feet(rig, s, feet.get(), alone.get(), with, worst, book);
         double most = mostOnJack(feet.get(), corners.stream()
                 .map(c -> Standing.of(set, List.of(load(s), c.person)).orElseThrow()).toList());
-        book.figure("camp.jack.most", "Most on one jack", most, Quantity.MASS, "max over the corners somebody stands at",
+        book.figure("camp.jack.most", "Most on one jack", most, Quantity.MASS,
+                "max over the corners somebody stands at",
                 Sentence.of("{0} at any corner", Amount.kg(who.mass())), SOURCE);
         double rated = rig.assumed("camp.jack.rated");
         if (rated > 0 && most > rated) {
@@ -270,8 +271,10 @@ final class CampStudies {
                         camp.says()),
                 "plate on springs");
         if (least < 0) {
-            book.note("Staying coupled, {0} at the tail pulls the coupler up with {1}: its latch must hold that, and the"
-                    + " vehicle is braked.", who.name(), Amount.kg(-least));
+            book.note(
+                    "Staying coupled, {0} at the tail pulls the coupler up with {1}: its latch must hold that, and the"
+                            + " vehicle is braked.",
+                    who.name(), Amount.kg(-least));
         }
     }
 

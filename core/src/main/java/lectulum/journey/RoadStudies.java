@@ -128,8 +128,9 @@ final class RoadStudies {
             if (from < 1.2 * v) {
                 book.say("sway.turnsAway", Severity.STOP,
                         Sentence.of("From {0} the vehicle turns away by itself", new Amount(from, Quantity.SPEED)),
-                        Sentence.of("That is no swing: its rear tyres are overloaded or its front is too light. Less tongue"
-                                + " load, a shorter overhang, less speed. A trend, not a certificate."));
+                        Sentence.of(
+                                "That is no swing: its rear tyres are overloaded or its front is too light. Less tongue"
+                                        + " load, a shorter overhang, less speed. A trend, not a certificate."));
             }
         });
     }

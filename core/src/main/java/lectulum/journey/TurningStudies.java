@@ -100,9 +100,12 @@ final class TurningStudies {
     /// What gives the angle: a longer tongue, or what touches moved back by so much.
     private static Sentence cures(Rig rig, ContactAngle c, double good, Optional<Double> longer) {
         String assumed = rig.given("tow.half") ? "" : " The width of the vehicle is assumed until you give it.";
-        OptionalDouble back = c.trailer().equals("body") ? OptionalDouble.empty() : Least.of(1.5, by -> ContactAngle
-                .of(trailer(rig).stream().map(s -> s.name().equals(c.trailer()) ? s.back(by) : s).toList(), vehicle(rig))
-                .angle() >= good);
+        OptionalDouble back = c.trailer().equals("body")
+                ? OptionalDouble.empty()
+                : Least.of(1.5, by -> ContactAngle
+                        .of(trailer(rig).stream().map(s -> s.name().equals(c.trailer()) ? s.back(by) : s).toList(),
+                                vehicle(rig))
+                        .angle() >= good);
         Amount wanted = new Amount(good, Quantity.ANGLE);
         if (longer.isEmpty() && back.isEmpty()) {
             return Sentence.of("{0} is wanted for backing; no tongue within reach gives it.{1}", wanted, assumed);
@@ -114,7 +117,8 @@ final class TurningStudies {
         Amount by = Amount.m(up(back.getAsDouble()));
         return longer.isEmpty()
                 ? Sentence.of("{0} is wanted for backing; moved back by {1} it gives it.{2}", wanted, by, assumed)
-                : Sentence.of("{0} is wanted for backing; moved back by {1} it gives it, or a tongue of {2}.{3}", wanted,
+                : Sentence.of("{0} is wanted for backing; moved back by {1} it gives it, or a tongue of {2}.{3}",
+                        wanted,
                         by, tongue(rig, longer.get()), assumed);
     }
 
@@ -172,7 +176,8 @@ final class TurningStudies {
                     nearest.gap() < 0
                             ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
                             : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
-                    gateCures(new TailgateSweep(x, z, r, down), points, nearest.point(), want, rig.given("gate.radius")));
+                    gateCures(new TailgateSweep(x, z, r, down), points, nearest.point(), want,
+                            rig.given("gate.radius")));
         }
         Sketch.Board board = new Sketch.Board("From the left");
         board.line(Sketch.Pen.THIN, x - 0.5, 0, points.getLast()[0] + 0.5, 0);
@@ -196,9 +201,11 @@ final class TurningStudies {
             boolean given) {
         double[] p = points.get(nearest);
         boolean body = nearest == points.size() - 1;
-        OptionalDouble lower = body ? OptionalDouble.empty()
+        OptionalDouble lower = body
+                ? OptionalDouble.empty()
                 : Least.of(p[1], by -> sweep.nearest(with(points, nearest, 0, -by)).gap() >= want);
-        OptionalDouble back = body ? OptionalDouble.empty()
+        OptionalDouble back = body
+                ? OptionalDouble.empty()
                 : Least.of(2, by -> sweep.nearest(with(points, nearest, by, 0)).gap() >= want);
         OptionalDouble longer = Least.of(3, by -> sweep
                 .nearest(points.stream().map(q -> new double[]{q[0] + by, q[1]}).toList()).gap() >= want);
@@ -208,7 +215,8 @@ final class TurningStudies {
         way("move it back by {n}", back, ways, by);
         way("make the tongue {n} longer", longer, ways, by);
         String words = ways.isEmpty() ? "no tongue within reach clears it" : String.join(", or ", ways);
-        return new Sentence(capital(words) + (given ? "." : ". The tailgate's measures are assumed: give your own."), by);
+        return new Sentence(capital(words) + (given ? "." : ". The tailgate's measures are assumed: give your own."),
+                by);
     }
 
     private static void way(String words, OptionalDouble by, List<String> ways, List<Object> amounts) {

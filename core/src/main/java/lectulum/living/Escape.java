@@ -124,10 +124,12 @@ final class Escape {
         if (covers.isEmpty()) {
             return hole;
         }
-        double[] as = edges(hole.a1, hole.a2, covers.stream().flatMapToDouble(c -> java.util.stream.DoubleStream.of(c.a1,
-                c.a2)).toArray());
-        double[] bs = edges(hole.b1, hole.b2, covers.stream().flatMapToDouble(c -> java.util.stream.DoubleStream.of(c.b1,
-                c.b2)).toArray());
+        double[] as = edges(hole.a1, hole.a2,
+                covers.stream().flatMapToDouble(c -> java.util.stream.DoubleStream.of(c.a1,
+                        c.a2)).toArray());
+        double[] bs = edges(hole.b1, hole.b2,
+                covers.stream().flatMapToDouble(c -> java.util.stream.DoubleStream.of(c.b1,
+                        c.b2)).toArray());
         Rect best = new Rect(hole.a1, hole.b1, hole.a1, hole.b1);
         double score = 0;
         for (int i = 0; i < as.length; i++) {

@@ -157,11 +157,15 @@ final class LivingFindings {
                     .filter(w -> w.fromInside() && !w.largeEnough(rule) && w.before().isEmpty() && !w.stuck())
                     .map(w -> name(w.id())).distinct().toList();
             Optional<Sentence> shut = shut(rule);
-            Sentence tail = shut.isPresent() ? shut.get() : small.isEmpty()
-                    ? Sentence.of("A second one needs {0} × {1} clear, opened from inside.", Amount.m(rule.large()),
-                            Amount.m(rule.small()))
-                    : Sentence.of("{0} is too small to get out by: it takes {1} × {2} clear.", String.join(", ", small),
-                            Amount.m(rule.large()), Amount.m(rule.small()));
+            Sentence tail = shut.isPresent()
+                    ? shut.get()
+                    : small.isEmpty()
+                            ? Sentence.of("A second one needs {0} × {1} clear, opened from inside.",
+                                    Amount.m(rule.large()),
+                                    Amount.m(rule.small()))
+                            : Sentence.of("{0} is too small to get out by: it takes {1} × {2} clear.",
+                                    String.join(", ", small),
+                                    Amount.m(rule.large()), Amount.m(rule.small()));
             say("exit.count", Severity.STOP,
                     ways == 0
                             ? Sentence.of("Nobody could get out in a fire")

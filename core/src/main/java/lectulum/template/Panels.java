@@ -94,8 +94,10 @@ public final class Panels {
                     List.of(new Piece.Line(0, -floor, end, -floor))));
         }
         return new Template(title, "front at the left", contours, List.of("The level line is the top of the floor.",
-                String.format(Locale.ROOT, "Does the wall cover the edge of the floor? Then cut it %.0f mm lower, to the"
-                        + " guide.", floor * 1000)));
+                String.format(Locale.ROOT,
+                        "Does the wall cover the edge of the floor? Then cut it %.0f mm lower, to the"
+                                + " guide.",
+                        floor * 1000)));
     }
 
     private static List<Piece> inside(Body body) {

@@ -178,7 +178,8 @@ final class Catches {
             return;
         }
         String tell = telling(result, suspects)
-                .map(p -> has(p) ? "Read " + p.label() + " once more: that narrows it down."
+                .map(p -> has(p)
+                        ? "Read " + p.label() + " once more: that narrows it down."
                         : "Read " + p.label() + " as well: that narrows it down.")
                 .orElse("Read each of them once more.");
         add("weigh.residual", -1, Sentence.of(

@@ -34,7 +34,8 @@ record Changes(List<WeighDay.Change> list, Optional<Reconciled.Missing> missing,
     /// Below this a change is not worth a word \[kg\].
     private static final double WORTH = 0.2;
 
-    static Changes of(Design design, Weighing w, LoadedState planned, Weighed result, OptionalDouble side, double wheelU,
+    static Changes of(Design design, Weighing w, LoadedState planned, Weighed result, OptionalDouble side,
+            double wheelU,
             Optional<HomeScales.Found> height) {
         boolean mass = !Double.isNaN(result.mass());
         boolean tongue = !Double.isNaN(result.tongue()) && planned.ballToAxle() > 0;

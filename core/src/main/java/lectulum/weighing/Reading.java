@@ -20,7 +20,6 @@ public record Reading(String name, double front, double rear, double mass, doubl
         this(name, front, rear, mass, tongue, 0, value, u);
     }
 
-
     double[] row() {
         return new double[]{front, rear, mass, tongue, bars};
     }

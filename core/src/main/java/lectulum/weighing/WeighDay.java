@@ -110,7 +110,8 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         Changes changes = sound
                 ? Changes.of(design, w, planned, result, side, wheelU, height)
                 : new Changes(List.of(), Optional.empty(), 1);
-        return new WeighDay(w, planned, result, side, height, catches.all(), Catches.next(result, levers, planned, design),
+        return new WeighDay(w, planned, result, side, height, catches.all(),
+                Catches.next(result, levers, planned, design),
                 changes.list(), changes.missing(), changes.chance());
     }
 
@@ -238,8 +239,9 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
                 planned.roll().y() >= 0 ? "right" : "left")));
         height.ifPresent(h -> all.add(Sentence.of("Centre of gravity {0} ± {1} above the ground, planned {2}.",
                 Amount.m(h.value()), Amount.m(Normal.HALF_95 * h.u()), Amount.m(planned.roll().z()))));
-        restored(design).ifPresent(r -> all.add(Sentence.of("The spring bars bring back {0} of what the front axle lost.",
-                Amount.share(r))));
+        restored(design)
+                .ifPresent(r -> all.add(Sentence.of("The spring bars bring back {0} of what the front axle lost.",
+                        Amount.share(r))));
         return all;
     }
 

@@ -52,8 +52,10 @@ public final class SurveyStudies {
             book.absent("base.survey.residual", "Disagreement of the tapes", Quantity.LENGTH,
                     "rear width read − rear width from the other five", "the rear width is not read");
             book.say("survey.unchecked", Severity.NOTE, Sentence.of("Nothing checks the five tapes"),
-                    Sentence.of("Five fix the floor, and any of them may be wrong. Read the rear width too: they make it"
-                            + " {0} ± {1}.", Amount.m(plan.rear()), Amount.m(2 * plan.doubt())));
+                    Sentence.of(
+                            "Five fix the floor, and any of them may be wrong. Read the rear width too: they make it"
+                                    + " {0} ± {1}.",
+                            Amount.m(plan.rear()), Amount.m(2 * plan.doubt())));
         }
         book.figure("base.survey.shift", "Rear stands to the right", plan.shift(), Quantity.LENGTH,
                 "(v_RL + v_RR − W)/2",
@@ -181,8 +183,10 @@ public final class SurveyStudies {
         if (tooLong > 0) {
             book.say("survey.long", Severity.WARN, Sentence.of("The frame is {0} too long for this body",
                     Amount.m(tooLong)),
-                    Sentence.of("{0} long with its middle {1} behind the front: a leaning end wall counts where it leans"
-                            + " in. Make it shorter, or move it.", Amount.m(f.length()), Amount.m(f.centre())));
+                    Sentence.of(
+                            "{0} long with its middle {1} behind the front: a leaning end wall counts where it leans"
+                                    + " in. Make it shorter, or move it.",
+                            Amount.m(f.length()), Amount.m(f.centre())));
         }
         if (spare >= 0 && spare < 2 * free && f.high() > f.low()) {
             book.say("survey.rising", Severity.WARN, Sentence.of("The frame has {0} to spare where it rises",

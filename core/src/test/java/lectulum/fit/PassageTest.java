@@ -34,7 +34,8 @@ class PassageTest {
 
     /// An aisle between two cupboards, moved over the grid by a millimetre at a time.
     @ParameterizedTest
-    @CsvSource({"0.500, 0", "0.500, 0.001", "0.500, 0.007", "0.500, 0.013", "0.4567, 0.003", "0.40, 0.019", "0.12, 0.002",
+    @CsvSource({"0.500, 0", "0.500, 0.001", "0.500, 0.007", "0.500, 0.013", "0.4567, 0.003", "0.40, 0.019",
+            "0.12, 0.002",
             "0.061, 0"})
     void anAisleIsAsWideAsItIs(double aisle, double shift) {
         double y = 0.7 + shift;
@@ -113,7 +114,8 @@ class PassageTest {
             open += exact > 0.1 ? 1 : 0;
             if (exact > 0.1 || grid > 0.1) {
                 compared++;
-                assertThat(Math.min(exact, Math.min(1.2, room[0]))).as("trial " + trial).isCloseTo(Math.min(grid, 1.2), within(0.05));
+                assertThat(Math.min(exact, Math.min(1.2, room[0]))).as("trial " + trial).isCloseTo(Math.min(grid, 1.2),
+                        within(0.05));
             }
         }
         assertThat(open).isGreaterThan(20);

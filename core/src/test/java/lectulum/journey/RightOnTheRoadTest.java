@@ -235,7 +235,8 @@ class RightOnTheRoadTest {
     /// as the sentence says.
     @Test
     void whatIsInTheWayOfATailgateIsLoweredByWhatIsSaid() {
-        Design d = set(set(set(box(thing("galley", 60, 1.2, 0)), "gate.radius", 0.98), "gate.gap", 0.03), "jack.at", 0.2);
+        Design d = set(set(set(box(thing("galley", 60, 1.2, 0)), "gate.radius", 0.98), "gate.gap", 0.03), "jack.at",
+                0.2);
         Finding f = finding(d, "out.tailgate").orElseThrow();
         String says = f.detail().text(Style.PLAIN);
 

@@ -43,7 +43,8 @@ class TowingTest {
 
         assertThat(t.hanging()).isTrue();
         assertThat(t.ground()).as("wheels and axle by themselves").contains(62.0);
-        assertThat(t.tongue() + t.ground().get(0) + t.ground().get(1)).as("nothing is lost").isCloseTo(1904, within(1e-9));
+        assertThat(t.tongue() + t.ground().get(0) + t.ground().get(1)).as("nothing is lost").isCloseTo(1904,
+                within(1e-9));
         assertThat(torsion(0.56).hanging()).isFalse();
     }
 
@@ -225,13 +226,16 @@ class TowingTest {
     /// Outer diameters by size tables: 185R14C 650 mm, 195R14C 666 mm, 155R13C 578 mm, 4.80-8 424 mm, 6.50R16 743 mm,
     /// 7.00R16 778 mm; sizes without a profile are read to 3 %.
     @ParameterizedTest
-    @CsvSource({"185R14C 102/100Q, 0.650, 0.185, 102, 44.444, false", "195 R 14 C 106/104N, 0.666, 0.195, 106, 38.889, false",
+    @CsvSource({"185R14C 102/100Q, 0.650, 0.185, 102, 44.444, false",
+            "195 R 14 C 106/104N, 0.666, 0.195, 106, 38.889, false",
             "155R13C, 0.578, 0.155, , , false", "LT235/75R15 104/101S, 0.7335, 0.235, 104, 50, false",
             "ST225/75D15, 0.7185, 0.225, , , false", "195/70 R14 XL 96T, 0.6286, 0.195, 96, 52.778, true",
-            "185/80R14C 102/100R, 0.6516, 0.185, 102, 47.222, false", "31x10.50R15LT 109Q, 0.7874, 0.2667, 109, 44.444, false",
+            "185/80R14C 102/100R, 0.6516, 0.185, 102, 47.222, false",
+            "31x10.50R15LT 109Q, 0.7874, 0.2667, 109, 44.444, false",
             "20.5x8.0-10 77M, 0.5207, 0.2032, 77, 36.111, true", "18.5x8.50-8 78M, 0.4699, 0.2159, 78, 36.111, true",
             "4.80-8, 0.424, 0.12192, , , true", "4.80/4.00-8 71M, 0.424, 0.12192, 71, 36.111, true",
-            "6.50R16, 0.743, 0.1651, , , true", "7.00 R16 LT, 0.778, 0.1778, , , false", "P205/75R15 97S, 0.6885, 0.205, 97, 50, true"})
+            "6.50R16, 0.743, 0.1651, , , true", "7.00 R16 LT, 0.778, 0.1778, , , false",
+            "P205/75R15 97S, 0.6885, 0.205, 97, 50, true"})
     void whatTradesAndOldCampersRunOnIsRead(String text, double diameter, double width, Integer index, Double speed,
             boolean passenger) {
         assertThat(TyreSize.read(text)).hasValueSatisfying(t -> {

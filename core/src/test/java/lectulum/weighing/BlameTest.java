@@ -165,7 +165,8 @@ class BlameTest {
         assertThat(day.planLacksSomething()).isFalse();
         assertThat(day.changes()).noneMatch(c -> c.thing().equals("stove"));
         Weighing old = new Weighing("w", "", "", w.aboard(), 0, 0, w.entries(), List.of(), "");
-        assertThat(WeighDay.of(later, old).planned().mass()).as("a day of an older file").isGreaterThan(plan.mass() + 60);
+        assertThat(WeighDay.of(later, old).planned().mass()).as("a day of an older file")
+                .isGreaterThan(plan.mass() + 60);
     }
 
     /// The plan of a galley went from 40 to 45 kg after a weigh day that found 6 kg more in it: 51 kg.
@@ -250,7 +251,8 @@ class BlameTest {
         double tongue = LoadedState.of(CAMPER, CAMPER.loadCase("departure")).tongue();
         double shown = tongue / 3;
         Weighing w = new Weighing("w", "", "", CAMPER.loadCase("departure"), 0, 0, List.of(
-                new Weighing.Entry(WeighPoint.LEVER, OptionalDouble.of(shown / 0.45359237), 0, 0.1, true)), List.of(), "");
+                new Weighing.Entry(WeighPoint.LEVER, OptionalDouble.of(shown / 0.45359237), 0, 0.1, true)), List.of(),
+                "");
 
         assertThat(WeighDay.of(CAMPER, w).catches()).filteredOn(c -> c.rule().equals("weigh.pounds")).singleElement()
                 .satisfies(c -> assertThat(c.fix().orElseThrow().value().orElseThrow())

@@ -38,7 +38,8 @@ class MeasuredFrameTest {
     void theWholeExcessWidthIsSaid() {
         Design d = surveyed(2.0, 1.75, new Survey.Post(0, 0));
 
-        assertThat(finding(d, "survey.tight").orElseThrow().title().text(Style.PLAIN).replace('\u00a0', ' ')).contains("50 mm too wide");
+        assertThat(finding(d, "survey.tight").orElseThrow().title().text(Style.PLAIN).replace('\u00a0', ' '))
+                .contains("50 mm too wide");
         assertThat(Analysis.of(d).figures().value("base.survey.frameSpare")).isCloseTo(-0.05, within(1e-6));
     }
 
@@ -70,7 +71,9 @@ class MeasuredFrameTest {
         Design with = d.plus(cupboard);
         Design back = d.plus(cupboard.with(new Placement(0.03 + 0.2 + 0.05, 0, 0, 0)));
 
-        assertThat(Analysis.of(with).findings()).anyMatch(f -> f.things().contains("cupboard") && f.id().startsWith("layout."));
-        assertThat(Analysis.of(back).findings()).noneMatch(f -> f.things().contains("cupboard") && f.id().startsWith("layout."));
+        assertThat(Analysis.of(with).findings())
+                .anyMatch(f -> f.things().contains("cupboard") && f.id().startsWith("layout."));
+        assertThat(Analysis.of(back).findings())
+                .noneMatch(f -> f.things().contains("cupboard") && f.id().startsWith("layout."));
     }
 }

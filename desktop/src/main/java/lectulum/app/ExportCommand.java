@@ -82,7 +82,8 @@ final class ExportCommand implements Callable<Integer> {
         }
         if (report != null) {
             AtomicFile.write(report,
-                    Report.json(project.name(), analysis, input.notes(), project.design().brief().style(), remedies) + "\n");
+                    Report.json(project.name(), analysis, input.notes(), project.design().brief().style(), remedies)
+                            + "\n");
         }
         if (copy != null) {
             ProjectFile.save(copy, project, null);

@@ -80,13 +80,15 @@ final class SurveyEntry extends Entry {
         tape(f, "Front right to rear left", Survey.Tapes::diagonalB, (t, v) -> new Survey.Tapes(t.front(), t.left(),
                 t.right(), t.diagonalA(), v, t.rear()));
         f.note("Type what you read over what is drawn. The rear width checks the other five.");
-        tape(f, "Rear width, 0 for not read", Survey.Tapes::rear, (t, v) -> new Survey.Tapes(t.front(), t.left(), t.right(),
-                t.diagonalA(), t.diagonalB(), v));
+        tape(f, "Rear width, 0 for not read", Survey.Tapes::rear,
+                (t, v) -> new Survey.Tapes(t.front(), t.left(), t.right(),
+                        t.diagonalA(), t.diagonalB(), v));
         button(f, "survey-tapes-off", "Remove the tapes", b -> put(b, b.survey().with(Optional.empty())));
     }
 
     private void tape(Form f, String label, Read read, Write write) {
-        length(f, label, label.startsWith("Rear") ? 0 : 0.3, 15, b -> b.survey().tapes().map(read::of).orElse(Double.NaN),
+        length(f, label, label.startsWith("Rear") ? 0 : 0.3, 15,
+                b -> b.survey().tapes().map(read::of).orElse(Double.NaN),
                 (b, v) -> put(b, b.survey().with(b.survey().tapes().map(t -> write.of(t, v)))));
     }
 

@@ -555,7 +555,8 @@ public final class WeighLeaf {
             List<String> next = day.next().stream()
                     .map(n -> n.point().label() + " (" + String.join(", ", java.util.stream.Stream.of(
                             leaves("tongue", n.u()), leaves("loaded", n.uMass())).flatMap(Optional::stream).toList())
-                            + ")").toList();
+                            + ")")
+                    .toList();
             Label words = StudyPane.words("Read next: " + String.join("; ", next) + ".", "faint");
             words.setId("weigh-next");
             box.getChildren().add(words);
