@@ -44,7 +44,7 @@ final class WeighStudies {
         day.centre().ifPresent(x -> book.figure("weigh.centre", "Weighed centre of gravity behind the ball", x,
                 Quantity.LENGTH, "x_A (1 − T/M)", Sentence.of("planned {0}", Amount.m(day.planned().roll().x())),
                 "statics"));
-        day.centreSide().ifPresent(y -> book.figure("weigh.centreSide", "Weighed centre of gravity right of the middle",
+        day.centreSide(rig.design).ifPresent(y -> book.figure("weigh.centreSide", "Weighed centre of gravity right of the middle",
                 y, Quantity.LENGTH, "(R − L) t/2M", Sentence.of("planned {0}", Amount.m(day.planned().roll().y())),
                 "statics"));
         day.height().ifPresent(h -> book.figure("weigh.height", "Weighed centre of gravity above the ground", h.value(),

@@ -213,8 +213,10 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
     }
 
     /// Centre of gravity right of the middle \[m\]; empty where the wheels were not read one by one.
-    public OptionalDouble centreSide() {
-        double track = weighing.frozen().map(Weighing.Frozen::track).orElse(Double.NaN);
+    ///
+    /// @param design whose track counts where the day kept none
+    public OptionalDouble centreSide(Design design) {
+        double track = weighing.frozen().map(Weighing.Frozen::track).orElse(design.base().axle().track());
         double y = side.orElse(Double.NaN) * track / (2 * result.mass());
         return Double.isFinite(y) ? OptionalDouble.of(y) : OptionalDouble.empty();
     }
@@ -234,7 +236,7 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
                 Amount.m(planned.roll().x()))));
         side.ifPresent(s -> all.add(Sentence.of("The {0} wheels carry {1} more.", s >= 0 ? "right" : "left",
                 Amount.kg(Math.abs(s)))));
-        centreSide().ifPresent(y -> all.add(Sentence.of("It acts {0} {1} of the middle, planned {2} {3}.",
+        centreSide(design).ifPresent(y -> all.add(Sentence.of("It acts {0} {1} of the middle, planned {2} {3}.",
                 Amount.m(Math.abs(y)), y >= 0 ? "right" : "left", Amount.m(Math.abs(planned.roll().y())),
                 planned.roll().y() >= 0 ? "right" : "left")));
         height.ifPresent(h -> all.add(Sentence.of("Centre of gravity {0} ± {1} above the ground, planned {2}.",

@@ -187,9 +187,10 @@ public final class OutsideStudies {
         return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
     }
 
-    /// Doors whose leaf swings or slides into what is folded out below their top.
+    /// Doors whose leaf swings or slides into what is folded out below their top, or into the case that it hangs in.
     private static void doors(Design design, Body body, Thing t, Feature.FoldOut f, double[] place, double rail,
             Study.Notebook book) {
+        Solid hung = Solid.of(t.size(), t.at(Mode.CAMP));
         for (Thing o : design.things()) {
             Optional<Feature.Opening> opening = o.feature(Feature.Opening.class);
             if (opening.isEmpty() || o.mount() != Mount.SET_IN
@@ -202,16 +203,17 @@ public final class OutsideStudies {
             double reach = slides ? SLIDES_OUT : opening.get().width();
             double aside = slides ? opening.get().width() : 0;
             boolean beside = switch (face) {
-                case LEFT -> place[1] < s.minY() && place[3] > s.minY() - reach && place[0] < s.maxX() + aside
+                case LEFT -> place[1] < s.minY() && hung.maxY() > s.minY() - reach && place[0] < s.maxX() + aside
                         && place[2] > s.minX() - aside;
-                case RIGHT -> place[3] > s.maxY() && place[1] < s.maxY() + reach && place[0] < s.maxX() + aside
+                case RIGHT -> place[3] > s.maxY() && hung.minY() < s.maxY() + reach && place[0] < s.maxX() + aside
                         && place[2] > s.minX() - aside;
-                case REAR -> place[2] > s.maxX() && place[0] < s.maxX() + reach && place[1] < s.maxY()
+                case REAR -> place[2] > s.maxX() && hung.minX() < s.maxX() + reach && place[1] < s.maxY()
                         && place[3] > s.minY();
                 default -> false;
             };
             double top = design.base().floorHeight() + s.z2();
-            double edge = rail - f.drop() * Math.min(1, reach / f.out());
+            double edge = Math.min(design.base().floorHeight() + hung.z1(),
+                    rail - f.drop() * Math.min(1, reach / f.out()));
             if (beside && edge < top + 0.03) {
                 book.say("out.door." + t.id() + "+" + o.id(), Severity.WARN,
                         Sentence.of("{0} is in the way of {1}", t.name(), o.name()),

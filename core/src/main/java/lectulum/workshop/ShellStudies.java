@@ -44,8 +44,8 @@ public final class ShellStudies {
     static List<Study> of(Design design, Layout layout) {
         List<Study> studies = new ArrayList<>();
         studies.add(areas(design, layout.body()));
-        layout.body().profile().ifPresent(p -> design.base().carcass().hatch()
-                .flatMap(h -> swing(layout.body(), h)).ifPresent(s -> studies.add(hatch(design, s))));
+        design.base().carcass().hatch().flatMap(h -> swing(layout.body(), h))
+                .ifPresent(s -> studies.add(hatch(design, s)));
         design.base().carcass().lift().ifPresent(l -> studies.add(lift(design, layout, l)));
         return studies;
     }

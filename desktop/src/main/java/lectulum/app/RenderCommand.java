@@ -47,6 +47,9 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--select", paramLabel = "THING", description = "Id of a thing to select.")
     private String select;
 
+    @Option(names = "--remedies", description = "Waits for the remedies of the findings. Takes some seconds.")
+    private boolean remedies;
+
     @Option(names = "--width", description = "Pixels. Default: ${DEFAULT-VALUE}.")
     private int width = 1280;
 
@@ -70,6 +73,9 @@ final class RenderCommand implements Callable<Integer> {
         } else {
             MainWindow window = Headless.window(input.project(), new Home(scratch));
             Scene scene = Headless.on(() -> {
+                if (!remedies) {
+                    window.withoutRemedies();
+                }
                 choose(window.bench());
                 window.turnTo(stage, page);
                 Scene made = new Scene(window.root(), w, h);

@@ -107,6 +107,30 @@ public final class Form extends VBox {
         return row(label, field);
     }
 
+    /// A field that takes what is typed, and says beneath it what became of that.
+    ///
+    /// @param read what was done, or why nothing
+    public Form take(String label, String prompt, Function<String, String> read) {
+        TextField field = new TextField();
+        field.setId(id(label));
+        field.setPromptText(prompt);
+        field.setAccessibleText(label);
+        Label said = new Label();
+        said.setId(id(label) + "-said");
+        said.getStyleClass().addAll("faint", "wrap", "small");
+        said.setWrapText(true);
+        said.setMinHeight(USE_PREF_SIZE);
+        said.managedProperty().bind(said.textProperty().isNotEmpty());
+        field.setOnAction(e -> {
+            if (!field.getText().isBlank()) {
+                said.setText(read.apply(field.getText().strip()));
+            }
+        });
+        row(label, field);
+        getChildren().add(said);
+        return this;
+    }
+
     /// A text that needs all the width there is.
     public Form longText(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
         return text(label, read, write).stacked();

@@ -1,6 +1,7 @@
 package lectulum.stage;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -10,11 +11,13 @@ import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Cost;
 import lectulum.design.Design;
+import lectulum.design.Edit;
 import lectulum.design.EmptyMass;
 import lectulum.design.MassSource;
 import lectulum.design.Rating;
 import lectulum.design.Shell;
 import lectulum.design.WheelArches;
+import lectulum.journey.FittedTyres;
 import lectulum.parts.Form;
 import lectulum.shell.Nose;
 import lectulum.stage.leaf.FrameLeaf;
@@ -193,6 +196,7 @@ public final class BaseStage implements StageView {
         form.quantity("Track", Quantity.LENGTH, 0.6, 2.6, d -> d.base().axle().track(),
                 (d, v) -> axle(d, d.base().axle().withWheels(v, d.base().axle().wheelDiameter(),
                         d.base().axle().tyreWidth())));
+        form.take("Tyre, as written", "205/75R14C 109Q", this::fit);
         form.quantity("Tyre diameter", Quantity.LENGTH, 0.3, 1.2, d -> d.base().axle().wheelDiameter(),
                 (d, v) -> axle(d,
                         d.base().axle().withWheels(d.base().axle().track(), v, d.base().axle().tyreWidth())));
@@ -202,6 +206,15 @@ public final class BaseStage implements StageView {
         form.tick("Brakes", d -> d.base().axle().braked(), (d, v) -> axle(d, d.base().axle().withBrakes(v)));
         form.quantity("Axle with wheels", Quantity.MASS, 0, 800, d -> d.base().axle().mass(),
                 (d, v) -> axle(d, d.base().axle().withMass(v)));
+    }
+
+    private String fit(String written) {
+        Optional<FittedTyres> fitted = FittedTyres.of(bench.state().analysis().given(), written);
+        if (fitted.isEmpty()) {
+            return "That is no tyre size. Type what stands on its side, such as 205/75R14C 109Q.";
+        }
+        bench.edit(new Edit("Tyres", d -> FittedTyres.of(d, written).map(FittedTyres::design).orElse(d)));
+        return fitted.get().says().text(bench.state().style());
     }
 
     private static Design axle(Design d, Axle axle) {

@@ -33,6 +33,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     private final Map<String, String> failed = new HashMap<>();
     private List<Finding> shown = List.of();
     private State state;
+    private boolean remedied = true;
 
     FindingsPanel(Workbench bench) {
         this.bench = bench;
@@ -59,8 +60,17 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         wanted = next.analysis();
         shown = next.analysis().findings(next.stage());
         build();
-        shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
-                .forEach(this::compute);
+        if (remedied) {
+            shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
+                    .forEach(this::compute);
+        }
+    }
+
+    /// Looks for no remedies from here on.
+    void withoutRemedies() {
+        remedied = false;
+        worker.close();
+        build();
     }
 
     @Override
@@ -70,7 +80,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
 
     /// Whether every remedy asked for has been computed.
     boolean settled() {
-        return worker.settled();
+        return !remedied || worker.settled();
     }
 
     private void compute(Finding finding) {
@@ -136,7 +146,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
                 box.getChildren().add(link("Try: " + remedy.says().text(state.style()), "remedy",
                         () -> bench.tryOut(remedy)));
             }
-        } else if (shown.indexOf(finding) < WITH_REMEDIES) {
+        } else if (remedied && shown.indexOf(finding) < WITH_REMEDIES) {
             Label looking = new Label(failed.getOrDefault(finding.id(), "looking for remedies…"));
             looking.getStyleClass().addAll("faint", "small");
             looking.setWrapText(true);

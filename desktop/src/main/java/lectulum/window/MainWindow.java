@@ -629,6 +629,11 @@ public final class MainWindow implements AutoCloseable {
         });
     }
 
+    /// Shows findings without their remedies from here on, for a picture that need not wait for them.
+    public void withoutRemedies() {
+        findings.withoutRemedies();
+    }
+
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
         boolean weighed = !(stages.get(Stage.BALANCE) instanceof BalanceStage balance) || balance.settled();
