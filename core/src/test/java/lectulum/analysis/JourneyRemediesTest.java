@@ -104,19 +104,18 @@ class JourneyRemediesTest {
         Design d = set(loaded(thing("tail", 90, 2.6, 0)), "camp.rear.jacks", 0);
         Design heavy = d.with(d.brief().withPeople(List.of(new Person("a", "Ada", 1.8, 140))));
 
-        assertThat(finding(Analysis.of(heavy), "camp.tip")).isPresent();
-        assertThat(mending(heavy, "camp.tip")).allSatisfy(r -> assertThat(r.says().text(Style.PLAIN)).isNotBlank());
+        List<Remedy> remedies = mending(heavy, "camp.tip");
+
+        assertThat(words(remedies)).isNotEmpty();
     }
 
     @Test
     void jacksNearerToTheCornersKeepThePlumbLineInside() {
-        Design d = set(set(set(loaded(), "site.roll", 0.30), "camp.rear.inset", 0.70), "camp.margin", 0.5);
+        Design d = set(set(set(loaded(), "site.pitch", 0.30), "camp.rear.inset", 0.70), "camp.margin", 0.6);
         Design tall = d.plus(thing("mast", 120, 1.6, 0).with(Mount.OUTSIDE).with(new Size(0.3, 0.3, 0.6))
                 .with(new Placement(1.6, 0, 2.2, 0)));
 
-        for (Remedy r : mending(tall, "camp.margin")) {
-            assertThat(r.says().text(Style.PLAIN)).startsWith("Set the rear jacks");
-        }
+        assertThat(words(mending(tall, "camp.margin"))).isNotEmpty().allMatch(w -> w.startsWith("Set the rear jacks"));
     }
 
     @Test
@@ -190,6 +189,8 @@ class JourneyRemediesTest {
         Design d = loaded(thing("cooler", 60, 1.5, 0.6), thing("wall", 1, 1.5, 0.1).with(Fix.FIXED)
                 .with(new Size(2.8, 0.1, 1.5)));
         int faults = Analysis.of(d).layout().findings().size();
+        assertThat(words(mending(loaded(thing("cooler", 60, 1.5, 0.6)), "balance.side")))
+                .as("with nothing in the way").isNotEmpty();
 
         for (Remedy r : Remedies.of(Analysis.of(d), finding(Analysis.of(d), "balance.side").orElseThrow())) {
             assertThat(Analysis.of(r.edit().apply(d)).layout().findings()).as(r.says().text(Style.PLAIN))
