@@ -96,6 +96,42 @@ public final class Units {
         return show(value, quantity, style).text();
     }
 
+    /// How many of the unit that is shown make one of SI \[1\]: an axis with round ticks is divided in it. Temperatures are
+    /// divided in kelvins.
+    ///
+    /// @param span of the axis in SI; short lengths are divided in inches, long ones in feet
+    public static double shownPerSi(Quantity quantity, double span, Style style) {
+        boolean us = style.system() == UnitSystem.US;
+        return switch (quantity) {
+            case MASS -> us ? 1 / POUND : 1;
+            case LENGTH -> us ? 1 / (span < 5 * FOOT ? INCH : FOOT) : 1;
+            case DEFLECTION -> us ? 1 / INCH : 1000;
+            case SPEED -> us ? 1 / MILE_AN_HOUR : 3.6;
+            case ANGLE -> Math.toDegrees(1);
+            case FORCE -> us ? 1 / POUND_FORCE : 1;
+            case MOMENT -> us ? 1 / POUND_FOOT : 1;
+            case STRESS -> us ? 1 / PSI : 1e-6;
+            case VOLUME -> us ? 1 / GALLON : 1 / LITRE;
+            case ENERGY -> 1 / WATT_HOUR;
+            case DURATION -> 1 / HOUR;
+            default -> 1;
+        };
+    }
+
+    /// A quantity at the tick of an axis: no digits that say nothing, metres from a tenth of one on, and the unit only where
+    /// the axis does not bear it (lengths, angles).
+    public static String tick(double value, Quantity quantity, Style style) {
+        return switch (quantity) {
+            case LENGTH -> {
+                boolean metres = style.system() == UnitSystem.METRIC && Math.abs(value) > 0.0999;
+                yield Math.abs(value) < 1e-9 ? "0" : metres ? trimmed(value, 3) + "\u00a0m" : text(value, quantity, style);
+            }
+            case ANGLE -> trimmed(Math.toDegrees(value), 1) + "°";
+            case COUNT -> text(value, quantity, style);
+            default -> show(value, quantity, style).number();
+        };
+    }
+
     /// A change of a quantity, always with its sign; no change is a plain zero.
     public static String change(double value, Quantity quantity, Style style) {
         Shown size = show(Math.abs(value), quantity, style);

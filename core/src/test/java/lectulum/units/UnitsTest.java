@@ -2,9 +2,11 @@ package lectulum.units;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class UnitsTest {
     private static final Style METRIC = new Style(UnitSystem.METRIC, "€");
@@ -26,6 +28,26 @@ class UnitsTest {
     void showsBothSystems(Quantity quantity, double si, String metric, String us) {
         assertThat(Units.text(si, quantity, METRIC).replace('\u00a0', ' ')).isEqualTo(metric);
         assertThat(Units.text(si, quantity, US).replace('\u00a0', ' ')).isEqualTo(us);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"LENGTH | 2.5 | 2.5 m | 8' 2 7/16\"",
+            "LENGTH | 0 | 0 | 0", "LENGTH | 0.02 | 20 mm | 13/16\"", "ANGLE | 0.523598775598 | 30° | 30°",
+            "SPEED | 25 | 90 | 56", "SHARE | 0.1 | 10 | 10"})
+    void ticksSayNoMoreThanTheyMust(Quantity quantity, double si, String metric, String us) {
+        assertThat(Units.tick(si, quantity, METRIC).replace('\u00a0', ' ')).isEqualTo(metric);
+        assertThat(Units.tick(si, quantity, US).replace('\u00a0', ' ')).isEqualTo(us);
+    }
+
+    /// A tick a whole number of shown units away from 0 is shown as that number.
+    @ParameterizedTest
+    @EnumSource(value = Quantity.class, names = {"MASS", "SPEED", "DEFLECTION", "FORCE", "MOMENT", "STRESS"})
+    void axesAreDividedInWhatIsShown(Quantity quantity) {
+        for (Style style : List.of(METRIC, US)) {
+            double twenty = 20 / Units.shownPerSi(quantity, 1, style);
+            assertThat(Double.parseDouble(Units.tick(twenty, quantity, style))).isEqualTo(20);
+        }
+        assertThat(Units.tick(3 / Units.shownPerSi(Quantity.LENGTH, 5, US), Quantity.LENGTH, US)).isEqualTo("3'\u00a00\"");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package lectulum.sheet;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -54,7 +56,7 @@ public final class ChartView extends Drawing {
         Axis y = axis(false);
         double sx = (w - LEFT - RIGHT) / (x.high - x.low);
         double sy = (h - TOP - BOTTOM) / (y.high - y.low);
-        for (double v = y.low; v <= y.high + 1e-9; v += y.step) {
+        for (double v = y.low; v <= y.high + 1e-6 * y.step; v += y.step) {
             double py = h - BOTTOM - (v - y.low) * sy;
             pen.stroke(Math.abs(v) < y.step / 1e6 ? "faint" : "grid", 1);
             pen.line(LEFT, py, w - RIGHT, py);
@@ -62,7 +64,7 @@ public final class ChartView extends Drawing {
                     theme.get().colour("faint"));
         }
         double free = Double.NEGATIVE_INFINITY;
-        for (double v = x.low; v <= x.high + 1e-9; v += x.step) {
+        for (double v = x.low; v <= x.high + 1e-6 * x.step; v += x.step) {
             double px = LEFT + (v - x.low) * sx;
             pen.stroke("grid", 1);
             pen.line(px, TOP, px, h - BOTTOM);
@@ -79,12 +81,15 @@ public final class ChartView extends Drawing {
         pen.text(chart.title().toLowerCase(java.util.Locale.ROOT).contains(across) || across.isEmpty()
                 ? chart.title()
                 : chart.title() + " · " + across, 8, 12, TextAlignment.LEFT, Theme.bold(12), theme.get().colour("ink"));
+        List<Double> named = new ArrayList<>();
         for (Chart.Limit limit : chart.limits()) {
             double py = h - BOTTOM - (limit.value() - y.low) * sy;
             pen.dashed("accent", 1.2);
             pen.line(LEFT, py, w - RIGHT, py);
             g.setLineDashes();
-            pen.text(limit.name(), w - RIGHT - 3, py - 7, TextAlignment.RIGHT, Theme.font(11),
+            boolean taken = named.stream().anyMatch(y1 -> Math.abs(y1 - (py - 7)) < 13);
+            named.add(py + (taken ? 9 : -7));
+            pen.text(limit.name(), w - RIGHT - 3, named.getLast(), TextAlignment.RIGHT, Theme.font(11),
                     theme.get().colour("accent"));
         }
         for (int i = 0; i < chart.curves().size(); i++) {
@@ -131,19 +136,13 @@ public final class ChartView extends Drawing {
                 high = Math.max(high, l.value());
             }
         }
-        if (chart.x() == Quantity.ANGLE && across) {
-            Axis degrees = Axis.of(Math.toDegrees(low), Math.toDegrees(high));
-            return new Axis(Math.toRadians(degrees.low), Math.toRadians(degrees.high), Math.toRadians(degrees.step));
-        }
-        return Axis.of(low, high);
+        double shown = Units.shownPerSi(across ? chart.x() : chart.y(), high - low, style);
+        Axis axis = Axis.of(low * shown, high * shown);
+        return new Axis(axis.low / shown, axis.high / shown, axis.step / shown);
     }
 
     private String tick(double value, Quantity quantity) {
-        return switch (quantity) {
-            case COUNT, LENGTH -> Units.text(value, quantity, style);
-            case ANGLE -> Math.round(Math.toDegrees(value)) + "°";
-            default -> Units.show(value, quantity, style).number();
-        };
+        return Units.tick(value, quantity, style);
     }
 
     private String unit(Quantity quantity) {

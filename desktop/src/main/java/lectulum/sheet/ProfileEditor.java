@@ -132,6 +132,10 @@ public final class ProfileEditor extends Drawing {
         return Units.text(metres, Quantity.LENGTH, state.style());
     }
 
+    private String tick(double metres) {
+        return Units.tick(metres, Quantity.LENGTH, state.style());
+    }
+
     private double px(double x) {
         return left + x * scale;
     }
@@ -211,7 +215,7 @@ public final class ProfileEditor extends Drawing {
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(px(x), 0, px(x), h);
             if (label) {
-                pen.text(text(x), px(x), h - 10, TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
+                pen.text(tick(x), px(x), h - 10, TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
             }
         }
         for (double z = Math.ceil(z(h) / step) * step; pz(z) > 0; z += step) {
@@ -219,7 +223,7 @@ public final class ProfileEditor extends Drawing {
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(0, pz(z), w, pz(z));
             if (label && pz(z) < h - 26) {
-                pen.text(text(z), 24, pz(z), TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
+                pen.text(tick(z), 24, pz(z), TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
             }
         }
         pen.stroke("faint", 1.2);

@@ -53,6 +53,27 @@ class BaseTest extends WindowTest {
         assertThat(points().get(4).z()).isEqualTo(before);
     }
 
+    @Test
+    void aTyreIsTypedAsItIsWrittenOnItsSide() {
+        robot.clickOn("#stage-base");
+        Project before = state().project();
+        enter("#field-tyre-as-written", "round");
+        assertThat(text("#field-tyre-as-written-said")).startsWith("That is no tyre size.");
+        assertThat(state().project()).isSameAs(before);
+
+        enter("#field-tyre-as-written", "185R14C 102/100Q");
+        assertThat(text("#field-tyre-as-written-said").replace('\u00a0', ' '))
+                .isEqualTo("about 0.652 m across, 0.185 m wide: no profile is written on it; load index 102; made for"
+                        + " 160 km/h.");
+        assertThat(state().design().base().axle().tyreWidth()).isEqualTo(0.185);
+        assertThat(state().design().base().axle().wheelDiameter()).isCloseTo(0.6516, within(1e-9));
+        assertThat(state().design().settings().assumed()).containsEntry("tyre.index", 102.0)
+                .containsEntry("tyre.speed", 160 / 3.6);
+
+        robot.clickOn("#undo");
+        assertThat(state().project().design()).isEqualTo(before.design());
+    }
+
     /// Point 3 is dragged out through the rear end.
     @Test
     void aProfileThatWouldCrossItselfIsRefusedInWords() {

@@ -63,7 +63,7 @@ class CommandLineTest {
         assertThat(run("standin", "level", "--port", "0", "--for", "0.01")).isZero();
         assertThat(out.toString()).containsPattern("The level listens on port \\d+ of this machine.");
         assertThat(run("standin", "scale", "demo:dunlin", "--port", "0", "--step", "0")).isEqualTo(2);
-        assertThat(err.toString()).contains("more than 0");
+        assertThat(err.toString()).contains("between 0.001 and 1000 kg");
     }
 
     @Test

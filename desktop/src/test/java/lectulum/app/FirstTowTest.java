@@ -106,6 +106,7 @@ class FirstTowTest extends WindowTest {
 
         undoTo(before);
         robot.interact(() -> desk.start(file.toString()));
+        robot.clickOn("#leave-discard");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(state().project().design().weighings()).isEqualTo(saved.design().weighings());
     }
