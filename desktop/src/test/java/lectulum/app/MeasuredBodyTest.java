@@ -99,13 +99,18 @@ class MeasuredBodyTest extends WindowTest {
         assertThat(text("#field-front-left-to-rear-right")).isEqualTo("300 mm");
 
         assertThat(finding("survey.")).hasValueSatisfying(f -> assertThat(f.severity()).isEqualTo(Severity.STOP));
-        for (String nonsense : new String[]{"-3 m", "40 m", "wide", "0"}) {
-            enter("#field-rear-width", nonsense);
+        for (String nonsense : new String[]{"-3 m", "40 m", "wide"}) {
+            enter("#field-rear-width-0-for-not-read", nonsense);
             assertThat(survey().tapes().orElseThrow().rear()).as(nonsense)
                     .isEqualTo(survey().tapes().orElseThrow().front());
         }
         robot.clickOn("#undo").clickOn("#undo");
         assertThat(state().project()).isEqualTo(before);
+
+        click("#survey-tapes");
+        enter("#field-rear-width-0-for-not-read", "0");
+        assertThat(finding("survey.unchecked")).hasValueSatisfying(f -> assertThat(f.severity())
+                .isEqualTo(Severity.NOTE));
     }
 
     @Test

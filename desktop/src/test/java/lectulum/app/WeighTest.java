@@ -118,17 +118,21 @@ class WeighTest extends WindowTest {
             enter("#weigh-" + i, String.valueOf(Math.round(truth.at(weighing().entries().get(i).point()) + off)));
         }
         assertThat(catches()).contains("axle's share only");
-        robot.interact(() -> window().bench().edit("a sixth reading", d -> d.mappingWeighing(weighing().id(), w -> {
-            var all = new java.util.ArrayList<>(w.entries());
-            all.add(new Weighing.Entry(WeighPoint.TRAILER_ALONE,
-                    java.util.OptionalDouble.of(Math.round(truth.mass())), 0, 10, true));
-            return w.with(all);
-        })));
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(catches()).contains("disagrees with the others");
+        also(WeighPoint.TRAILER_ALONE, truth.mass());
+        assertThat(catches()).contains("nothing here tells which").contains("Read whole rig as well");
+        also(WeighPoint.RIG, truth.at(WeighPoint.RIG));
+        assertThat(catches()).contains("trailer axle, coupled disagrees with the others");
         click("#weigh-fix-residual");
         assertThat(weighing().entries().stream().filter(e -> !e.used())).hasSize(1);
         assertThat(catches()).doesNotContain("disagrees");
+    }
+
+    /// Adds a reading from the list below the others.
+    private void also(WeighPoint point, double value) {
+        robot.interact(() -> robot.lookup("#weigh-more").<WeighPoint>queryComboBox().setValue(point));
+        click("#weigh-add");
+        enter("#weigh-" + (weighing().entries().size() - 1), String.valueOf(Math.round(value)));
+        assertThat(weighing().entries().getLast().point()).isEqualTo(point);
     }
 
     @Test
