@@ -7,7 +7,7 @@ import lectulum.units.Style;
 import lectulum.units.Units;
 
 /// A sentence with numbers in it that is spoken in the reader's units: the template holds `{0}`, `{1}`… and each
-/// part is an [Amount], or text put in as it is.
+/// part is an [Amount], a sentence of its own, or text put in as it is.
 public record Sentence(String template, List<Object> parts) {
     private static final Pattern HOLE = Pattern.compile("\\{(\\d+)}");
 
@@ -27,8 +27,10 @@ public record Sentence(String template, List<Object> parts) {
     }
 
     private static String part(Object part, Style style) {
-        return part instanceof Amount(double value, var quantity)
-                ? Units.text(value, quantity, style)
-                : String.valueOf(part);
+        return switch (part) {
+            case Amount(double value, var quantity) -> Units.text(value, quantity, style);
+            case Sentence sentence -> sentence.text(style);
+            default -> String.valueOf(part);
+        };
     }
 }

@@ -44,9 +44,11 @@ final class WeighStudies {
         day.centre().ifPresent(x -> book.figure("weigh.centre", "Weighed centre of gravity behind the ball", x,
                 Quantity.LENGTH, "x_A (1 − T/M)", Sentence.of("planned {0}", Amount.m(day.planned().roll().x())),
                 "statics"));
-        day.centreSide(rig.design).ifPresent(y -> book.figure("weigh.centreSide", "Weighed centre of gravity right of the middle",
-                y, Quantity.LENGTH, "(R − L) t/2M", Sentence.of("planned {0}", Amount.m(day.planned().roll().y())),
-                "statics"));
+        day.centreSide(rig.design)
+                .ifPresent(y -> book.figure("weigh.centreSide", "Weighed centre of gravity right of the middle",
+                        y, Quantity.LENGTH, "(R − L) t/2M",
+                        Sentence.of("planned {0}", Amount.m(day.planned().roll().y())),
+                        "statics"));
         day.height().ifPresent(h -> book.figure("weigh.height", "Weighed centre of gravity above the ground", h.value(),
                 Quantity.LENGTH, "R + [T₀x_A/M − (T/M)(x_A − (h − R)tan θ)]/tan θ",
                 Sentence.of("± {0}, planned {1}", Amount.m(Normal.HALF_95 * h.u()), Amount.m(day.planned().roll().z())),

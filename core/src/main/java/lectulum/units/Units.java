@@ -124,7 +124,9 @@ public final class Units {
         return switch (quantity) {
             case LENGTH -> {
                 boolean metres = style.system() == UnitSystem.METRIC && Math.abs(value) > 0.0999;
-                yield Math.abs(value) < 1e-9 ? "0" : metres ? trimmed(value, 3) + "\u00a0m" : text(value, quantity, style);
+                yield Math.abs(value) < 1e-9
+                        ? "0"
+                        : metres ? trimmed(value, 3) + "\u00a0m" : text(value, quantity, style);
             }
             case ANGLE -> trimmed(Math.toDegrees(value), 1) + "°";
             case COUNT -> text(value, quantity, style);

@@ -47,7 +47,8 @@ class UnitsTest {
             double twenty = 20 / Units.shownPerSi(quantity, 1, style);
             assertThat(Double.parseDouble(Units.tick(twenty, quantity, style))).isEqualTo(20);
         }
-        assertThat(Units.tick(3 / Units.shownPerSi(Quantity.LENGTH, 5, US), Quantity.LENGTH, US)).isEqualTo("3'\u00a00\"");
+        assertThat(Units.tick(3 / Units.shownPerSi(Quantity.LENGTH, 5, US), Quantity.LENGTH, US))
+                .isEqualTo("3'\u00a00\"");
     }
 
     @Test

@@ -147,7 +147,8 @@ class MovingPartsTest {
 
     private static Lid lid(double open, double friction) {
         return new Lid(16, new double[]{0.52, -0.20}, new double[]{0.97, -0.80}, Math.toRadians(open),
-                new double[]{0.45, -0.45}, new double[]{0.19562952, -0.04158234}, 2, new GasStrut(200, 1.35, 0.35, 0.80),
+                new double[]{0.45, -0.45}, new double[]{0.19562952, -0.04158234}, 2,
+                new GasStrut(200, 1.35, 0.35, 0.80),
                 friction);
     }
 
@@ -161,7 +162,8 @@ class MovingPartsTest {
         assertThat((rough.opening(a, 20) + rough.closing(a, 20)) / 2).isCloseTo(lid(78, 0).hand(a, 20), within(1e-9));
         assertThat(rough.opening(a, 20)).isGreaterThan(rough.closing(a, 20));
         assertThat(rough.peakHand(20)).isGreaterThan(lid(78, 0).peakHand(20));
-        double arm = lid(78, 0).strutMoment(a, 20) / (2 * new GasStrut(200, 1.35, 0.35, 0.80).push(rough.length(a), 20));
+        double arm = lid(78, 0).strutMoment(a, 20)
+                / (2 * new GasStrut(200, 1.35, 0.35, 0.80).push(rough.length(a), 20));
         assertThat(rough.opening(a, 20) - rough.closing(a, 20))
                 .isCloseTo(2 * 2 * 30 * arm / Math.hypot(0.97, 0.80), within(1e-9));
     }

@@ -63,7 +63,7 @@ class BaseTest extends WindowTest {
 
         enter("#field-tyre-as-written", "185R14C 102/100Q");
         assertThat(text("#field-tyre-as-written-said").replace('\u00a0', ' '))
-                .isEqualTo("about 0.652 m across, 0.185 m wide: no profile is written on it; load index 102; made for"
+                .isEqualTo("about 652 mm across, 185 mm wide: no profile is written on it; load index 102; made for"
                         + " 160 km/h.");
         assertThat(state().design().base().axle().tyreWidth()).isEqualTo(0.185);
         assertThat(state().design().base().axle().wheelDiameter()).isCloseTo(0.6516, within(1e-9));

@@ -101,16 +101,17 @@ class MeasuredBodyTest extends WindowTest {
         assertThat(finding("survey.")).hasValueSatisfying(f -> assertThat(f.severity()).isEqualTo(Severity.STOP));
         for (String nonsense : new String[]{"-3 m", "40 m", "wide"}) {
             enter("#field-rear-width-0-for-not-read", nonsense);
-            assertThat(survey().tapes().orElseThrow().rear()).as(nonsense)
-                    .isEqualTo(survey().tapes().orElseThrow().front());
+            assertThat(survey().tapes().orElseThrow().rear()).as(nonsense).as("not read").isZero();
         }
         robot.clickOn("#undo").clickOn("#undo");
         assertThat(state().project()).isEqualTo(before);
 
         click("#survey-tapes");
-        enter("#field-rear-width-0-for-not-read", "0");
         assertThat(finding("survey.unchecked")).hasValueSatisfying(f -> assertThat(f.severity())
                 .isEqualTo(Severity.NOTE));
+        enter("#field-rear-width-0-for-not-read", "1.71 m");
+        assertThat(finding("survey.unchecked")).isEmpty();
+        assertThat(finding("survey.residual")).as("30 mm off").isPresent();
     }
 
     @Test
