@@ -155,7 +155,8 @@ final class Gaps {
         return (b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]);
     }
 
-    private static double[] bounds(double[][] polygon) {
+    /// Smallest x and y, greatest x and y.
+    static double[] bounds(double[][] polygon) {
         double[] b = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
                 Double.NEGATIVE_INFINITY};
         for (double[] p : polygon) {

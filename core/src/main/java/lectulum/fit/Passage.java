@@ -55,7 +55,7 @@ public final class Passage {
     }
 
     private Passage(double[][] floor, List<double[]> openings, List<double[][]> obstacles, double cell) {
-        double[] b = bounds(floor);
+        double[] b = Gaps.bounds(floor);
         this.cell = cell;
         this.x0 = b[0] - OFFSET * cell;
         this.y0 = b[1] - OFFSET * cell;
@@ -135,7 +135,7 @@ public final class Passage {
             open[at] = inside(floor, px(at), py(at));
         }
         for (double[][] obstacle : obstacles) {
-            near(bounds(obstacle), 0, at -> open[at] = open[at] && !inside(obstacle, px(at), py(at)));
+            near(Gaps.bounds(obstacle), 0, at -> open[at] = open[at] && !inside(obstacle, px(at), py(at)));
         }
         return open;
     }
@@ -298,7 +298,7 @@ public final class Passage {
     private int[] stands() {
         boolean[] clear = free.clone();
         for (double[][] f : features) {
-            near(bounds(f), STAND, at -> clear[at] = clear[at] && Gaps.distance(f, px(at), py(at)) >= STAND);
+            near(Gaps.bounds(f), STAND, at -> clear[at] = clear[at] && Gaps.distance(f, px(at), py(at)) >= STAND);
         }
         return java.util.stream.IntStream.range(0, clear.length).filter(i -> clear[i]).toArray();
     }
@@ -477,18 +477,6 @@ public final class Passage {
             least = Math.min(least, dx * dx + dy * dy);
         }
         return Math.sqrt(least);
-    }
-
-    private static double[] bounds(double[][] polygon) {
-        double[] b = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
-                Double.NEGATIVE_INFINITY};
-        for (double[] p : polygon) {
-            b[0] = Math.min(b[0], p[0]);
-            b[1] = Math.min(b[1], p[1]);
-            b[2] = Math.max(b[2], p[0]);
-            b[3] = Math.max(b[3], p[1]);
-        }
-        return b;
     }
 
     static boolean inside(double[][] polygon, double x, double y) {

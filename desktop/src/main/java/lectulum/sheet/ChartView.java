@@ -87,7 +87,7 @@ public final class ChartView extends Drawing {
             pen.dashed("accent", 1.2);
             pen.line(LEFT, py, w - RIGHT, py);
             g.setLineDashes();
-            boolean taken = named.stream().anyMatch(y1 -> Math.abs(y1 - (py - 7)) < 13);
+            boolean taken = py - 7 < TOP || named.stream().anyMatch(y1 -> Math.abs(y1 - (py - 7)) < 13);
             named.add(py + (taken ? 9 : -7));
             pen.text(limit.name(), w - RIGHT - 3, named.getLast(), TextAlignment.RIGHT, Theme.font(11),
                     theme.get().colour("accent"));

@@ -132,21 +132,24 @@ class LeavingTest extends WindowTest {
 
     @Test
     void theSameFileOpenedAgainCanBeWritten() throws IOException {
-        Path file = file("again");
-        ProjectFile.save(file, Campers.demo("chamois").orElseThrow(), null);
-        answer = Optional.of(file);
-        chord(KeyCode.O, KeyCode.CONTROL);
+        opened("again");
         chord(KeyCode.O, KeyCode.CONTROL);
 
         assertThat(window().title()).doesNotContain("read only");
     }
 
-    @Test
-    void workKeptOnAFileIsOfferedWhenThatFileIsOpened() throws IOException {
-        Path file = file("offered");
+    /// A new file that the window then shows.
+    private Path opened(String name) throws IOException {
+        Path file = file(name);
         ProjectFile.save(file, Campers.demo("chamois").orElseThrow(), null);
         answer = Optional.of(file);
         chord(KeyCode.O, KeyCode.CONTROL);
+        return file;
+    }
+
+    @Test
+    void workKeptOnAFileIsOfferedWhenThatFileIsOpened() throws IOException {
+        Path file = opened("offered");
         Project work = rename("Unsaved");
         chord(KeyCode.O, KeyCode.CONTROL);
         robot.clickOn("#leave-keep");
@@ -163,10 +166,7 @@ class LeavingTest extends WindowTest {
 
     @Test
     void aFileChangedMeanwhileIsAskedAbout() throws IOException {
-        Path file = file("meanwhile");
-        ProjectFile.save(file, Campers.demo("chamois").orElseThrow(), null);
-        answer = Optional.of(file);
-        chord(KeyCode.O, KeyCode.CONTROL);
+        Path file = opened("meanwhile");
         Project work = rename("Mine");
         ProjectFile.save(file, Campers.demo("chamois").orElseThrow().named("Theirs"), null);
         chord(KeyCode.S, KeyCode.CONTROL);
