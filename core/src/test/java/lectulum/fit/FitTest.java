@@ -106,4 +106,19 @@ class FitTest {
         assertThat(new Reach(List.of(a, b)).unpack("a")).isEmpty();
         assertThat(new Reach(List.of(a, wall)).unpack("a")).isEmpty();
     }
+
+    /// a stands before b and b before a; c waits for a only. With a wall in a's way nothing waits in a ring.
+    @Test
+    void whatWaitsInARingIsNamed() {
+        Item a = new Item("a", new Box(0, 0, 0, 1, 1, 1), false, List.of(new Box(1, 0, 0, 1.5, 1, 1)));
+        Item b = new Item("b", new Box(1, 0, 0, 2, 1, 1), false, List.of(new Box(0.5, 0, 0, 1, 1, 1)));
+        Item c = new Item("c", new Box(0, 1, 0, 1, 2, 1), false, List.of(new Box(0, 0.5, 0, 1, 1, 1)));
+        Item wall = new Item("wall", new Box(1, 0, 0, 1.2, 1, 1), true, List.of());
+        Reach reach = new Reach(List.of(a, b, c));
+
+        assertThat(reach.ring("a")).containsExactly("a", "b");
+        assertThat(reach.ring("c")).as("c itself is in no ring").containsExactlyInAnyOrder("a", "b");
+        assertThat(new Reach(List.of(a, b, wall)).ring("a")).isEmpty();
+        assertThat(new Reach(List.of(a, c)).ring("c")).isEmpty();
+    }
 }
