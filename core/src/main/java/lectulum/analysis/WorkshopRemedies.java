@@ -188,7 +188,7 @@ final class WorkshopRemedies {
 
     private static Stream<Remedy> lid(Design d, Thing t) {
         Feature.Lid f = t.feature(Feature.Lid.class).orElseThrow();
-        return StrutStudies.chosen(d, f).stream().map(b -> feature(t, b,
+        return StrutStudies.chosen(d, t, f).stream().map(b -> feature(t, b,
                 Sentence.of("{0} struts of {1}, {2} long, body mount at {3} out and {4} down", b.struts(),
                         new Amount(b.force(), Quantity.FORCE), Amount.m(b.extended()), Amount.m(b.bodyX()),
                         Amount.m(-b.bodyZ()))));

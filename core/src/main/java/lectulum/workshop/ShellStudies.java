@@ -10,6 +10,7 @@ import lectulum.assumed.Sheet;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
+import lectulum.design.Feature;
 import lectulum.design.Fix;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
@@ -216,9 +217,10 @@ public final class ShellStudies {
         return List.of(new double[]{body.length(), high}, new double[]{body.length(), 0});
     }
 
-    /// Things that are fixed to the hatch and move with it: set into it, or standing on its outside.
+    /// Things that are fixed to the hatch and move with it: set into it, or standing on its outside. The leaf itself, a thing
+    /// with struts, is none of them.
     static List<Thing> onHatch(Design design, HatchSwing swing) {
-        return design.things().stream().filter(t -> switch (t.mount()) {
+        return design.things().stream().filter(t -> !t.has(Feature.Lid.class)).filter(t -> switch (t.mount()) {
             case SET_IN -> swing.carries(t.place().x(), t.place().z() + t.size().height() / 2, 0.12);
             case OUTSIDE -> t.fix() == Fix.FIXED && swing.carries(t.place().x(),
                     t.place().z() + t.size().height() / 2, 0.06 + t.size().height() / 2 + t.size().length() / 2)

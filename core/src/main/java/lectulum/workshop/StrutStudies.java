@@ -2,26 +2,32 @@ package lectulum.workshop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.StrutStock;
 import lectulum.design.Design;
 import lectulum.design.Feature;
+import lectulum.design.Mount;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
+import lectulum.layout.Body;
 import lectulum.mechanism.GasStrut;
 import lectulum.mechanism.Lid;
 import lectulum.mechanism.LidChooser;
 import lectulum.mechanism.RisingBed;
+import lectulum.shell.HatchSwing;
 import lectulum.units.Quantity;
 
 /// Lids and rising beds on gas struts: hand force over the travel, cold and hot days, and struts from stock.
 public final class StrutStudies {
     private static final int STEPS = 8;
+    /// The middle of a leaf lies that near to the outline of the hatch that it is \[m\].
+    private static final double ON_IT = 0.25;
     private static final String CAUTION = "Gas struts are pressure vessels: do not open, heat or remove them under load.";
 
     private StrutStudies() {
@@ -36,13 +42,31 @@ public final class StrutStudies {
         return studies;
     }
 
-    private static Lid lid(Design design, Feature.Lid l) {
-        Lid free = lid(l);
-        return new Lid(free.mass(), free.centre(), free.handle(), free.open(), free.body(), free.leaf(), free.struts(),
-                free.strut(), Assumed.value(design, "lid.friction"));
+    /// The lid with what is fixed to it where it is the rear hatch, and with the friction of its struts.
+    private static Lid loaded(Design design, Thing t, Feature.Lid l) {
+        double mass = l.mass();
+        double x = mass * l.centreX();
+        double z = mass * l.centreZ();
+        Optional<HatchSwing> hatch = design.base().carcass().hatch()
+                .flatMap(h -> ShellStudies.swing(Body.of(design.base()), h))
+                .filter(h -> t.mount() == Mount.SPREAD
+                        ? t.place().x() > h.hinge()[0]
+                        : t.mount() == Mount.SET_IN
+                                && h.carries(t.place().x(), t.place().z() + t.size().height() / 2, ON_IT));
+        if (hatch.isPresent()) {
+            double[] hinge = hatch.get().hinge();
+            for (Thing on : ShellStudies.onHatch(design, hatch.get())) {
+                mass += on.mass().value();
+                x += on.mass().value() * (on.place().x() - hinge[0]);
+                z += on.mass().value() * (on.place().z() + on.size().height() / 2 - hinge[1]);
+            }
+        }
+        Lid bare = lid(l);
+        return new Lid(mass, mass > 0 ? new double[]{x / mass, z / mass} : bare.centre(), bare.handle(), bare.open(),
+                bare.body(), bare.leaf(), bare.struts(), bare.strut(), Assumed.value(design, "lid.friction"));
     }
 
-    public static Lid lid(Feature.Lid l) {
+    static Lid lid(Feature.Lid l) {
         return new Lid(l.mass(), new double[]{l.centreX(), l.centreZ()}, new double[]{l.handleX(), l.handleZ()},
                 l.open(), new double[]{l.bodyX(), l.bodyZ()}, new double[]{l.leafX(), l.leafZ()}, l.struts(),
                 new GasStrut(l.force(), l.ratio(), l.stroke(), l.extended()));
@@ -51,7 +75,7 @@ public final class StrutStudies {
     private static Study lid(Design design, Thing t, Feature.Lid f) {
         Study.Notebook book = new Study.Notebook("lid." + t.id(), Study.Topic.MECHANISM, t.name() + ", on struts",
                 t.id());
-        Lid lid = lid(design, f);
+        Lid lid = loaded(design, t, f);
         double cold = Assumed.value(design, "lid.cold");
         double usual = Assumed.value(design, "lid.usual");
         double hot = Assumed.value(design, "lid.hot");
@@ -254,7 +278,7 @@ public final class StrutStudies {
     ///
     /// Body mounts are looked for on a 50 mm grid round the given one, lid mounts along the line from the hinge to the
     /// given one.
-    public static java.util.Optional<Feature.Lid> chosen(Design design, Feature.Lid f) {
+    public static Optional<Feature.Lid> chosen(Design design, Thing t, Feature.Lid f) {
         List<double[]> bodies = new ArrayList<>();
         for (int i = -2; i <= 2; i++) {
             for (int k = -2; k <= 2; k++) {
@@ -270,14 +294,14 @@ public final class StrutStudies {
         List<GasStrut> stock = StrutStock.all().stream()
                 .map(s -> new GasStrut(1, s.ratio(), s.stroke(), s.extended())).toList();
         return new LidChooser(stock, StrutStock.forces(), bodies, leaves, Assumed.value(design, "lid.cold"),
-                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot")).best(lid(f))
+                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot")).best(loaded(design, t, f))
                 .map(b -> new Feature.Lid(f.mass(), f.centreX(), f.centreZ(), f.handleX(), f.handleZ(), f.open(),
                         b.body()[0], b.body()[1], b.leaf()[0], b.leaf()[1], f.struts(), b.strut().force(),
                         b.strut().ratio(), b.strut().stroke(), b.strut().extended()));
     }
 
     /// The rising bed with the forces from stock that ask least of the hands; empty where none will do.
-    public static java.util.Optional<Feature.Rising> chosen(Design design, Thing t, Feature.Rising r) {
+    public static Optional<Feature.Rising> chosen(Design design, Thing t, Feature.Rising r) {
         return rising(t, r).best(StrutStock.forces(), r.low(), r.high(), STEPS, Assumed.value(design, "lift.cold"),
                 Assumed.value(design, "lift.warm"))
                 .map(b -> new Feature.Rising(r.low(), r.high(), r.centre(), r.frontX(), r.frontZ(), r.frontBed(),

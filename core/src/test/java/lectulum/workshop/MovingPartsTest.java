@@ -119,6 +119,27 @@ class MovingPartsTest {
         assertThat(says(beside, "shell.hatch.blocked")).startsWith("rack stops the hatch at");
     }
 
+    /// 4 kg on the upright rear wall, 0.45 behind the hinge at 2.6 and 0.8 below it, on a leaf of 19 kg.
+    @Test
+    void theStrutsOfAHatchLiftWhatIsFixedToItToo() {
+        Feature.Lid leaf = new Feature.Lid(19, 0.40, -0.60, 0.43, -1.6, Math.toRadians(80), 0.30, -0.50, 0.15, -0.05, 2,
+                300, 1.35, 0.35, 0.80);
+        Thing hatch = thing("hatch", 19, 2.8, 0).with(Mount.SPREAD).with(leaf);
+        Thing plate = outside("plate", 3.05, 0.9, 0.06, 0.2).with(Fix.FIXED);
+        Carcass.Hatch open = new Carcass.Hatch(2.6, Math.toRadians(80));
+        double z = 0.9 + 0.1 - 1.8;
+        Lid loaded = new Lid(23, new double[]{(19 * 0.40 + 4 * 0.45) / 23, (19 * -0.60 + 4 * z) / 23},
+                new double[]{0.43, -1.6}, Math.toRadians(80), new double[]{0.30, -0.50}, new double[]{0.15, -0.05}, 2,
+                new GasStrut(300, 1.35, 0.35, 0.80));
+
+        Design with = hatched(open, hatch, plate);
+        double cold = lectulum.assumed.Assumed.value(with, "lid.cold");
+        assertThat(value(with, "mech.hatch.lid.holdCold")).isCloseTo(loaded.hold(cold), within(1e-9));
+        assertThat(value(hatched(open, hatch), "mech.hatch.lid.holdCold"))
+                .isCloseTo(StrutStudies.lid(leaf).hold(cold), within(1e-9)).isGreaterThan(loaded.hold(cold));
+        assertThat(value(with, "shell.hatch.carried")).as("the leaf is not fixed to itself").isCloseTo(4, within(1e-9));
+    }
+
     private static Design lifted(double rise, double panel, double side) {
         Design d = box();
         return d.with(d.base().with(d.base().carcass()
