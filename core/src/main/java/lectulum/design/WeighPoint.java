@@ -2,13 +2,13 @@ package lectulum.design;
 
 /// What stands on the scale.
 public enum WeighPoint {
-    STEER_COUPLED("front axle, coupled", "steer deck, trailer on"), DRIVE_COUPLED("rear axle, coupled",
-            "drive deck, trailer on"),
+    STEER_COUPLED("front axle, coupled", "front wheels on a deck, trailer on"), DRIVE_COUPLED("rear axle, coupled",
+            "rear wheels on a deck, trailer on"),
     VEHICLE_COUPLED("whole vehicle, coupled", "vehicle on one deck, trailer on"),
     TRAILER_AXLE("trailer axle, coupled", "trailer's wheels on a deck, coupled"), RIG("whole rig",
             "vehicle and trailer on one deck"),
-    STEER_ALONE("front axle, alone", "steer deck, trailer off"),
-    DRIVE_ALONE("rear axle, alone", "drive deck, trailer off"), VEHICLE_ALONE("whole vehicle, alone",
+    STEER_ALONE("front axle, alone", "front wheels on a deck, trailer off"),
+    DRIVE_ALONE("rear axle, alone", "rear wheels on a deck, trailer off"), VEHICLE_ALONE("whole vehicle, alone",
             "vehicle on one deck, trailer off"),
     TRAILER_ALONE("trailer alone",
             "wheels and jack on decks, uncoupled"),
@@ -22,8 +22,8 @@ public enum WeighPoint {
     LEVER("tongue on a lever", "coupler on a beam between a pipe and a bathroom scale"),
     WHEELS("trailer wheels, jack beside",
             "wheels on a deck, jack on the ground"),
-    STEER_BARS("front axle, bars tight", "steer deck, trailer on, spring bars tight"),
-    DRIVE_BARS("rear axle, bars tight", "drive deck, trailer on, spring bars tight"),
+    STEER_BARS("front axle, bars tight", "front wheels on a deck, trailer on, spring bars tight"),
+    DRIVE_BARS("rear axle, bars tight", "rear wheels on a deck, trailer on, spring bars tight"),
     AXLE_BARS("trailer axle, bars tight", "trailer's wheels on a deck, coupled, spring bars tight"),
     COUPLER_RAISED("coupler, nose raised", "a small scale under the coupler on a high prop, wheels free to roll");
 
