@@ -49,11 +49,13 @@ final class Headless {
     }
 
     /// A window on a project that no file belongs to.
-    static MainWindow window(Project project, Home home) {
+    ///
+    /// @param remedied whether its findings bring their remedies
+    static MainWindow window(Project project, Home home, boolean remedied) {
         return on(() -> {
             Session session = new Session(home);
             session.begin(project, false);
-            return new MainWindow(new Workbench(project), session, new NoFiles());
+            return new MainWindow(new Workbench(project), session, new NoFiles(), remedied);
         });
     }
 

@@ -71,11 +71,8 @@ final class RenderCommand implements Callable<Integer> {
                 return SheetPicture.png(bench.state(), Theme.PAPER, w, h);
             });
         } else {
-            MainWindow window = Headless.window(input.project(), new Home(scratch));
+            MainWindow window = Headless.window(input.project(), new Home(scratch), remedies);
             Scene scene = Headless.on(() -> {
-                if (!remedies) {
-                    window.withoutRemedies();
-                }
                 choose(window.bench());
                 window.turnTo(stage, page);
                 Scene made = new Scene(window.root(), w, h);

@@ -89,7 +89,7 @@ public final class Screenshots {
     }
 
     private void shot(String name, String demo, Consumer<MainWindow> prepare) throws IOException {
-        MainWindow window = Headless.window(Campers.demo(demo).orElseThrow(), home);
+        MainWindow window = Headless.window(Campers.demo(demo).orElseThrow(), home, true);
         Scene scene = Headless.on(() -> {
             Scene s = new Scene(window.root(), WIDTH, HEIGHT);
             prepare.accept(window);

@@ -33,10 +33,12 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     private final Map<String, String> failed = new HashMap<>();
     private List<Finding> shown = List.of();
     private State state;
-    private boolean remedied = true;
+    private final boolean remedied;
 
-    FindingsPanel(Workbench bench) {
+    /// @param remedied whether remedies are looked for
+    FindingsPanel(Workbench bench, boolean remedied) {
         this.bench = bench;
+        this.remedied = remedied;
         setSpacing(6);
         setId("findings");
     }
@@ -64,13 +66,6 @@ final class FindingsPanel extends VBox implements AutoCloseable {
             shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
                     .forEach(this::compute);
         }
-    }
-
-    /// Looks for no remedies from here on.
-    void withoutRemedies() {
-        remedied = false;
-        worker.close();
-        build();
     }
 
     @Override

@@ -99,6 +99,11 @@ public final class MainWindow implements AutoCloseable {
 
     /// @param files what opens and saves; the window asks it where to
     public MainWindow(Workbench bench, Session session, Files files) {
+        this(bench, session, files, true);
+    }
+
+    /// @param remedied whether remedies of the findings are looked for; a picture need not wait for them
+    public MainWindow(Workbench bench, Session session, Files files, boolean remedied) {
         this.bench = bench;
         this.session = session;
         this.catalogue = Catalogue.shipped();
@@ -110,7 +115,7 @@ public final class MainWindow implements AutoCloseable {
         this.tray = new Tray(bench, catalogue, sheet, this::leaveTray);
         this.rail = new Rail(bench);
         this.tally = new Tally(this::openWorking);
-        this.findings = new FindingsPanel(bench);
+        this.findings = new FindingsPanel(bench, remedied);
         this.bar = new TopBar(bench, actions::command, Actions.FILE_MENU);
         trialBanner();
         frame.setTop(top);
@@ -627,11 +632,6 @@ public final class MainWindow implements AutoCloseable {
                 say(sentence);
             });
         });
-    }
-
-    /// Shows findings without their remedies from here on, for a picture that need not wait for them.
-    public void withoutRemedies() {
-        findings.withoutRemedies();
     }
 
     /// Whether nothing is being computed beside the interface thread.
