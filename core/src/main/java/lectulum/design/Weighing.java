@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// One weigh day, kept as it was: when, in which state, what stood on which scale and what it read.
 ///
@@ -71,6 +73,16 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     /// Whether anything was read.
     public boolean read() {
         return entries.stream().anyMatch(e -> e.value().isPresent());
+    }
+
+    /// With further readings under the others.
+    public Weighing plus(List<Entry> more) {
+        return with(Stream.concat(entries.stream(), more.stream()).toList());
+    }
+
+    /// Without one reading.
+    public Weighing without(int index) {
+        return with(IntStream.range(0, entries.size()).filter(i -> i != index).mapToObj(entries::get).toList());
     }
 
     /// With another load case aboard.

@@ -67,7 +67,7 @@ public final class Panels {
                 new Template(name, "", List.of(new Contour(Use.CUT, name, box(0, 0, w, h)))));
     }
 
-    private static List<Piece> box(double x1, double y1, double x2, double y2) {
+    static List<Piece> box(double x1, double y1, double x2, double y2) {
         return List.of(new Piece.Line(x1, y1, x2, y1), new Piece.Line(x2, y1, x2, y2), new Piece.Line(x2, y2, x1, y2),
                 new Piece.Line(x1, y2, x1, y1));
     }

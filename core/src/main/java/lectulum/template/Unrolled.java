@@ -103,8 +103,8 @@ record Unrolled(List<double[]> line, boolean upward) {
         double high = design.base().shell().height();
         List<Contour> contours = new ArrayList<>();
         contours.add(new Contour(Use.CUT, "", upward
-                ? box(-half, 0, half, length)
-                : box(-length / 2, 0, length / 2, high)));
+                ? Panels.box(-half, 0, half, length)
+                : Panels.box(-length / 2, 0, length / 2, high)));
         for (int i = 1; i < s.length - 1; i++) {
             if (turn(i) > BEND) {
                 contours.add(new Contour(Use.GUIDE, "bend", List.of(upward
@@ -114,8 +114,8 @@ record Unrolled(List<double[]> line, boolean upward) {
         }
         for (WallStudies.Hole h : holes) {
             contours.add(new Contour(Use.HOLE, h.thing().name(), upward
-                    ? box(h.from(), at(s, h.low()), h.to(), at(s, h.high()))
-                    : box(at(s, h.from()) - length / 2, h.low(), at(s, h.to()) - length / 2, h.high())));
+                    ? Panels.box(h.from(), at(s, h.low()), h.to(), at(s, h.high()))
+                    : Panels.box(at(s, h.from()) - length / 2, h.low(), at(s, h.to()) - length / 2, h.high())));
         }
         return new Template(Character.toUpperCase(face.label().charAt(0)) + face.label().substring(1)
                 + ", rolled out, " + (face == Face.FRONT ? "inside face" : "outside face") + ", seen from behind", "",
@@ -129,10 +129,5 @@ record Unrolled(List<double[]> line, boolean upward) {
         double[] c = line.get(i + 1);
         double t = Math.atan2(c[1] - b[1], c[0] - b[0]) - Math.atan2(b[1] - a[1], b[0] - a[0]);
         return Math.abs(Math.IEEEremainder(t, 2 * Math.PI));
-    }
-
-    private static List<Piece> box(double x1, double y1, double x2, double y2) {
-        return List.of(new Piece.Line(x1, y1, x2, y1), new Piece.Line(x2, y1, x2, y2), new Piece.Line(x2, y2, x1, y2),
-                new Piece.Line(x1, y2, x1, y1));
     }
 }

@@ -14,11 +14,12 @@ import lectulum.design.Weighing;
 import lectulum.figures.Amount;
 import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
+import lectulum.units.Units;
 
 /// Mistakes and limits of the readings of a weigh day, and which reading would help most.
 final class Catches {
     /// Pounds in a kilogram, and how near a reading must come to that to be asked about.
-    private static final double POUNDS = 1 / 0.45359237;
+    private static final double POUNDS = 1 / Units.POUND;
     private static final double NEAR = 0.25;
     /// A disagreement of more standard errors is not chance.
     private static final double WRONG = 3;

@@ -2,6 +2,7 @@ package lectulum.parts;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -17,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.figures.Sentence;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -107,10 +109,14 @@ public final class Form extends VBox {
         return row(label, field);
     }
 
-    /// A field that takes what is typed, and says beneath it what became of that.
+    /// What a field took and the design it left.
+    private record Taken(Sentence says, Design left) {
+    }
+
+    /// A field that takes what is typed, and says beneath it what became of that until the design changes again.
     ///
     /// @param read what was done, or why nothing
-    public Form take(String label, String prompt, Function<String, String> read) {
+    public Form take(String label, String prompt, Function<String, Sentence> read) {
         TextField field = new TextField();
         field.setId(id(label));
         field.setPromptText(prompt);
@@ -121,9 +127,23 @@ public final class Form extends VBox {
         said.setWrapText(true);
         said.setMinHeight(USE_PREF_SIZE);
         said.managedProperty().bind(said.textProperty().isNotEmpty());
+        AtomicReference<Taken> last = new AtomicReference<>();
         field.setOnAction(e -> {
             if (!field.getText().isBlank()) {
-                said.setText(read.apply(field.getText().strip()));
+                last.set(null);
+                Sentence sentence = read.apply(field.getText().strip());
+                last.set(new Taken(sentence, design()));
+                said.setText(sentence.text(state.style()));
+            }
+        });
+        refreshers.add(() -> {
+            Taken taken = last.get();
+            if (taken != null && taken.left.equals(design())) {
+                said.setText(taken.says.text(state.style()));
+            } else if (taken != null) {
+                last.set(null);
+                field.clear();
+                said.setText("");
             }
         });
         row(label, field);

@@ -17,6 +17,7 @@ import lectulum.design.MassSource;
 import lectulum.design.Rating;
 import lectulum.design.Shell;
 import lectulum.design.WheelArches;
+import lectulum.figures.Sentence;
 import lectulum.journey.FittedTyres;
 import lectulum.parts.Form;
 import lectulum.shell.Nose;
@@ -208,13 +209,13 @@ public final class BaseStage implements StageView {
                 (d, v) -> axle(d, d.base().axle().withMass(v)));
     }
 
-    private String fit(String written) {
+    private Sentence fit(String written) {
         Optional<FittedTyres> fitted = FittedTyres.of(bench.state().analysis().given(), written);
         if (fitted.isEmpty()) {
-            return "That is no tyre size. Type what stands on its side, such as 205/75R14C 109Q.";
+            return Sentence.of("That is no tyre size. Type what stands on its side, such as 205/75R14C 109Q.");
         }
         bench.edit(new Edit("Tyres", d -> FittedTyres.of(d, written).map(FittedTyres::design).orElse(d)));
-        return fitted.get().says().text(bench.state().style());
+        return fitted.get().says();
     }
 
     private static Design axle(Design d, Axle axle) {

@@ -75,7 +75,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
 
     /// Whether every remedy asked for has been computed.
     boolean settled() {
-        return !remedied || worker.settled();
+        return worker.settled();
     }
 
     private void compute(Finding finding) {

@@ -70,8 +70,13 @@ class BaseTest extends WindowTest {
         assertThat(state().design().settings().assumed()).containsEntry("tyre.index", 102.0)
                 .containsEntry("tyre.speed", 160 / 3.6);
 
+        robot.clickOn("#units-us");
+        assertThat(text("#field-tyre-as-written-said")).contains("about 2' 1 5/8\" across")
+                .endsWith("made for 99 mph.");
+
         robot.clickOn("#undo");
         assertThat(state().project().design()).isEqualTo(before.design());
+        assertThat(text("#field-tyre-as-written-said")).as("it is no longer so").isEmpty();
     }
 
     /// Point 3 is dragged out through the rear end.

@@ -58,6 +58,7 @@ public final class WeighLeaf {
     private Optional<WeighPoint> looked = Optional.empty();
     private Form readings;
     private final List<Runnable> refreshers = new ArrayList<>();
+    private final List<Runnable> scaleRefreshers = new ArrayList<>();
     private final VBox scaleSlot = new VBox();
 
     public WeighLeaf(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
@@ -98,6 +99,7 @@ public final class WeighLeaf {
             readings.show(state);
         }
         refreshers.forEach(Runnable::run);
+        scaleRefreshers.forEach(Runnable::run);
         results(given, now);
     }
 
@@ -206,11 +208,8 @@ public final class WeighLeaf {
         Button add = new Button("Add");
         add.setId("weigh-add");
         add.setMinWidth(Button.USE_PREF_SIZE);
-        add.setOnAction(e -> bench.edit("Add a reading", d -> d.mappingWeighing(w.id(), x -> {
-            List<Weighing.Entry> all = new ArrayList<>(x.entries());
-            all.add(Method.entry(which.getValue()));
-            return x.with(all);
-        })));
+        add.setOnAction(e -> bench.edit("Add a reading", d -> d.mappingWeighing(w.id(),
+                x -> x.plus(List.of(Method.entry(which.getValue()))))));
         HBox row = new HBox(4, which, add);
         HBox.setHgrow(which, javafx.scene.layout.Priority.ALWAYS);
         which.setMinWidth(0);
@@ -219,6 +218,7 @@ public final class WeighLeaf {
 
     /// What is known of the scale behind one reading, and of what is taken off it.
     private Node scaleOf(Weighing w) {
+        scaleRefreshers.clear();
         String id = w.id();
         int i = looked.map(p -> w.entries().stream().map(Weighing.Entry::point).toList().indexOf(p))
                 .filter(n -> n >= 0).orElse(0);
@@ -238,13 +238,7 @@ public final class WeighLeaf {
         Button gone = new Button("Remove this reading");
         gone.setId("weigh-remove-reading");
         gone.getStyleClass().addAll("link", "quiet");
-        gone.setOnAction(e -> bench.edit("Remove a reading", d -> d.mappingWeighing(id, x -> {
-            List<Weighing.Entry> all = new ArrayList<>(x.entries());
-            if (i < all.size()) {
-                all.remove(i);
-            }
-            return x.with(all);
-        })));
+        gone.setOnAction(e -> bench.edit("Remove a reading", d -> d.mappingWeighing(id, x -> x.without(i))));
         return new VBox(2, grid, gone);
     }
 
@@ -258,7 +252,8 @@ public final class WeighLeaf {
         }
         field.field().setId(name);
         field.field().setPrefColumnCount(6);
-        refreshers.add(() -> now(id, i).ifPresent(e -> field.show(read.apply(e).orElse(Double.NaN), state.style())));
+        scaleRefreshers
+                .add(() -> now(id, i).ifPresent(e -> field.show(read.apply(e).orElse(Double.NaN), state.style())));
         grid.addRow(row, faint(label), field);
     }
 
@@ -269,12 +264,9 @@ public final class WeighLeaf {
                     Button join = new Button("Take over the readings of " + o.date());
                     join.setId("weigh-join");
                     join.getStyleClass().add("link");
-                    join.setOnAction(e -> bench.edit("Join weigh days", d -> d.mappingWeighing(w.id(), x -> {
-                        List<Weighing.Entry> all = new ArrayList<>(x.entries());
-                        d.weighing(o.id()).ifPresent(
-                                y -> y.entries().stream().filter(r -> r.value().isPresent()).forEach(all::add));
-                        return x.with(all);
-                    })));
+                    join.setOnAction(e -> bench.edit("Join weigh days", d -> d.mappingWeighing(w.id(),
+                            x -> d.weighing(o.id()).map(y -> x.plus(
+                                    y.entries().stream().filter(r -> r.value().isPresent()).toList())).orElse(x))));
                     return join;
                 });
     }
@@ -429,7 +421,7 @@ public final class WeighLeaf {
 
     private void scaleShown(Weighing w) {
         scaleSlot.getChildren().setAll(scaleOf(w));
-        refreshers.forEach(Runnable::run);
+        scaleRefreshers.forEach(Runnable::run);
     }
 
     private void draw(Weighing w) {
