@@ -15,6 +15,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.shell.ProfileLine;
+import lectulum.structure.Section;
 
 /// Leaves out parts of framing and survey whose numbers cannot be meant, and draws a box for a profile that is no body;
 /// each says so.
@@ -49,7 +50,8 @@ final class BaseSoundness {
 
     private static boolean member(Carcass.Member m) {
         return m != null && in(m.width(), 0.01, 0.3) && in(m.height(), 0.01, 0.4)
-                && in(m.wall(), 0.0005, Math.min(m.width(), m.height()) / 2) && in(m.count(), 1, 6);
+                && (!m.form().hollow() || in(m.wall(), 0.0005, 0.1)) && in(m.count(), 1, 6)
+                && Section.possible(m.form(), m.width(), m.height(), m.wall());
     }
 
     Survey survey(Survey s) {

@@ -230,12 +230,10 @@ final class WorkshopRemedies {
             case Feature.Bearers b -> Stream.concat(
                     DoubleStream.of(1.25, 1.5, 2).map(k -> Math.ceil(k * b.thick() * 1000) / 1000)
                             .mapToObj(thick -> feature(t,
-                                    new Feature.Bearers(b.count(), b.span(), b.width(), thick, b.stuff(), b.even(),
-                                            b.point(), b.at(), b.sag()),
+                                    b.sized(b.count(), thick),
                                     Sentence.of("Bars {0} thick", Amount.m(thick)))),
                     Stream.of(feature(t,
-                            new Feature.Bearers(2 * b.count(), b.span(), b.width(), b.thick(), b.stuff(), b.even(),
-                                    b.point(), b.at(), b.sag()),
+                            b.sized(2 * b.count(), b.thick()),
                             Sentence.of("{0} bars", 2 * b.count()))));
             case Feature.Leg l -> Stream.concat(
                     DoubleStream.of(1.25, 1.5, 2).map(k -> Math.ceil(k * l.thick() * 1000) / 1000)
@@ -283,19 +281,18 @@ final class WorkshopRemedies {
     }
 
     private static Feature.Carried with(Feature.Carried c, double ramp, int straps) {
-        return new Feature.Carried(ramp, c.wheelbase(), c.belly(), c.ahead(), c.back(), c.friction(), straps,
-                c.steep(), c.aside(), c.ring());
+        return c.over(ramp, straps);
     }
 
     private static Stream<Remedy> outside(Design d, Optional<Thing> thing, String id) {
         if (id.startsWith("out.ladder")) {
             return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
-                    .map(f -> feature(t, new Feature.FoldOut(f.face(), f.out(), f.drop(), f.pole(), ladder(d, t)),
+                    .map(f -> feature(t, f.set(f.drop(), ladder(d, t)),
                             Sentence.of("Set the ladder's foot {0} out", Amount.m(ladder(d, t))))));
         }
         return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
                 .flatMap(f -> DoubleStream.of(0.1, 0.2, 0.3, 0.4, 0.5, 0.6).mapToObj(more -> feature(t,
-                        new Feature.FoldOut(f.face(), f.out(), f.drop() + more, f.pole(), f.ladder()),
+                        f.set(f.drop() + more, f.ladder()),
                         Sentence.of("Drop its edge by {0}", Amount.m(f.drop() + more))))));
     }
 
@@ -318,7 +315,7 @@ final class WorkshopRemedies {
     }
 
     private static Carcass.Member higher(Carcass.Member m, double k) {
-        return new Carcass.Member(m.width(), Math.round(k * m.height() * 1000) / 1000.0, m.wall(), m.count());
+        return m.high(Math.round(k * m.height() * 1000) / 1000.0);
     }
 
     /// An upper bed hung where both can sit up, with what it lies on.

@@ -92,12 +92,20 @@ public final class FeatureList {
                 .orElseThrow(() -> new IllegalArgumentException("no feature " + word));
         List<Object> read = new ArrayList<>();
         for (FeatureKind.Slot slot : kind.slots()) {
-            if (read.size() >= values.length) {
-                throw new IllegalArgumentException("too few values for " + word);
-            }
-            read.add(value(slot, values[read.size()]));
+            read.add(read.size() < values.length ? value(slot, values[read.size()]) : unsaid(word, slot));
         }
         return kind.make(read);
+    }
+
+    /// What holds where a list written before the kind had this slot says nothing.
+    private static Object unsaid(String word, FeatureKind.Slot slot) {
+        if (slot.low() > 0) {
+            throw new IllegalArgumentException("too few values for " + word);
+        }
+        if (slot.type().isEnum()) {
+            return null;
+        }
+        return slot.type() == int.class ? (Object) 0 : slot.type() == boolean.class ? (Object) false : (Object) 0.0;
     }
 
     private static Object value(FeatureKind.Slot slot, String text) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lectulum.structure.Bar;
 
 /// What the shell is built of and how it opens, as far as holes, mounts and mechanisms need to know.
 ///
@@ -135,12 +136,40 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     public record Frame(Member tongue, double until, Member rails, double hangers, double yield) {
     }
 
-    /// Rectangular tubes side by side.
+    /// Bars of one section side by side.
     ///
     /// @param width  \[m\]
     /// @param height \[m\]
     /// @param wall   \[m\]
-    public record Member(double width, double height, double wall, int count) {
+    public record Member(double width, double height, double wall, int count, Bar form) {
+        public Member {
+            form = form == null ? Bar.TUBE : form;
+        }
+
+        /// Rectangular tubes.
+        public Member(double width, double height, double wall, int count) {
+            this(width, height, wall, count, Bar.TUBE);
+        }
+
+        public Member as(Bar bar) {
+            return new Member(width, height, wall, count, bar);
+        }
+
+        public Member high(double newHeight) {
+            return new Member(width, newHeight, wall, count, form);
+        }
+
+        public Member wide(double newWidth) {
+            return new Member(newWidth, height, wall, count, form);
+        }
+
+        public Member thick(double newWall) {
+            return new Member(width, height, newWall, count, form);
+        }
+
+        public Member beside(int many) {
+            return new Member(width, height, wall, many, form);
+        }
     }
 
     public Carcass with(Face face, Optional<Framing> members) {

@@ -6,6 +6,9 @@ import static lectulum.units.Quantity.FORCE;
 import static lectulum.units.Quantity.MASS;
 import static lectulum.units.Quantity.SHARE;
 
+import lectulum.structure.Bar;
+import lectulum.structure.Held;
+
 /// What a thing is good for or needs besides its box; a new kind fails to compile until every place handles it.
 ///
 /// Faces are those of the thing before it is turned: its length runs from front to rear. Every component says by
@@ -321,6 +324,9 @@ public sealed interface Feature {
     /// @param point load in one place, on two neighbours \[kg\]
     /// @param at    of it from one end, part of the span
     /// @param sag   that is allowed: span over this
+    /// @param form  of their section
+    /// @param wall  of it, where it is not solid \[m\]
+    /// @param held  how their ends are held; an arm is as long as the span
     record Bearers(@Means(value = "Bars", of = COUNT, low = 1, high = 60) int count,
             @Means(value = "Span", low = 0.1, high = 4) double span,
             @Means(value = "Bar width", low = 0.002, high = 2) double width,
@@ -328,11 +334,24 @@ public sealed interface Feature {
             @Means(value = "Spread load", of = MASS, high = 2000) double even,
             @Means(value = "Load in one place", of = MASS, high = 1000) double point,
             @Means(value = "Its place on the span", of = SHARE, high = 1) double at,
-            @Means(value = "Sags no more than span over", of = COUNT, low = 50, high = 1000) double sag)
-            implements
-                Feature {
+            @Means(value = "Sags no more than span over", of = COUNT, low = 50, high = 1000) double sag,
+            @Means("Their section") Bar form, @Means(value = "Wall of the section", high = 0.02) double wall,
+            @Means("Their ends") Held held) implements Feature {
         public Bearers {
             stuff = stuff == null ? Stuff.SOFTWOOD : stuff;
+            form = form == null ? Bar.SOLID : form;
+            held = held == null ? Held.RESTS : held;
+        }
+
+        /// So many bars so thick.
+        public Bearers sized(int bars, double newThick) {
+            return new Bearers(bars, span, width, newThick, stuff, even, point, at, sag, form, wall, held);
+        }
+
+        /// Solid bars that rest on both ends.
+        public Bearers(int count, double span, double width, double thick, Stuff stuff, double even, double point,
+                double at, double sag) {
+            this(count, span, width, thick, stuff, even, point, at, sag, Bar.SOLID, 0, Held.RESTS);
         }
     }
 
@@ -390,6 +409,10 @@ public sealed interface Feature {
     /// @param steep     of a strap above the floor \[rad\]
     /// @param aside     of a strap from straight ahead \[rad\]
     /// @param ring      what a ring is rated for \[N\]
+    /// @param strap     what a strap is rated for \[N\]; 0 for not known
+    /// @param rearwards straps that hold it rearwards; 0 for as many as forwards
+    /// @param overhang  its foremost low point ahead of the front axle \[m\]; 0 for none
+    /// @param chin      clearance below that point \[m\]
     record Carried(@Means(value = "Ramp length", low = 0.2, high = 6) double ramp,
             @Means(value = "Wheelbase", low = 0.1, high = 4) double wheelbase,
             @Means(value = "Belly clearance", high = 1) double belly,
@@ -399,7 +422,39 @@ public sealed interface Feature {
             @Means(value = "Straps forwards", of = COUNT, low = 1, high = 12) int straps,
             @Means(value = "Strap above floor", of = ANGLE, high = 1.5) double steep,
             @Means(value = "Strap aside", of = ANGLE, high = 1.5) double aside,
-            @Means(value = "Ring rated for", of = FORCE, low = 10, high = 200000) double ring) implements Feature {
+            @Means(value = "Ring rated for", of = FORCE, low = 10, high = 200000) double ring,
+            @Means(value = "Strap rated for, 0 for not known", of = FORCE, high = 200000) double strap,
+            @Means(value = "Straps rearwards, 0 for the same", of = COUNT, high = 12) int rearwards,
+            @Means(value = "Nose ahead of the axle", high = 2) double overhang,
+            @Means(value = "Clearance below its nose", high = 2) double chin) implements Feature {
+
+        /// With as many straps rearwards, straps of unknown rating, and nothing ahead of its front axle.
+        public Carried(double ramp, double wheelbase, double belly, double ahead, double back, double friction,
+                int straps, double steep, double aside, double ring) {
+            this(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, 0, 0, 0, 0);
+        }
+
+        /// Over another ramp, with other straps forwards.
+        public Carried over(double longer, int forwards) {
+            return new Carried(longer, wheelbase, belly, ahead, back, friction, forwards, steep, aside, ring, strap,
+                    rearwards, overhang, chin);
+        }
+
+        /// With so many straps rearwards.
+        public Carried heldBack(int by) {
+            return new Carried(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, strap, by,
+                    overhang, chin);
+        }
+
+        /// What the weaker of strap and ring is rated for \[N\].
+        public double weakest() {
+            return strap > 0 ? Math.min(strap, ring) : ring;
+        }
+
+        /// Straps that hold it rearwards.
+        public int backStraps() {
+            return rearwards > 0 ? rearwards : straps;
+        }
     }
 
     /// Folds out beside the camper in camp: an awning, a tent on the rack, a kitchen.
@@ -408,12 +463,45 @@ public sealed interface Feature {
     /// @param drop   of its outer edge below the inner one \[m\]
     /// @param pole   longest pole \[m\], 0 where it needs none
     /// @param ladder foot of a ladder stands out that far \[m\], 0 for none
+    /// @param shortest its poles pushed together \[m\], 0 for not known
     record FoldOut(@Means("Folds out of its") Face face, @Means(value = "Reaches out", low = 0.05) double out,
             @Means(value = "Outer edge lower by", high = 2) double drop,
             @Means(value = "Longest pole", high = 4) double pole,
-            @Means(value = "Ladder stands out", high = 3) double ladder) implements Feature {
+            @Means(value = "Ladder stands out", high = 3) double ladder,
+            @Means(value = "Poles pushed together", high = 4) double shortest) implements Feature {
         public FoldOut {
             face = face == null ? Face.RIGHT : face;
+        }
+
+        /// With its outer edge and a ladder elsewhere.
+        public FoldOut set(double newDrop, double newLadder) {
+            return new FoldOut(face, out, newDrop, pole, newLadder, shortest);
+        }
+
+        /// Poles of which the shortest length is not known.
+        public FoldOut(Face face, double out, double drop, double pole, double ladder) {
+            this(face, out, drop, pole, ladder, 0);
+        }
+    }
+
+    /// Is screwed to the shell by a row of holes along it, evenly apart: a rack foot, a strut mount, a cupboard, a bunk.
+    ///
+    /// @param holes of one row
+    /// @param apart the first and the last \[m\]
+    record Screwed(@Means("Screwed to the") Carcass.Face to,
+            @Means(value = "Holes in a row", of = COUNT, low = 1, high = 24) int holes,
+            @Means(value = "First to last hole") double apart) implements Feature {
+        public Screwed {
+            to = to == null ? Carcass.Face.LEFT : to;
+        }
+
+        /// Places of the holes from the middle of the row \[m\].
+        public double[] row() {
+            double[] at = new double[Math.max(0, holes)];
+            for (int i = 0; i < at.length; i++) {
+                at[i] = holes == 1 ? 0 : apart * ((double) i / (holes - 1) - 0.5);
+            }
+            return at;
         }
     }
 }

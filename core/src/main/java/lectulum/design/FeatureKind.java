@@ -164,6 +164,7 @@ public final class FeatureKind {
             case "cables" -> "cables it hangs on";
             case "hoist" -> "a winch";
             case "carried" -> "a ramp and straps";
+            case "screwed" -> "a row of holes into the shell";
             default -> "something that folds out";
         };
     }
@@ -208,6 +209,7 @@ public final class FeatureKind {
             case "hoist" -> new Feature.Hoist(4, 2, 0.025, 0.15, 4, true);
             case "carried" -> new Feature.Carried(1.7, 0.7 * l, 0.12, 0.15 * l, 0.85 * l, 0, 2, Math.toRadians(40),
                     Math.toRadians(25), 2000);
+            case "screwed" -> new Feature.Screwed(Carcass.Face.LEFT, 2, Math.clamp(0.8 * l, 0, 5));
             default -> new Feature.FoldOut(Feature.Face.RIGHT, Math.clamp(w, 0.05, 5), 0, 0, 0);
         };
     }

@@ -66,7 +66,7 @@ public final class FrameStudy {
     }
 
     private static FrameBeam.Member member(Carcass.Member m, double until) {
-        Section s = Section.tube(m.width(), m.height(), m.wall());
+        Section s = Section.of(m.form(), m.width(), m.height(), m.wall());
         return new FrameBeam.Member(until, m.count() * s.inertia() * Strength.of(Stuff.STEEL).elasticity(),
                 m.count() * s.modulus());
     }

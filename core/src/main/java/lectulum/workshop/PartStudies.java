@@ -247,20 +247,31 @@ final class PartStudies {
     private static Study bearers(Design design, Thing t, Feature.Bearers b) {
         Study.Notebook book = book(t, "bearers", "bars");
         Strength stuff = Strength.of(b.stuff());
-        Section s = Section.rectangle(b.width(), b.thick());
+        String id = id(t, "bearers");
+        if (!Section.possible(b.form(), b.width(), b.thick(), b.wall())) {
+            return book.absent(id + "stress", "Stress", Quantity.STRESS, "M/Z",
+                    "a " + b.form().label() + " of these sides cannot have such a wall").done();
+        }
+        Section s = Section.of(b.form(), b.width(), b.thick(), b.wall());
         double even = b.even() * Units.GRAVITY / b.count() / b.span();
         double point = b.point() * Units.GRAVITY / Math.min(2, b.count());
-        Beam beam = new Beam(b.span(), even, List.of(new Beam.Point(point, b.at() * b.span())));
+        Beam beam = new Beam(b.span(), even, List.of(new Beam.Point(point, b.at() * b.span())), b.held());
         double stiffness = stuff.elasticity() * s.inertia();
         double stress = beam.peakMoment() / s.modulus();
         double sag = beam.peakSag(stiffness);
-        String id = id(t, "bearers");
-        String source = "simple beam; one bar takes its part of the spread load and half of the single one";
-        book.figure(id + "moment", "Moment in a bar", beam.peakMoment(), Quantity.MOMENT, "w L²/8 + P a b/L",
-                Sentence.of("{0} bars over {1}", b.count(), Amount.m(b.span())), source);
+        String source = "Euler–Bernoulli beam; one bar takes its part of the spread load and half of the single one";
+        book.figure(id + "moment", "Moment in a bar", beam.peakMoment(), Quantity.MOMENT, switch (b.held()) {
+            case RESTS -> "w L²/8 + P a b/L";
+            case CLAMPED -> "w L²/12 + P a b²/L²";
+            case ARM -> "w L²/2 + P a";
+        }, Sentence.of("{0} bars over {1}, each {2}", b.count(), Amount.m(b.span()), b.held().label()), source);
         book.figure(id + "stress", "Stress", stress, Quantity.STRESS, "M/Z",
                 Sentence.of("{0} carries {1}", b.stuff().label(), Amount.stress(stuff.limit())), source);
-        book.figure(id + "sag", "Sag", sag, Quantity.DEFLECTION, "5 w L⁴/384 E I + P",
+        book.figure(id + "sag", "Sag", sag, Quantity.DEFLECTION, switch (b.held()) {
+            case RESTS -> "5 w L⁴/384 E I + P";
+            case CLAMPED -> "w L⁴/384 E I + P";
+            case ARM -> "w L⁴/8 E I + P";
+        },
                 Sentence.of("span over {0}", Math.round(b.span() / sag)), source);
         if (stress > stuff.limit()) {
             book.say("bearer.stress." + t.id(), Severity.WARN, Sentence.of("The bars of {0} are too weak", t.name()),

@@ -1,9 +1,11 @@
 package lectulum.stage.leaf;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import lectulum.structure.Bar;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Carcass.Frame;
@@ -55,7 +57,7 @@ public final class FrameLeaf {
         void build(Form f, Design design) {
             f.heading("Rails");
             if (design.base().carcass().frame().isEmpty()) {
-                f.note("Rectangular steel tubes side by side: the tongue from the ball, then the rails under the body.");
+                f.note("Steel bars side by side: the tongue from the ball, then the rails under the body.");
                 button(f, "frame-on", "Enter the rails", b -> b.with(b.carcass().withFrame(Optional.of(usual(b)))));
                 return;
             }
@@ -72,15 +74,18 @@ public final class FrameLeaf {
 
         private void member(Form f, String name, java.util.function.Function<Frame, Member> read,
                 BiFunction<Frame, Member, Frame> write) {
-            of(f, name + ", height", Quantity.LENGTH, 0.01, 0.4, x -> read.apply(x).height(), (x, v) -> write.apply(x,
-                    new Member(read.apply(x).width(), v, read.apply(x).wall(), read.apply(x).count())));
-            of(f, name + ", width", Quantity.LENGTH, 0.01, 0.3, x -> read.apply(x).width(), (x, v) -> write.apply(x,
-                    new Member(v, read.apply(x).height(), read.apply(x).wall(), read.apply(x).count())));
-            of(f, name + ", wall", Quantity.LENGTH, 0.0005, 0.02, x -> read.apply(x).wall(), (x, v) -> write.apply(x,
-                    new Member(read.apply(x).width(), read.apply(x).height(), v, read.apply(x).count())));
-            of(f, name + ", side by side", Quantity.COUNT, 1, 6, x -> read.apply(x).count(), (x, v) -> write.apply(x,
-                    new Member(read.apply(x).width(), read.apply(x).height(), read.apply(x).wall(),
-                            (int) Math.round(v))));
+            f.choice(name + ", section", List.of(Bar.values()), Bar::label,
+                    d -> d.base().carcass().frame().map(x -> read.apply(x).form()).orElse(Bar.TUBE),
+                    (d, v) -> d.with(d.base().with(d.base().carcass().withFrame(d.base().carcass().frame()
+                            .map(x -> write.apply(x, read.apply(x).as(v)))))));
+            of(f, name + ", height", Quantity.LENGTH, 0.01, 0.4, x -> read.apply(x).height(),
+                    (x, v) -> write.apply(x, read.apply(x).high(v)));
+            of(f, name + ", width", Quantity.LENGTH, 0.01, 0.3, x -> read.apply(x).width(),
+                    (x, v) -> write.apply(x, read.apply(x).wide(v)));
+            of(f, name + ", wall", Quantity.LENGTH, 0.0005, 0.02, x -> read.apply(x).wall(),
+                    (x, v) -> write.apply(x, read.apply(x).thick(v)));
+            of(f, name + ", side by side", Quantity.COUNT, 1, 6, x -> read.apply(x).count(),
+                    (x, v) -> write.apply(x, read.apply(x).beside((int) Math.round(v))));
         }
 
         private void of(Form f, String label, Quantity q, double low, double high, ToDoubleFunction<Frame> read,
