@@ -31,6 +31,7 @@ module lectulum.core {
     exports lectulum.people;
     exports lectulum.picture;
     exports lectulum.place;
+    exports lectulum.plane;
     exports lectulum.power;
     exports lectulum.shell;
     exports lectulum.standin;

@@ -171,6 +171,10 @@ final class WorkshopRemedies {
         Carcass.Face face = Faces.of(analysis.layout().body(), t, Mode.ROAD);
         Carcass.Framing f = d.base().carcass().framing().get(face);
         Solid s = Solid.of(t.size(), t.place());
+        if (t.has(Feature.Screwed.class)) {
+            face = t.feature(Feature.Screwed.class).orElseThrow().to();
+            f = d.base().carcass().framing().get(face);
+        }
         boolean across = face == Carcass.Face.FRONT || face == Carcass.Face.REAR;
         Stream<Double> shifts = Stream.of(0.05, -0.05, 0.1, -0.1, 0.15, -0.15, 0.2, -0.2, 0.3, -0.3, 0.4, -0.4);
         if (f != null && !f.studs().isEmpty()) {
@@ -179,7 +183,8 @@ final class WorkshopRemedies {
             WallCut cut = new WallCut(f.studs().stream().mapToDouble(x -> x).toArray(), f.width(), WallCut.GAP);
             double best = cut.best(from, to, -20, 20).by();
             double onto = WallStudies.shift(f, s, Assumed.value(d, "stud.edge")).orElse(0.0);
-            shifts = Stream.concat(Stream.of(best, onto).filter(x -> Math.abs(x) > 1e-4), shifts);
+            double row = WallStudies.ontoMembers(d, t).orElse(0.0);
+            shifts = Stream.concat(Stream.of(row, best, onto).filter(x -> Math.abs(x) > 1e-4), shifts);
         }
         return shifts.map(by -> across
                 ? LayoutRemedies.move(t, Mode.ROAD, Math.abs(by), 0, Math.signum(by), 0)
@@ -272,16 +277,16 @@ final class WorkshopRemedies {
             return Stream.empty();
         }
         Feature.Carried c = carried.get();
-        Stream<Remedy> straps = IntStream.rangeClosed(1, 4).mapToObj(k -> feature(t, with(c, c.ramp(), c.straps() + k),
+        Stream<Remedy> straps = IntStream.rangeClosed(1, 4).mapToObj(k -> feature(t, c.over(c.ramp(), c.straps() + k),
                 Sentence.of("{0} straps forwards", c.straps() + k)));
         Stream<Remedy> ramps = IntStream.rangeClosed(1, 20)
                 .mapToObj(k -> Math.round((c.ramp() + 0.2 * k) * 100) / 100.0)
-                .map(r -> feature(t, with(c, r, c.straps()), Sentence.of("A ramp of {0}", Amount.m(r))));
-        return id.startsWith("load.lash.") ? straps : ramps;
-    }
-
-    private static Feature.Carried with(Feature.Carried c, double ramp, int straps) {
-        return c.over(ramp, straps);
+                .map(r -> feature(t, c.over(r, c.straps()), Sentence.of("A ramp of {0}", Amount.m(r))));
+        Stream<Remedy> both = IntStream.rangeClosed(1, 4)
+                .mapToObj(k -> feature(t, c.over(c.ramp(), c.straps() + k).heldBack(c.backStraps() + k),
+                        Sentence.of("{0} straps forwards, {1} rearwards", c.straps() + k, c.backStraps() + k)));
+        boolean tied = Stream.of("load.lash.", "load.sum.", "load.rings.", "load.aside.").anyMatch(id::startsWith);
+        return tied ? Stream.concat(straps, both) : ramps;
     }
 
     private static Stream<Remedy> outside(Design d, Optional<Thing> thing, String id) {

@@ -3,6 +3,7 @@ package lectulum.fit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import lectulum.plane.Stretch;
 
 /// The narrow places between things on a floor: the shortest way from one thing, or wall, to another, where a disk on its
 /// middle meets nothing else.
@@ -132,12 +133,9 @@ final class Gaps {
     }
 
     private static Gap to(double[] p, double[] a, double[] b, boolean turned) {
-        double dx = b[0] - a[0];
-        double dy = b[1] - a[1];
-        double l2 = dx * dx + dy * dy;
-        double t = l2 == 0 ? 0 : Math.clamp(((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / l2, 0, 1);
-        double x = a[0] + t * dx;
-        double y = a[1] + t * dy;
+        double t = Stretch.part(a[0], a[1], b[0], b[1], p[0], p[1]);
+        double x = a[0] + t * (b[0] - a[0]);
+        double y = a[1] + t * (b[1] - a[1]);
         double width = Math.hypot(x - p[0], y - p[1]);
         return turned ? new Gap(x, y, p[0], p[1], width) : new Gap(p[0], p[1], x, y, width);
     }
@@ -181,16 +179,8 @@ final class Gaps {
         }
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < edges(feature); i++) {
-            double[] a = feature[i];
-            double[] b = feature[(i + 1) % feature.length];
-            double dx = b[0] - a[0];
-            double dy = b[1] - a[1];
-            double l2 = dx * dx + dy * dy;
-            double t = l2 == 0 ? 0 : Math.clamp(((x - a[0]) * dx + (y - a[1]) * dy) / l2, 0, 1);
-            double ex = a[0] + t * dx - x;
-            double ey = a[1] + t * dy - y;
-            least = Math.min(least, ex * ex + ey * ey);
+            least = Math.min(least, Stretch.distance(feature[i], feature[(i + 1) % feature.length], x, y));
         }
-        return Math.sqrt(least);
+        return least;
     }
 }

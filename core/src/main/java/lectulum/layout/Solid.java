@@ -3,6 +3,7 @@ package lectulum.layout;
 import lectulum.design.Feature;
 import lectulum.design.Placement;
 import lectulum.design.Size;
+import lectulum.plane.Stretch;
 
 /// A box standing upright, turned in plan: the volume a thing takes.
 ///
@@ -92,6 +93,24 @@ public record Solid(double x, double y, double z1, double z2, double hl, double 
         Shift least = vertical(other);
         Shift level = levelApartFrom(other);
         return level.depth < least.depth ? level : least;
+    }
+
+    /// The least distance between the two \[m\]; 0 where they meet.
+    public double distanceTo(Solid other) {
+        double level = levelApartFrom(other).depth >= 0 ? 0 : Math.min(cornersTo(other), other.cornersTo(this));
+        return Math.hypot(level, Math.max(0, Math.max(z1 - other.z2, other.z1 - z2)));
+    }
+
+    /// The least distance of a corner of this plan from an edge of the other.
+    private double cornersTo(Solid other) {
+        double least = Double.POSITIVE_INFINITY;
+        double[][] edges = other.corners();
+        for (double[] p : corners()) {
+            for (int i = 0; i < 4; i++) {
+                least = Math.min(least, Stretch.distance(edges[i], edges[(i + 1) % 4], p[0], p[1]));
+            }
+        }
+        return least;
     }
 
     /// The least level shift that parts the two plans.

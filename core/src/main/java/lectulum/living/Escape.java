@@ -10,6 +10,7 @@ import lectulum.design.Feature;
 import lectulum.fit.Passage;
 import lectulum.layout.Solid;
 import lectulum.people.WaysOut;
+import lectulum.plane.Stretch;
 
 /// Openings as ways out at night: how much of each is clear, whether it opens far enough, and whether a body gets to it
 /// from a bed.
@@ -220,14 +221,7 @@ final class Escape {
         List<double[]> flames = design.things().stream().filter(t -> t.has(Feature.Flame.class))
                 .map(t -> new double[]{t.at(night.mode()).x(), t.at(night.mode()).y()}).toList();
         return !beds.isEmpty() && beds.stream().allMatch(b -> flames.stream()
-                .anyMatch(f -> distance(f, b.solid().x(), b.solid().y(), g.x(), g.y()) < 0.35));
+                .anyMatch(f -> Stretch.distance(b.solid().x(), b.solid().y(), g.x(), g.y(), f[0], f[1]) < 0.35));
     }
 
-    private static double distance(double[] p, double x1, double y1, double x2, double y2) {
-        double dx = x2 - x1;
-        double dy = y2 - y1;
-        double l2 = dx * dx + dy * dy;
-        double t = l2 == 0 ? 0 : Math.clamp(((p[0] - x1) * dx + (p[1] - y1) * dy) / l2, 0, 1);
-        return Math.hypot(x1 + t * dx - p[0], y1 + t * dy - p[1]);
-    }
 }

@@ -3,6 +3,7 @@ package lectulum.shell;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.plane.Stretch;
 
 /// The swing of a rigid hatch about its hinge: where it sweeps, what stops it, and the headroom under it when open.
 ///
@@ -95,11 +96,7 @@ public record HatchSwing(double[] hinge, List<double[]> outline, double open) {
     public boolean carries(double x, double z, double within) {
         double[] before = hinge;
         for (double[] p : outline) {
-            double dx = p[0] - before[0];
-            double dz = p[1] - before[1];
-            double l2 = dx * dx + dz * dz;
-            double t = l2 == 0 ? 0 : Math.clamp(((x - before[0]) * dx + (z - before[1]) * dz) / l2, 0, 1);
-            if (x > hinge[0] && Math.hypot(before[0] + t * dx - x, before[1] + t * dz - z) <= within) {
+            if (x > hinge[0] && Stretch.distance(before, p, x, z) <= within) {
                 return true;
             }
             before = p;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.design.Shell;
 import lectulum.design.Shell.Profile.Point;
+import lectulum.plane.Stretch;
 
 /// Changes of a profile as the hand makes them. Each gives the changed profile, or nothing where that would be no body:
 /// then the old one stays.
@@ -66,11 +67,7 @@ public final class ProfileEdit {
     }
 
     private static double toSegment(Point a, Point b, double x, double z) {
-        double dx = b.x() - a.x();
-        double dz = b.z() - a.z();
-        double l2 = dx * dx + dz * dz;
-        double t = l2 == 0 ? 0 : Math.clamp(((x - a.x()) * dx + (z - a.z()) * dz) / l2, 0, 1);
-        return Math.hypot(a.x() + t * dx - x, a.z() + t * dz - z);
+        return Stretch.distance(a.x(), a.z(), b.x(), b.z(), x, z);
     }
 
     /// Where the arc of a corner is nearest to it: the place of its radius handle. Empty for smooth points and feet.

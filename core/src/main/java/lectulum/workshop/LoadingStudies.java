@@ -22,9 +22,16 @@ import lectulum.layout.Body;
 import lectulum.layout.Faces;
 import lectulum.layout.Solid;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 
 /// Big things that roll aboard: over the ramp, under the header, between the walls, and tied down.
 final class LoadingStudies {
+    /// What is longer is driven or steered aboard by somebody \[m\].
+    private static final double DRIVEN = 1.5;
+    /// Sideways acceleration of what could tip over, and the width over height below which it could (EN 12195-1).
+    private static final double TIPS = 0.6;
+    private static final int LEAST_RINGS = 4;
+
     private LoadingStudies() {
     }
 
@@ -114,6 +121,8 @@ final class LoadingStudies {
         book.figure(id + "yaw", "Touches both walls when turned", RampLoading.touchingTurn(t.size().length(), width,
                 inside), Quantity.ANGLE, "atan(L/W) − acos(box/√(W² + L²))",
                 Sentence.of("90° is free to turn"), "plane geometry");
+        approach(t, c, ramp, book, id);
+        driver(design, t, inside - width, book, id);
         lashing(t, c, book, id);
         above(design, t, book, id);
         return book.sketch(side(design, t, c, ramp, header, gate)).chart(way(ramp, c))
@@ -148,26 +157,100 @@ final class LoadingStudies {
                             ? Sentence.of("{0} are missing.", Amount.m(-2 * least))
                             : Sentence.of("{0} is left on each side; {1} is wanted.", Amount.m(least), Amount.m(clear)),
                     List.of(t.id(), g.id()));
-        } else if (2 * inside < Assumed.value(design, "load.driver") && t.size().length() > 1.5) {
-            book.note("Nobody gets out beside it: pull it in by a winch.");
+        }
+    }
+
+    /// Whether its nose clears the foot of the ramp.
+    private static void approach(Thing t, Feature.Carried c, RampLoading ramp, Study.Notebook book, String id) {
+        if (c.overhang() <= 0) {
+            return;
+        }
+        double clears = Math.atan2(c.chin(), c.overhang());
+        book.figure(id + "approach", "Steepest ramp its nose clears", clears, Quantity.ANGLE, "atan(clearance/overhang)",
+                Sentence.of("{0} over {1}", Amount.m(c.chin()), Amount.m(c.overhang())), "plane geometry");
+        if (clears < ramp.angle()) {
+            double longer = ramp.rise() / Math.sin(Math.max(1e-3, clears));
+            book.say("load.approach." + t.id(), Severity.STOP,
+                    Sentence.of("The nose of {0} strikes the ramp", t.name()),
+                    Sentence.of("The ramp rises {0}; its nose clears {1}. A ramp of {2} is flat enough.",
+                            new Amount(ramp.angle(), Quantity.ANGLE), new Amount(clears, Quantity.ANGLE),
+                            Amount.m(longer)));
+        }
+    }
+
+    /// Room for whoever drove it in to get out, with it at the other wall.
+    private static void driver(Design design, Thing t, double beside, Study.Notebook book, String id) {
+        if (t.size().length() <= DRIVEN || beside < 0) {
+            return;
+        }
+        double wanted = Assumed.value(design, "load.driver");
+        book.figure(id + "driver", "Room to get out beside it", beside, Quantity.LENGTH, "box − width",
+                Sentence.of("it stands at the other wall; {0} is wanted", Amount.m(wanted)), "plane geometry");
+        if (beside < wanted) {
+            book.say("load.driver." + t.id(), Severity.NOTE,
+                    Sentence.of("Nobody gets out beside {0}", t.name()),
+                    Sentence.of("{0} is left beside it; {1} is wanted. Pull it in by a winch.", Amount.m(beside),
+                            Amount.m(wanted)));
         }
     }
 
     private static void lashing(Thing t, Feature.Carried c, Study.Notebook book, String id) {
-        double forward = Lashing.force(t.mass().value(), Lashing.FORWARDS, c.friction(), c.straps(), c.steep(),
-                c.aside());
-        double back = Lashing.force(t.mass().value(), Lashing.BACK_AND_SIDE, c.friction(), c.straps(), c.steep(),
-                c.aside());
+        double mass = t.mass().value();
+        double weight = mass * Units.GRAVITY;
+        double forward = Lashing.force(mass, Lashing.FORWARDS, c.friction(), c.straps(), c.steep(), c.aside());
+        double back = Lashing.force(mass, Lashing.BACK_AND_SIDE, c.friction(), c.backStraps(), c.steep(), c.aside());
+        boolean tall = t.size().width() < TIPS * t.size().height();
+        int aside = Math.max(1, (c.straps() + c.backStraps()) / 2);
+        double side = Lashing.force(mass, tall ? TIPS : Lashing.BACK_AND_SIDE, c.friction(), aside, c.steep(),
+                Math.PI / 2 - c.aside());
         String source = "EN 12195-1, direct lashing";
-        book.figure(id + "lashForward", "Each strap, forwards", forward, Quantity.FORCE,
-                "m g (c − μ f)/(n (cos α cos β + μ f sin α))",
-                Sentence.of("{0}, {1} straps, c = 0.8", Amount.kg(t.mass().value()), c.straps()), source);
-        book.figure(id + "lashBack", "Each strap, rearwards and aside", back, Quantity.FORCE,
-                "m g (c − μ f)/(n (cos α cos β + μ f sin α))", Sentence.of("c = 0.5"), source);
-        if (forward > c.ring()) {
-            book.say("load.lash." + t.id(), Severity.STOP, Sentence.of("The rings of {0} are too weak", t.name()),
-                    Sentence.of("Each front strap must hold {0}; its ring is rated {1}. One strap more, or flatter"
-                            + " ones.", new Amount(forward, Quantity.FORCE), new Amount(c.ring(), Quantity.FORCE)));
+        String formula = "m g (c − μ f)/(n (cos α cos β + μ f sin α))";
+        book.figure(id + "lashForward", "Each strap, forwards", forward, Quantity.FORCE, formula,
+                Sentence.of("{0}, {1} straps, c = 0.8", Amount.kg(mass), c.straps()), source);
+        book.figure(id + "lashBack", "Each strap, rearwards", back, Quantity.FORCE, formula,
+                Sentence.of("{0} straps, c = 0.5", c.backStraps()), source);
+        book.figure(id + "lashSide", "Each strap, sideways", side, Quantity.FORCE, formula,
+                Sentence.of("{0} straps pull to a side, {1} from it; c = {2}{3}", aside,
+                        new Amount(Math.PI / 2 - c.aside(), Quantity.ANGLE), tall ? TIPS : Lashing.BACK_AND_SIDE,
+                        tall ? ": it could tip" : ""),
+                source);
+        int fewest = Math.min(c.straps(), c.backStraps());
+        book.figure(id + "ratings", "Straps of one direction, rated together", fewest * c.weakest(), Quantity.FORCE,
+                "n × the weaker of strap and ring",
+                Sentence.of("{0} × {1}; half its weight is {2}", fewest, new Amount(c.weakest(), Quantity.FORCE),
+                        new Amount(weight / 2, Quantity.FORCE)),
+                "49 CFR 393.106: half the weight in each direction");
+        double most = Math.max(forward, back);
+        if (most > c.weakest()) {
+            boolean strap = c.strap() > 0 && c.strap() < c.ring();
+            String way = most == forward ? "forwards" : "rearwards";
+            book.say("load.lash." + t.id(), Severity.STOP,
+                    Sentence.of(strap ? "The straps of {0} are too weak" : "The rings of {0} are too weak", t.name()),
+                    Sentence.of("Each strap that holds it {0} is pulled with {1}; its {2} is rated {3}. One strap more,"
+                            + " or flatter ones.", way, new Amount(most, Quantity.FORCE), strap ? "webbing" : "ring",
+                            new Amount(c.weakest(), Quantity.FORCE)));
+        }
+        if (side > c.weakest()) {
+            book.say("load.aside." + t.id(), Severity.WARN,
+                    Sentence.of("Sideways {0} is held by too little", t.name()),
+                    Sentence.of("The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
+                            + " chock it between the walls.", aside, new Amount(side, Quantity.FORCE),
+                            new Amount(c.weakest(), Quantity.FORCE)));
+        }
+        if (fewest * c.weakest() < weight / 2) {
+            book.say("load.sum." + t.id(), Severity.WARN,
+                    Sentence.of("Straps and rings of {0} add up to too little", t.name()),
+                    Sentence.of("{0} in one direction, each good for {1}, are {2}; half its weight is {3}.", fewest,
+                            new Amount(c.weakest(), Quantity.FORCE), new Amount(fewest * c.weakest(), Quantity.FORCE),
+                            new Amount(weight / 2, Quantity.FORCE)));
+        }
+        if (c.straps() + c.backStraps() < LEAST_RINGS) {
+            book.say("load.rings." + t.id(), Severity.STOP, Sentence.of("{0} hangs on too few rings", t.name()),
+                    Sentence.of("{0} straps in all; four rings hold it in every direction.",
+                            c.straps() + c.backStraps()));
+        }
+        if (c.strap() <= 0) {
+            book.note("What the straps are rated for is not known: type it from their label.");
         }
         book.note(
                 "Straps to the frame or into two cross-members, never the floor skin alone; tighten them again after the"

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.camp.Ground;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
@@ -141,11 +142,7 @@ public final class OutsideStudies {
         if (f.pole() > 0) {
             book.figure(id + "pitch", "Pitch", pitch, Quantity.ANGLE, "atan(drop/out)",
                     Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
-            if (edge > f.pole()) {
-                book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
-                        Sentence.of("Its edge stands {0} high; the longest pole is {1}.", Amount.m(edge),
-                                Amount.m(f.pole())));
-            }
+            poles(design, t, f, place, edge, book);
             if (pitch < Assumed.value(design, "awning.pitch") - 1e-9) {
                 book.say("out.pitch." + t.id(), Severity.NOTE, Sentence.of("Rain stands on {0}", t.name()),
                         Sentence.of("It falls {0}; {1} sheds rain. Drop its edge by {2}.",
@@ -185,6 +182,52 @@ public final class OutsideStudies {
             }
         }
         return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
+    }
+
+    /// Poles at the outer corners, on ground that slopes as it was typed for the site.
+    private static void poles(Design design, Thing t, Feature.FoldOut f, double[] place, double edge,
+            Study.Notebook book) {
+        Ground ground = new Ground(Assumed.value(design, "site.pitch"), Assumed.value(design, "site.roll"),
+                design.base().axle().x(), design.base().axle().track());
+        double[] first = corner(f, place, true);
+        double[] second = corner(f, place, false);
+        double one = edge - ground.height(first[0], first[1]);
+        double other = edge - ground.height(second[0], second[1]);
+        double longest = Math.max(one, other);
+        double shortest = Math.min(one, other);
+        String id = "outside." + t.id() + ".";
+        Sentence how = Sentence.of("outer edge {0}; the ground is nose up by {1}, right side down by {2}",
+                Amount.m(edge), new Amount(ground.pitch(), Quantity.ANGLE), new Amount(ground.roll(), Quantity.ANGLE));
+        book.figure(id + "pole", "Longest pole it asks for", longest, Quantity.LENGTH, "edge − ground at the corner",
+                how, "plane ground, the camper levelled on it");
+        book.figure(id + "poleShort", "Shortest pole it asks for", shortest, Quantity.LENGTH,
+                "edge − ground at the corner", how, "plane ground, the camper levelled on it");
+        boolean level = ground.pitch() == 0 && ground.roll() == 0;
+        if (longest > f.pole() + 1e-9) {
+            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
+                    Sentence.of("Its edge stands {0} above {1}; the longest pole is {2}: {3} are missing. Drop its edge, or"
+                            + " stand the pole on something.", Amount.m(longest), where(level), Amount.m(f.pole()),
+                            Amount.m(longest - f.pole())));
+        } else if (f.shortest() > 0 && shortest < f.shortest() - 1e-9) {
+            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too long", t.name()),
+                    Sentence.of("Its edge stands {0} above {1}; pushed together a pole is {2}: {3} too much. Drop its edge"
+                            + " less, or dig the foot in.", Amount.m(shortest), where(level), Amount.m(f.shortest()),
+                            Amount.m(f.shortest() - shortest)));
+        }
+    }
+
+    private static String where(boolean level) {
+        return level ? "the ground" : "the sloping ground";
+    }
+
+    /// An outer corner of a footprint \[x, y\].
+    private static double[] corner(Feature.FoldOut f, double[] place, boolean first) {
+        return switch (f.face()) {
+            case LEFT -> new double[]{first ? place[0] : place[2], place[1]};
+            case RIGHT -> new double[]{first ? place[0] : place[2], place[3]};
+            case FRONT -> new double[]{place[0], first ? place[1] : place[3]};
+            default -> new double[]{place[2], first ? place[1] : place[3]};
+        };
     }
 
     /// Doors whose leaf swings or slides into what is folded out below their top, or into the case that it hangs in.

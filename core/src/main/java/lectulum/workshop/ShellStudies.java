@@ -114,11 +114,12 @@ public final class ShellStudies {
                         Amount.m(sheet.get().thickness()), Amount.m(r)),
                 "bending of thin plates");
         if (skin.layers() > 1) {
-            book.figure("shell.springBack", "Form to glue it over", r * (1 - 1.0 / skin.layers() / skin.layers()),
+            book.figure("shell.springBack", "Form to glue it over", r * r / Bending.sprungBack(r, skin.layers()),
                     Quantity.LENGTH, "R = R_form n²/(n² − 1)", Sentence.of("{0} layers", skin.layers()),
                     "beam theory of glued laminations");
         }
         if (r < least - 1e-9) {
+            kerfs(design, sheet.get().thickness(), r, book);
             String thinner = Sheet.all().stream().filter(s -> s.least(true) <= r)
                     .max(Comparator.comparingDouble(Sheet::thickness)).map(s -> s.label() + " would do; ").orElse("");
             book.say("shell.radius", Severity.WARN, Sentence.of("The skin does not bend that far"),
@@ -131,6 +132,25 @@ public final class ShellStudies {
                                     Amount.m(least),
                                     Amount.m(r), Amount.m(tightest.get()[0]), thinner));
         }
+    }
+
+    /// Saw cuts on the inside that let the sheet close round its tightest bend.
+    private static void kerfs(Design design, double thickness, double radius, Study.Notebook book) {
+        double kerf = Assumed.value(design, "bend.kerf");
+        double left = Assumed.value(design, "bend.left");
+        Optional<Bending.Kerfs> cuts = Bending.kerfs(Math.PI / 2, thickness, left, kerf, radius);
+        if (cuts.isEmpty()) {
+            book.absent("shell.kerfs", "Saw cuts in a quarter turn", Quantity.COUNT, "Φ (t − s)/k",
+                    "the sheet is no thicker than what a saw cut leaves");
+            return;
+        }
+        Sentence how = Sentence.of("kerf {0}, {1} of {2} left, radius {3}", Amount.m(kerf), Amount.m(left),
+                Amount.m(thickness), Amount.m(radius));
+        book.figure("shell.kerfs", "Saw cuts in a quarter turn", cuts.get().count(), Quantity.COUNT, "Φ (t − s)/k", how,
+                "a kerf that just closes");
+        book.figure("shell.kerfSpacing", "Saw cuts apart", cuts.get().spacing(), Quantity.LENGTH, "R Φ/count", how,
+                "a kerf that just closes");
+        book.note("Kerfs weaken a sheet: fill them with glue, and never kerf the outer skin.");
     }
 
     private static Sketch profile(Design design, Body body) {

@@ -98,6 +98,7 @@ public final class WallStudies {
         if (framing.isPresent() && (face == Face.LEFT || face == Face.RIGHT)) {
             hung(design, body, face, framing.get(), book);
         }
+        framing.ifPresent(f -> screwed(design, face, f, book));
         if (framing.isEmpty()) {
             book.note("The members of this face are not known yet: give their places, or an even pitch.");
         }
@@ -239,10 +240,100 @@ public final class WallStudies {
                             Amount.m(Assumed.value(design, "cut.arch"))),
                     List.of(h.thing.id()));
         }
+        flame(design, h, book);
         behind(design, body, h).ifPresent(t -> book.say("cut.behind." + h.thing.id(), Severity.STOP,
                 Sentence.of("{0} is behind {1}", t.name(), h.thing.name()),
                 Sentence.of("Cutting there would meet it, and it would close the hole. Move one of them."),
                 List.of(h.thing.id(), t.id())));
+    }
+
+    /// The nearest flame to the edge of a hole, in any mode in which it burns inside.
+    private static void flame(Design design, Hole h, Study.Notebook book) {
+        double wanted = Assumed.value(design, "cut.flame");
+        Solid hole = Solid.of(h.thing.size(), h.thing.place());
+        double least = Double.POSITIVE_INFINITY;
+        Thing nearest = null;
+        for (Thing t : design.things()) {
+            for (Mode mode : t.has(Feature.Flame.class) && t.mount() != Mount.SPREAD ? Mode.values() : new Mode[0]) {
+                if (mode != Mode.ROAD && !t.at(mode).away()) {
+                    double apart = hole.distanceTo(Solid.of(t.size(), t.at(mode)));
+                    if (apart < least) {
+                        least = apart;
+                        nearest = t;
+                    }
+                }
+            }
+        }
+        if (nearest == null || least > 1) {
+            return;
+        }
+        book.figure("cut." + h.thing.id() + ".flame", h.thing.name() + " to the flame of " + nearest.name(), least,
+                Quantity.LENGTH, "least distance of two boxes", Sentence.of("in camp and at night"), "plane geometry");
+        if (least < wanted - 1e-6) {
+            book.say("cut.flame." + h.thing.id(), Severity.WARN,
+                    Sentence.of("{0} is close to a flame", h.thing.name()),
+                    Sentence.of("Its edge is {0} from {1}; {2} is wanted. Curtains, seals and panes do not stand the"
+                            + " heat, and draught blows a flame out.", Amount.m(least), nearest.name(),
+                            Amount.m(wanted)),
+                    List.of(h.thing.id(), nearest.id()));
+        }
+    }
+
+    /// Rows of holes that have to meet members of this face, each with its distance from the edge of the member.
+    private static void screwed(Design design, Face face, Carcass.Framing f, Study.Notebook book) {
+        double edge = Assumed.value(design, "stud.edge");
+        for (Thing t : design.things()) {
+            Optional<Feature.Screwed> row = t.feature(Feature.Screwed.class).filter(r -> r.to() == face);
+            if (row.isEmpty() || t.place().away()) {
+                continue;
+            }
+            double[] holes = holes(t, row.get());
+            List<Double> missed = new ArrayList<>();
+            for (double hole : holes) {
+                if (f.studs().stream().noneMatch(s -> Math.abs(s - hole) <= f.width() / 2 - edge + 1e-9)) {
+                    missed.add(hole);
+                }
+            }
+            book.figure("mount." + t.id() + ".held", "Holes of " + t.name() + " that meet a member",
+                    holes.length - missed.size(), Quantity.COUNT, "|hole − member| ≤ half its width − edge",
+                    Sentence.of("{0} holes, {1} from the edge of a member {2} wide", holes.length, Amount.m(edge),
+                            Amount.m(f.width())),
+                    "plane geometry");
+            if (!missed.isEmpty()) {
+                Optional<Double> by = ontoMembers(design, t).filter(d -> Math.abs(d) > 1e-4);
+                String rail = "or screw a rail across two members and the holes into that.";
+                book.say("mount.stud." + t.id(), Severity.WARN,
+                        Sentence.of("{0} of {1} holes of {2} miss the members", missed.size(), holes.length, t.name()),
+                        f.width() < 2 * edge
+                                ? Sentence.of("A member is {0} wide: no hole keeps {1} from both its edges. Screw a rail"
+                                        + " across two.", Amount.m(f.width()), Amount.m(edge))
+                                : by.isPresent()
+                                        ? Sentence.of("Moved {0} {1} all of them meet one, {2}",
+                                                Amount.m(Math.abs(by.get())), way(face, by.get()), rail)
+                                        : Sentence.of("No place within {0} has a member behind each: other holes, {1}",
+                                                Amount.m(WallCut.MOST_SHIFT), rail),
+                        List.of(t.id()));
+            }
+        }
+    }
+
+    private static double[] holes(Thing t, Feature.Screwed row) {
+        Solid s = Solid.of(t.size(), t.place());
+        boolean across = row.to() == Face.FRONT || row.to() == Face.REAR;
+        double middle = across ? (s.minY() + s.maxY()) / 2 : (s.minX() + s.maxX()) / 2;
+        double[] holes = row.row();
+        for (int i = 0; i < holes.length; i++) {
+            holes[i] += middle;
+        }
+        return holes;
+    }
+
+    /// The least shift along the face that brings every hole of a thing's row onto a member; empty where none near does, or
+    /// where the members of that face are not known.
+    public static Optional<Double> ontoMembers(Design design, Thing t) {
+        return t.feature(Feature.Screwed.class).flatMap(
+                row -> Optional.ofNullable(design.base().carcass().framing().get(row.to())).flatMap(
+                        f -> cut(f).ontoStuds(holes(t, row), Assumed.value(design, "stud.edge"))));
     }
 
     /// A fixed thing that stands at the wall behind a window or vent; doors and hatches are made to be got through to what
@@ -274,7 +365,8 @@ public final class WallStudies {
     private static void hung(Design design, Body body, Face face, Carcass.Framing f, Study.Notebook book) {
         double wall = design.base().wall();
         for (Thing t : design.things()) {
-            if (t.mount() != Mount.INSIDE || !t.has(Feature.Hung.class) || t.place().away()) {
+            if (t.mount() != Mount.INSIDE || !t.has(Feature.Hung.class) || t.has(Feature.Screwed.class)
+                    || t.place().away()) {
                 continue;
             }
             Solid s = Solid.of(t.size(), t.place());
@@ -295,7 +387,7 @@ public final class WallStudies {
                         Sentence.of("{0} meets {1}", t.name(), members((int) held)),
                         by.isPresent()
                                 ? Sentence.of("It needs two behind it. Move it {0} {1}, or screw a rail across two.",
-                                        Amount.m(Math.abs(by.get())), by.get() > 0 ? "back" : "forward")
+                                        Amount.m(Math.abs(by.get())), way(face, by.get()))
                                 : Sentence.of("It needs two behind it, and no place within {0} has them: screw a rail"
                                         + " across two.", Amount.m(WallCut.MOST_SHIFT)),
                         List.of(t.id()));
