@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import lectulum.design.Carcass;
+import lectulum.design.Gear;
 import lectulum.design.Shell;
 import lectulum.design.Survey;
 import lectulum.figures.Amount;
@@ -40,7 +41,30 @@ final class BaseSoundness {
                 kept(c.frame(),
                         f -> member(f.tongue()) && member(f.rails()) && in(f.until(), 0, 8) && in(f.hangers(), 0.05, 1)
                                 && in(f.yield(), 5e7, 2e9),
-                        "frame", "The frame"));
+                        "frame", "The frame"),
+                gear(c.gear()));
+    }
+
+    private Gear gear(Gear g) {
+        List<Gear.Tapes> tapes = new ArrayList<>();
+        for (int i = 0; i < g.tapes().size(); i++) {
+            kept(Optional.of(g.tapes().get(i)),
+                    t -> in(t.left(), 0.3, 14) && in(t.right(), 0.3, 14) && in(t.between(), 0.3, 3)
+                            && in(t.offset(), -0.3, 0.3),
+                    "gear.tapes." + i, "The tapes to axle " + (i + 1)).ifPresent(tapes::add);
+        }
+        return new Gear(
+                kept(g.springs(),
+                        s -> in(s.leaf(), 0.2, 2) && in(s.free(), 0, 0.3 * s.leaf())
+                                && in(s.laden(), -0.1 * s.leaf(), 0.3 * s.leaf())
+                                && in(s.bump(), -0.3 * s.leaf(), 0.3 * s.leaf()) && in(s.shackle(), 0.02, 0.4)
+                                && in(s.rise(), -0.3, 0.3) && in(s.angle(), -1, 1.4) && in(s.hangers(), 0, 2.5),
+                        "gear.springs", "The springs"),
+                kept(g.guide(), u -> in(u.arm(), 0.05, 2.5) && in(u.offset(), -0.4, 1), "gear.guide",
+                        "The guide of the axle"),
+                kept(g.guard(), u -> in(u.length(), 0.2, 3) && in(u.inside(), 0, 2), "gear.guard",
+                        "The mudguard"),
+                tapes);
     }
 
     private static boolean framing(Carcass.Framing f) {

@@ -50,6 +50,7 @@ final class JourneyRemedies {
                     BalanceRemedies.of(analysis, "balance.tongue-share"));
             case "camp.margin" -> DoubleStream.of(0.05, 0).mapToObj(v -> set("camp.rear.inset", v,
                     Sentence.of("Set the rear jacks {0} from the corner", Amount.m(v))));
+            case "ride.guard" -> GearRemedies.tyres(d);
             case "hitch.level" -> Stream.of(level(d));
             case "bars.rear" -> Stream.of(set("bars.restored", 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));

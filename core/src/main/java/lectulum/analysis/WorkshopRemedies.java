@@ -41,7 +41,7 @@ import lectulum.workshop.WallStudies;
 final class WorkshopRemedies {
     private static final Set<String> RULES = Set.of("survey", "shell", "cut", "mount", "lid", "lift", "slide", "bearer",
             "leg", "hung", "cable", "hoist", "tambour", "load", "out", "frame", "bunk", "seat", "worktop", "park",
-            "floor");
+            "floor", "gear");
 
     private WorkshopRemedies() {
     }
@@ -66,6 +66,7 @@ final class WorkshopRemedies {
             case "load" -> thing.stream().flatMap(t -> loading(t, id));
             case "out" -> outside(d, thing, id);
             case "frame" -> frame(d);
+            case "gear" -> GearRemedies.of(d, id);
             case "floor" -> thing.stream().flatMap(t -> steps(analysis, t));
             case "bunk" -> bunk(analysis, finding);
             case "seat", "worktop" -> thing.stream().flatMap(t -> height(analysis, t, id));

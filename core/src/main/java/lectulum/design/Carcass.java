@@ -14,11 +14,12 @@ import lectulum.structure.Bar;
 /// @param hatch   a rear hatch of a profiled body
 /// @param skin    sheet the curved roof is bent from
 /// @param frame   rails of the trailer frame
+/// @param gear    springs, guides and guards of the axle
 public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<Hatch> hatch, Optional<Skin> skin,
-        Optional<Frame> frame) {
+        Optional<Frame> frame, Gear gear) {
     /// Nothing known.
     public static final Carcass UNKNOWN = new Carcass(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
-            Optional.empty());
+            Optional.empty(), Gear.UNKNOWN);
 
     public Carcass {
         Map<Face, Framing> faces = new EnumMap<>(Face.class);
@@ -30,6 +31,7 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
         hatch = hatch == null ? Optional.empty() : hatch;
         skin = skin == null ? Optional.empty() : skin;
         frame = frame == null ? Optional.empty() : frame;
+        gear = gear == null ? Gear.UNKNOWN : gear;
     }
 
     /// A face of the body.
@@ -176,22 +178,26 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
         Map<Face, Framing> next = new EnumMap<>(Face.class);
         next.putAll(framing);
         members.ifPresentOrElse(m -> next.put(face, m), () -> next.remove(face));
-        return new Carcass(next, lift, hatch, skin, frame);
+        return new Carcass(next, lift, hatch, skin, frame, gear);
     }
 
     public Carcass withLift(Optional<Lift> top) {
-        return new Carcass(framing, top, hatch, skin, frame);
+        return new Carcass(framing, top, hatch, skin, frame, gear);
     }
 
     public Carcass withHatch(Optional<Hatch> rear) {
-        return new Carcass(framing, lift, rear, skin, frame);
+        return new Carcass(framing, lift, rear, skin, frame, gear);
     }
 
     public Carcass withSkin(Optional<Skin> sheet) {
-        return new Carcass(framing, lift, hatch, sheet, frame);
+        return new Carcass(framing, lift, hatch, sheet, frame, gear);
     }
 
     public Carcass withFrame(Optional<Frame> rails) {
-        return new Carcass(framing, lift, hatch, skin, rails);
+        return new Carcass(framing, lift, hatch, skin, rails, gear);
+    }
+
+    public Carcass with(Gear axles) {
+        return new Carcass(framing, lift, hatch, skin, frame, axles);
     }
 }

@@ -18,7 +18,7 @@ import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workshop.Study;
 
-/// Heights at the hitch, two axles on springs of their own, rocking, the guard over the tyre, and spring bars.
+/// Heights at the hitch, two axles on springs of their own, rocking, and spring bars.
 final class HitchStudies {
     private HitchStudies() {
     }
@@ -121,7 +121,7 @@ final class HitchStudies {
     }
 
     private static Study ride(Rig rig) {
-        Study.Notebook book = new Study.Notebook("ride", Study.Topic.HITCH, "Springs and guards", "");
+        Study.Notebook book = new Study.Notebook("ride", Study.Topic.HITCH, "Springs", "");
         LoadedState s = rig.departure();
         double sprung = rig.sprung(s);
         if (sprung <= 0) {
@@ -147,23 +147,7 @@ final class HitchStudies {
                             + " springs or dampers do.", new Amount(b.frequency(), Quantity.FREQUENCY),
                             new Amount(low, Quantity.FREQUENCY), new Amount(high, Quantity.FREQUENCY)));
         }
-        double guard = rig.assumed("guard.gap");
-        if (guard > 0) {
-            double gap = guard - rig.base().axle().wheelDiameter() / 2 - rig.assumed("spring.bump")
-                    - rig.assumed("guard.mud");
-            book.figure("ride.guard", "Tyre to guard at full bump", gap, Quantity.LENGTH,
-                    "guard − D/2 − bump − allowance", Sentence.of("guard {0}, tyre {1}", Amount.m(guard),
-                            Amount.m(rig.base().axle().wheelDiameter())),
-                    "geometry");
-            double largest = 2 * (guard - rig.assumed("spring.bump") - rig.assumed("guard.mud"));
-            if (gap < 0) {
-                book.say("ride.guard", Severity.STOP, Sentence.of("The tyre meets its guard"),
-                        Sentence.of("At full bump it is {0} short; a tyre of {1} fits, or a guard that much higher.",
-                                Amount.m(-gap), Amount.m(largest)));
-            }
-        } else {
-            book.note("Type how high the guard is above the middle of the axle to check it at full bump.");
-        }
+        book.note("Tyre and mudguard at full bump are looked at on Base, Running gear.");
         return book.done();
     }
 

@@ -39,6 +39,8 @@ public enum Quantity {
     TEMPERATURE("°C"),
     /// Plane angle \[rad\], shown in degrees.
     ANGLE("rad"),
+    /// A small turn out of true: shown to a hundredth of a degree.
+    SKEW("rad"),
     /// A part of a whole \[1\], shown in percent.
     SHARE("1"),
     /// Nights, counted \[1\].

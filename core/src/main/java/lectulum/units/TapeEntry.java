@@ -204,7 +204,7 @@ public final class TapeEntry {
             case STOWAGE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : Units.LITRE;
             case ENERGY -> Units.WATT_HOUR;
             case DURATION -> Units.HOUR;
-            case ANGLE -> Math.PI / 180;
+            case ANGLE, SKEW -> Math.PI / 180;
             case SHARE -> 0.01;
             case FORCE -> us ? Units.POUND_FORCE : 1;
             case MOMENT -> us ? Units.POUND_FOOT : 1;
@@ -232,7 +232,7 @@ public final class TapeEntry {
             case FREQUENCY -> FREQUENCIES;
             case STRESS -> STRESSES;
             case TEMPERATURE -> Map.of();
-            case ANGLE -> ANGLES;
+            case ANGLE, SKEW -> ANGLES;
             case SHARE -> SHARES;
             case NIGHTS, DAYS, COUNT -> COUNTS;
             case MONEY -> MONEYS;
@@ -267,7 +267,7 @@ public final class TapeEntry {
             case STRESS -> us ? "Try 36000 psi." : "Try 235.";
             case FORCE -> us ? "Try 45 lbf or 200 N." : "Try 200 N.";
             case TEMPERATURE -> us ? "Try 23 °F." : "Try -5 °C.";
-            case ANGLE -> "Try 90.";
+            case ANGLE, SKEW -> "Try 90.";
             case SHARE -> "Try 30 or 30 %.";
             case NIGHTS, DAYS, COUNT -> "Try a number such as 3.";
             case MONEY -> "Try 249.90.";

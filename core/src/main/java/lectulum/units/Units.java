@@ -83,6 +83,7 @@ public final class Units {
                     ? new Shown(decimals(value * 1.8 + 32, 0), "°F")
                     : new Shown(decimals(value, 0), "°C");
             case ANGLE -> new Shown(decimals(Math.toDegrees(value), 1), "°");
+            case SKEW -> new Shown(decimals(Math.toDegrees(value), 2), "°");
             case SHARE -> new Shown(trimmed(value * 100, 1), "%");
             case NIGHTS -> new Shown(trimmed(value, 1), value == 1 ? "night" : "nights");
             case DAYS -> new Shown(trimmed(value, 1), value == 1 ? "day" : "days");
@@ -107,7 +108,7 @@ public final class Units {
             case LENGTH -> us ? 1 / (span < 5 * FOOT ? INCH : FOOT) : 1;
             case DEFLECTION -> us ? 1 / INCH : 1000;
             case SPEED -> us ? 1 / MILE_AN_HOUR : 3.6;
-            case ANGLE -> Math.toDegrees(1);
+            case ANGLE, SKEW -> Math.toDegrees(1);
             case FORCE -> us ? 1 / POUND_FORCE : 1;
             case MOMENT -> us ? 1 / POUND_FOOT : 1;
             case STRESS -> us ? 1 / PSI : 1e-6;
@@ -129,6 +130,7 @@ public final class Units {
                         : metres ? trimmed(value, 3) + "\u00a0m" : text(value, quantity, style);
             }
             case ANGLE -> trimmed(Math.toDegrees(value), 1) + "°";
+            case SKEW -> trimmed(Math.toDegrees(value), 2) + "°";
             case COUNT -> text(value, quantity, style);
             default -> show(value, quantity, style).number();
         };
@@ -164,7 +166,7 @@ public final class Units {
             case FREQUENCY -> plain(value, 2) + " Hz";
             case DEFLECTION -> us ? plain(value / INCH, 4) + " in" : plain(value * 1000, 2) + " mm";
             case TEMPERATURE -> us ? plain(value * 1.8 + 32, 1) + " °F" : plain(value, 1) + " °C";
-            case ANGLE -> plain(Math.toDegrees(value), 2) + "°";
+            case ANGLE, SKEW -> plain(Math.toDegrees(value), 2) + "°";
             case SHARE -> plain(value * 100, 2) + " %";
             case NIGHTS, DAYS, COUNT -> plain(value, 2);
             case MONEY -> plain(value, 2);

@@ -23,7 +23,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
 
     /// What studies are about.
     public enum Topic {
-        SURVEY, SHELL, WALLS, FRAME, MECHANISM, LOADING, OUTSIDE, TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD
+        SURVEY, SHELL, WALLS, FRAME, GEAR, MECHANISM, LOADING, OUTSIDE, TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD
     }
 
     /// Collects one study.
@@ -66,7 +66,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
 
         public Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
             Stage stage = switch (topic) {
-                case SURVEY, SHELL, WALLS, FRAME -> Stage.BASE;
+                case SURVEY, SHELL, WALLS, FRAME, GEAR -> Stage.BASE;
                 case MECHANISM, LOADING, OUTSIDE -> Stage.LAYOUT;
                 case TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
             };

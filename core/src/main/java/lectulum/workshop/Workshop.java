@@ -20,6 +20,7 @@ public record Workshop(List<Study> studies, Figures figures, List<Finding> findi
         studies.addAll(ShellStudies.of(design, layout));
         studies.addAll(WallStudies.of(design, layout.body()));
         studies.addAll(FrameStudy.of(design, balance).stream().toList());
+        studies.addAll(GearStudies.of(design));
         studies.addAll(StrutStudies.of(design));
         studies.addAll(PartStudies.of(design, balance));
         studies.addAll(LoadingStudies.of(design, layout.body()));

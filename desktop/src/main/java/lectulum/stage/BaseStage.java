@@ -22,6 +22,7 @@ import lectulum.journey.FittedTyres;
 import lectulum.parts.Form;
 import lectulum.shell.Nose;
 import lectulum.stage.leaf.FrameLeaf;
+import lectulum.stage.leaf.GearLeaf;
 import lectulum.stage.leaf.ProfileLeaf;
 import lectulum.stage.leaf.SurveyLeaf;
 import lectulum.stage.leaf.WallsLeaf;
@@ -42,7 +43,7 @@ public final class BaseStage implements StageView {
         this.bench = bench;
         this.leaves = List.of(Leaf.sheet(), new SurveyLeaf(bench, theme).leaf(),
                 new ProfileLeaf(bench, theme, desk).leaf(), new WallsLeaf(bench, theme).leaf(),
-                new FrameLeaf(bench, theme).leaf());
+                new FrameLeaf(bench, theme).leaf(), new GearLeaf(bench, theme).leaf());
     }
 
     @Override

@@ -49,7 +49,7 @@ public final class StudiesLeaf {
                 leaf(bench, theme, new String[]{"tyre.", "brake.", "coupler.", "steer.", "axle.", "vehicle.sure"},
                         journey(Study.Topic.RATINGS), "ratings", "Ratings",
                         "What limits first, brakes, tyres, and how much may still be put where", NOTHING),
-                leaf(bench, theme, new String[]{"hitch.", "bars.", "spring.", "guard.", "bounce."},
+                leaf(bench, theme, new String[]{"hitch.", "bars.", "spring.", "bounce."},
                         journey(Study.Topic.HITCH), "hitch", "Hitch", "Heights, springs and spring bars", NOTHING),
                 leaf(bench, theme, new String[]{"tow.", "turn.", "jack.", "gate.", "drive.", "vehicle.tail"},
                         journey(Study.Topic.TURNING), "turning", "Turning",
