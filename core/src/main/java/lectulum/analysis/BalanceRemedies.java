@@ -78,7 +78,7 @@ final class BalanceRemedies {
         double a = d.base().ballToAxle();
         return Balance.axlePlace(d, trips(analysis)).stream()
                 .flatMap(p -> DoubleStream.of(p.rounded(STEP), nearest(p, a))
-                        .mapToObj(place -> axleTo(d, place - d.base().tongueLength())))
+                        .mapToObj(place -> axleTo(d, place - d.base().tongueLength() - d.base().axle().bearing())))
                 .distinct();
     }
 

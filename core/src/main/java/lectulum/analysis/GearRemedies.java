@@ -69,7 +69,7 @@ final class GearRemedies {
     }
 
     private static Remedy placed(Design d, Gear.Tapes t) {
-        double found = d.base().ballToAxle() + GearStudies.offPlan(d).orElse(0);
+        double found = d.base().ballToMiddle() + GearStudies.offPlan(d).orElse(0);
         return new Remedy(Sentence.of("Take the axle to be {0} behind the ball", Amount.m(found)),
                 new Edit("Axle as taped",
                         x -> x.with(x.base().with(x.base().axle().at(found - x.base().tongueLength())))));

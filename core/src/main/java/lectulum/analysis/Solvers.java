@@ -112,7 +112,7 @@ public final class Solvers {
                 .map(place -> new Remedy(Sentence.of("Axle at {0} behind the ball, it stands at {1}", Amount.m(place),
                         Amount.m(d.base().ballToAxle())),
                         new Edit("Move the axle", x -> x.with(x.base().with(
-                                x.base().axle().at(place - x.base().tongueLength()))))));
+                                x.base().axle().at(place - x.base().tongueLength() - x.base().axle().bearing()))))));
     }
 
     private static List<Thing> movable(Design d, LoadedState s) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.balance.Tandem;
 import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Battery;
@@ -62,6 +63,11 @@ final class Soundness {
                 design.accepted(), design.settings(), design.weighings(),
                 design.garage().stream().map(check::vehicle).toList());
         boolean replaced = !check.findings.isEmpty();
+        if (Tandem.independent(mended) && mended.base().axle().bearing() != 0) {
+            // Axles on springs of their own have no rocker, whatever was typed for one before.
+            mended = mended.with(mended.base().with(mended.base().axle().withRockers(0, 0)));
+            replaced = true;
+        }
         check.assumed(design.settings().assumed(), "");
         design.garage().forEach(v -> check.assumed(v.own(), v.name() + ": "));
         return new Checked(replaced ? mended : design, List.copyOf(check.findings));
@@ -136,7 +142,27 @@ final class Soundness {
                 ratings(v.ratings(), Stage.BRIEF, "vehicle"),
                 number(v.ball(), 0, 0.1, Quantity.LENGTH, Stage.BRIEF, "vehicle.ball", "The size of the ball",
                         List.of()),
-                v.own());
+                v.own(), papers(v.papers()), seats(v.seats()));
+    }
+
+    private Vehicle.Papers papers(Vehicle.Papers p) {
+        return new Vehicle.Papers(p.kerb(),
+                number(p.tank(), 0, 0.4, Quantity.VOLUME, Stage.BRIEF, "vehicle.papers.tank", "The fuel tank",
+                        List.of()),
+                p.diesel(), number(p.fill(), 0, 1, Quantity.SHARE, Stage.BRIEF, "vehicle.papers.fill",
+                        "How full the fuel tank is", List.of()),
+                briefMass(p.options(), "vehicle.papers.options", "The options of the tow vehicle"));
+    }
+
+    private Optional<Vehicle.Seats> seats(Optional<Vehicle.Seats> seats) {
+        return seats.map(s -> new Vehicle.Seats(seat(s.front(), "front", "The place of the front seats"),
+                seat(s.rear(), "rear", "The place of the rear seats"), seat(s.boot(), "boot", "The place of the boot"),
+                (int) number(s.inFront(), 0, 9, Quantity.COUNT, Stage.BRIEF, "vehicle.seats.inFront",
+                        "The people in front", List.of())));
+    }
+
+    private double seat(double ahead, String id, String whose) {
+        return number(ahead, -4, 8, Quantity.LENGTH, Stage.BRIEF, "vehicle.seats." + id, whose, List.of());
     }
 
     private double briefMass(double value, String id, String whose) {
@@ -178,10 +204,15 @@ final class Soundness {
                         baseLength(a.track(), 0.5, 3, "axle.track", "The track"),
                         baseLength(a.wheelDiameter(), 0.2, 1.5, "axle.wheelDiameter", "The wheel diameter"),
                         baseLength(a.tyreWidth(), 0.05, 0.6, "axle.tyreWidth", "The tyre width"), a.braked(),
-                        baseMass(a.mass(), "axle.mass", "The mass of the axle group")),
+                        baseMass(a.mass(), "axle.mass", "The mass of the axle group"),
+                        rocker(a.rockerFront(), "axle.rockerFront"), rocker(a.rockerRear(), "axle.rockerRear")),
                 empty(b.empty()), ratings(b.ratings(), Stage.BASE, "base"),
                 cost(b.cost(), Stage.BASE, "base.cost", "The price of the base", List.of()),
                 body.carcass(b.carcass()), body.survey(b.survey()));
+    }
+
+    private double rocker(double arm, String id) {
+        return baseLength(arm, 0, 2, id, "An arm of the rocker");
     }
 
     private EmptyMass empty(EmptyMass empty) {

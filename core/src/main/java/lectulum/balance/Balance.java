@@ -139,7 +139,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     /// @param states load cases; those that are no trip are left out
     public static Optional<AxlePlace> axlePlace(Design d, List<LoadedState> states) {
         double moving = d.base().axle().mass();
-        double a = d.base().ballToAxle();
+        double a = d.base().ballToMiddle();
         List<AxlePlace.Fixed> fixed = states.stream().filter(s -> s.trip() && s.mass() > moving)
                 .map(s -> new AxlePlace.Fixed(s.loadCase().name(), s.mass() - moving,
                         (s.mass() * s.roll().x() - moving * a) / (s.mass() - moving)))
@@ -148,7 +148,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
         double high = d.brief().tongueHigh();
         var wanted = new AxlePlace.Wanted(low, high, tongueMax(d),
                 d.base().rating(Rating.AXLE).orElse(Double.POSITIVE_INFINITY));
-        return AxlePlace.of(fixed, moving, 0, wanted, (low + high) / 2);
+        return AxlePlace.of(fixed, moving, -moving * d.base().axle().bearing(), wanted, (low + high) / 2);
     }
 
     private static Band shareBand(Brief brief, LoadedState s) {
@@ -224,13 +224,14 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
     }
 
     private static Figure payload(Design design, LoadedState s, String id) {
-        double aboard = LoadedState.aboardVehicle(design);
+        double aboard = VehicleLoads.of(design).payload(design.vehicle().kerbMass());
         double rated = design.vehicle().rating(Rating.PAYLOAD).orElse(Double.NaN);
         double left = rated - aboard - s.tongue();
         var working = new Working("payload − people − luggage − tongue",
                 Sentence.of("{0} − {1} − {2} = {3}", Amount.kg(rated), Amount.kg(aboard), Amount.kg(s.tongue()),
                         Amount.kg(left)),
-                List.of(Sentence.of("People and luggage ride in the tow vehicle.")), "sum");
+                List.of(Sentence.of("People and luggage ride in the tow vehicle; its kerb mass counts {0}.",
+                        design.vehicle().papers().kerb().label())), "sum");
         if (Double.isNaN(left)) {
             return Figure.absent(id, "Payload left", Quantity.MASS,
                     Double.isNaN(rated) ? "payload not known" : NO_AXLE, working);

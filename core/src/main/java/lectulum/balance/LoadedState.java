@@ -14,7 +14,6 @@ import lectulum.design.Mass;
 import lectulum.design.MassSource;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
-import lectulum.design.Person;
 import lectulum.design.Placement;
 import lectulum.design.Rating;
 import lectulum.design.Role;
@@ -41,8 +40,6 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     private static final double FILL = 0.02;
     /// Of the measured distance ball to axle \[m\] (assumed).
     private static final double AXLE_PLACE = 0.005;
-    /// Where people and luggage sit between the vehicle's axles: half on the rear axle (assumed).
-    private static final double ABOARD_ON_REAR = 0.5;
     /// A public deck scale: step \[kg\] and share of the reading (assumed).
     private static final double DECK_STEP = 10;
     private static final double DECK_SHARE = 0.001;
@@ -92,13 +89,14 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     public record AxleLoad(double x, double load) {
     }
 
-    /// Two on rockers share equally; on springs of their own as the height of the ball makes them.
+    /// Two on rockers share by their arms; on springs of their own as the height of the ball makes them.
     private static List<AxleLoad> axles(Axle gear, double a, double axle, Optional<TorsionTandem> springs) {
-        List<Double> places = Tandem.places(gear, a);
+        List<Double> places = Tandem.places(gear, a - gear.bearing());
         List<AxleLoad> all = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             int at = i;
-            all.add(new AxleLoad(places.get(i), springs.map(s -> s.ground().get(at)).orElse(axle / places.size())));
+            double share = places.size() == 1 ? 1 : at == 0 ? gear.frontShare() : 1 - gear.frontShare();
+            all.add(new AxleLoad(places.get(i), springs.map(s -> s.ground().get(at)).orElse(axle * share)));
         }
         return List.copyOf(all);
     }
@@ -141,11 +139,6 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
 
     static boolean isTrip(LoadCase loadCase) {
         return loadCase.builtIn() && loadCase.gear() > 0 && !loadCase.parked();
-    }
-
-    /// Mass of people and luggage in the vehicle \[kg\].
-    public static double aboardVehicle(Design design) {
-        return design.brief().people().stream().mapToDouble(Person::mass).sum() + design.vehicle().luggage();
     }
 
     private static List<Part> parts(Design design, LoadCase loadCase, Mode mode) {
@@ -214,7 +207,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
             List<AxleLoad> axles, Certainty sure) {
         Vehicle vehicle = design.vehicle();
         Axle axle = design.base().axle();
-        double aboard = aboardVehicle(design);
+        VehicleLoads loads = VehicleLoads.of(design);
         double lever = vehicle.wheelbase() > 0 ? vehicle.overhang() / vehicle.wheelbase() : 0;
         List<Limit> limits = new ArrayList<>();
         for (Rating rating : Rating.values()) {
@@ -229,10 +222,10 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
                 case AXLE_EACH -> (mass - tongue) * fullest(axles);
                 case TYRE, WHEEL -> Math.max(right, left) * fullest(axles);
                 case SPRING -> springs(design, mass, tongue, right, left) * fullest(axles);
-                case PAYLOAD -> aboard + tongue;
-                case VEHICLE_GROSS -> vehicle.kerbMass() + aboard + tongue;
-                case REAR_AXLE -> vehicle.kerbRear() + ABOARD_ON_REAR * aboard + tongue * (1 + lever);
-                case COMBINED_GROSS -> vehicle.kerbMass() + aboard + mass;
+                case PAYLOAD -> loads.payload(vehicle.kerbMass()) + tongue;
+                case VEHICLE_GROSS -> loads.mass() + tongue;
+                case REAR_AXLE -> loads.rear() + tongue * (1 + lever);
+                case COMBINED_GROSS -> loads.mass() + mass;
             };
             if (Double.isFinite(load)) {
                 limits.add(new Limit(rating, load, rated.getAsDouble(), uncertainty(design, rating, sure)));

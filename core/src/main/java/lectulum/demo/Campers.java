@@ -87,7 +87,7 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
                         Rating.COMBINED_GROSS, 3700.0, Rating.BALL, 2000.0, Rating.RECEIVER, 1800.0))
-                .withBall(0.050);
+                .withBall(0.050).with(Optional.of(new Vehicle.Seats(1.42, 0.50, -0.30, 2)));
         Base base = new Base(new Shell.Nosed(4.12, 1.85, 1.97, 0.62, 0.10, Nose.Form.VEE), 0.035, 0.03, 0.04, 0.54,
                 WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
                 new EmptyMass.Weighed(52, 436, 0.42, 2.36),

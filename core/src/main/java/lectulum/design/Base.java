@@ -33,8 +33,13 @@ public record Base(Shell shell, double wall, double floor, double roof, double f
                 Survey.NONE);
     }
 
-    /// Ball to axle line \[m\].
+    /// Ball to where the load on the axles acts \[m\]: the axle line, or between two axles as their rockers share it.
     public double ballToAxle() {
+        return ballToMiddle() + axle.bearing();
+    }
+
+    /// Ball to the axle line, or to the middle of two \[m\].
+    public double ballToMiddle() {
         return tongueLength + axle.x();
     }
 
@@ -43,7 +48,7 @@ public record Base(Shell shell, double wall, double floor, double roof, double f
         double found = switch (empty) {
             case EmptyMass.Entered entered -> tongueLength + entered.x();
             case EmptyMass.Weighed weighed -> weighed.mass() > 0
-                    ? (tongueLength + weighed.axleAt()) * weighed.axle() / weighed.mass()
+                    ? (tongueLength + weighed.axleAt() + axle.bearing()) * weighed.axle() / weighed.mass()
                     : ballToAxle();
         };
         return empty.mass() > 0 ? found + axle.mass() * (axle.x() - empty.axleAt()) / empty.mass() : found;

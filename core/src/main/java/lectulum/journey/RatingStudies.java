@@ -9,7 +9,9 @@ import lectulum.balance.Balance;
 import lectulum.balance.CargoRoom;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
+import lectulum.balance.VehicleLoads;
 import lectulum.design.Rating;
+import lectulum.design.Vehicle;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
@@ -30,7 +32,33 @@ final class RatingStudies {
     }
 
     static List<Study> of(Rig rig, Balance balance) {
-        return List.of(room(rig), chain(rig), brakes(rig), tyres(rig), dry(rig, balance));
+        return List.of(room(rig), chain(rig), vehicle(rig), brakes(rig), tyres(rig), dry(rig, balance));
+    }
+
+    /// The vehicle before the trailer hangs on it.
+    private static Study vehicle(Rig rig) {
+        Study.Notebook book = new Study.Notebook("vehicle", Study.Topic.RATINGS, "The vehicle, before the trailer", "");
+        VehicleLoads loads = rig.vehicleLoads();
+        Vehicle v = rig.vehicle();
+        Vehicle.Papers papers = v.papers();
+        book.figure("vehicle.ready", "Ready to drive, nobody aboard", loads.ready(), Quantity.MASS,
+                "kerb mass − its driver + fuel beyond it + options",
+                Sentence.of("{0} − {1} + {2} + {3}; its papers count {4}", Amount.kg(v.kerbMass()),
+                        Amount.kg(papers.driver()), Amount.kg(papers.fuel()), Amount.kg(papers.options()),
+                        papers.kerb().label()),
+                "definitions: North American curb, EU running order, Australian kerb and tare");
+        String placed = v.seats().isPresent() ? "by seat and boot" : "half on each axle, as the seats are not known";
+        book.figure("vehicle.aboard", "People and luggage in it", loads.aboard(), Quantity.MASS, "Σm",
+                Sentence.of("{0} people, {1} of luggage", rig.design.brief().people().size(), Amount.kg(v.luggage())),
+                "sum");
+        book.figure("vehicle.front", "Front axle, no trailer", loads.front(), Quantity.MASS, "Σm e/wheelbase",
+                Sentence.of("aboard {0}", placed), "statics");
+        book.figure("vehicle.rear", "Rear axle, no trailer", loads.rear(), Quantity.MASS, "Σm (1 − e/wheelbase)",
+                Sentence.of("aboard {0}", placed), "statics");
+        if (v.seats().isEmpty()) {
+            book.note("Give seats and boot on Brief: luggage behind the rear axle loads it by more than its weight.");
+        }
+        return book.done();
     }
 
     /// The limit with the smallest margin over all trips.
@@ -130,7 +158,7 @@ final class RatingStudies {
                 : "Beyond the classes of SAE J684 (class {0}): {1}.", Math.min(grade, CLASSES.length + 1),
                 Amount.kg(gross));
         double vehicleGross = rig.vehicle().rating(Rating.VEHICLE_GROSS)
-                .orElse(rig.vehicle().kerbMass() + rig.aboard());
+                .orElse(rig.vehicleLoads().mass());
         double d = TyreLoad.dValue(vehicleGross, gross);
         double rated = rig.assumed("coupler.d");
         book.figure("chain.d", "D-value asked of the coupling, kN", d, Quantity.COUNT, "g m t/(m + t)",
@@ -167,10 +195,11 @@ final class RatingStudies {
         book.figure("brakes.limit", "Brakes needed above", limit, Quantity.MASS,
                 "min (law, part of the vehicle, vehicle's limit)", Sentence.of("by {0}", by),
                 "assumed: confirm with your authority");
-        double longer = rig.vehicle().kerbMass() > 0 ? rig.departure().mass() / rig.vehicle().kerbMass() : 0;
+        double laden = rig.vehicleLoads().ready();
+        double longer = laden > 0 ? rig.departure().mass() / laden : 0;
         book.figure("brakes.longer", "Without brakes it stops longer by at least", longer, Quantity.SHARE,
                 "M/m_vehicle", Sentence.of("{0} behind {1}", Amount.kg(rig.departure().mass()),
-                        Amount.kg(rig.vehicle().kerbMass())),
+                        Amount.kg(laden)),
                 "same braking force for more mass");
         if (gross > limit && !braked) {
             book.say("brakes.needed", Severity.STOP, Sentence.of("It needs brakes"),

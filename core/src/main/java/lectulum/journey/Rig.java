@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
+import lectulum.balance.VehicleLoads;
 import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -106,18 +107,18 @@ final class Rig {
         return vehicle().wheelbase() > 0 ? vehicle().overhang() / vehicle().wheelbase() : 0;
     }
 
-    /// People and luggage in the vehicle \[kg\].
-    double aboard() {
-        return design.brief().people().stream().mapToDouble(Person::mass).sum() + vehicle().luggage();
+    /// The vehicle by itself, people and luggage aboard.
+    VehicleLoads vehicleLoads() {
+        return VehicleLoads.of(design);
     }
 
-    /// Loads of the vehicle's axles with people aboard and no trailer; half of what is aboard is on the rear axle \[kg\].
+    /// Loads of the vehicle's axles with people aboard and no trailer \[kg\].
     double front() {
-        return vehicle().kerbMass() - vehicle().kerbRear() + aboard() / 2;
+        return vehicleLoads().front();
     }
 
     double rear() {
-        return vehicle().kerbRear() + aboard() / 2;
+        return vehicleLoads().rear();
     }
 
     double unsprung() {

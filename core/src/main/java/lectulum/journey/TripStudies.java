@@ -265,11 +265,11 @@ final class TripStudies {
         List<Part> fixed = new ArrayList<>();
         for (Part p : s.parts()) {
             fixed.add(p.thing().isEmpty() && p.mass() > moving
-                    ? p.with(p.mass() - moving, (p.mass() * p.x() - moving * rig.axle) / (p.mass() - moving))
+                    ? p.with(p.mass() - moving, (p.mass() * p.x() - moving * rig.base().ballToMiddle()) / (p.mass() - moving))
                     : p);
         }
         double aim = (low(rig) + high(rig)) / 2;
-        WeldNow w = WeldNow.of(fixed, moving, 0, aim, Certainty.SHARED_GUESS_ERROR);
+        WeldNow w = WeldNow.of(fixed, moving, -moving * rig.base().axle().bearing(), aim, Certainty.SHARED_GUESS_ERROR);
         if (!Double.isFinite(w.place())) {
             return book.absent("weld.place", "Axle belongs at, behind the ball", Quantity.LENGTH, "x",
                     "there is no mass to balance").done();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import lectulum.balance.Certainty;
 import lectulum.balance.LoadedState;
+import lectulum.balance.VehicleLoads;
 import lectulum.balance.MassRoll;
 import lectulum.balance.Part;
 import lectulum.balance.Statics;
@@ -35,13 +36,12 @@ public record TrueMasses(Reading.Levers levers, double front, double rear, doubl
         MassRoll roll = MassRoll.of(parts);
         double a = design.base().ballToAxle();
         double tongue = Statics.tongueLoad(roll.mass(), roll.x(), a).orElse(0);
-        double aboardVehicle = LoadedState.aboardVehicle(design);
+        VehicleLoads vehicle = VehicleLoads.of(design);
         double off = 1 + VEHICLE * gauss(random);
         double track = design.base().axle().track();
         return new TrueMasses(new Reading.Levers(design.vehicle().wheelbase(), design.vehicle().overhang(), a,
                 Math.min(lectulum.assumed.Assumed.value(design, "jack.at"), a - 0.1)),
-                (design.vehicle().kerbMass() - design.vehicle().kerbRear() + aboardVehicle / 2) * off,
-                (design.vehicle().kerbRear() + aboardVehicle / 2) * off, roll.mass(), tongue,
+                vehicle.front() * off, vehicle.rear() * off, roll.mass(), tongue,
                 track > 0 ? 2 * roll.mass() * roll.y() / track : 0);
     }
 

@@ -34,13 +34,27 @@ public record FrameBeam(double tongue, double axle, double[] x, double[] moment,
     public record Member(double until, double stiffness, double modulus) {
     }
 
-    /// @param hangers places of the spring hangers \[m\], at least one
+    /// @param hangers places of the spring hangers \[m\], at least one; the axle's reaction is shared evenly
     /// @param members in order of x, the last one to the rear end
     /// @param shock   dynamic factor: 2.0 road, 2.5 gravel, 3.0 rough (assumed)
     public static FrameBeam of(List<Point> points, List<Line> lines, double[] hangers, List<Member> members,
             double shock) {
+        return of(points, lines,
+                java.util.Arrays.stream(hangers).mapToObj(x -> new Hanger(x, 1.0 / hangers.length)).toList(), members,
+                shock);
+    }
+
+    /// A spring hanger.
+    ///
+    /// @param share of the axles' reaction that it brings into the frame; those of all hangers add up to 1
+    public record Hanger(double x, double share) {
+    }
+
+    /// The same with hangers that take different parts.
+    public static FrameBeam of(List<Point> points, List<Line> lines, List<Hanger> hangers, List<Member> members,
+            double shock) {
         double end = members.getLast().until;
-        double axleAt = java.util.Arrays.stream(hangers).average().orElseThrow();
+        double axleAt = hangers.stream().mapToDouble(h -> h.x * h.share).sum();
         double weight = 0;
         double first = 0;
         for (Point p : points) {
@@ -60,8 +74,8 @@ public record FrameBeam(double tongue, double axle, double[] x, double[] moment,
         for (int i = 0; i <= STEPS; i++) {
             x[i] = end * i / STEPS;
             double m = tongue * x[i];
-            for (double hanger : hangers) {
-                m += axle / hangers.length * Math.max(0, x[i] - hanger);
+            for (Hanger hanger : hangers) {
+                m += axle * hanger.share * Math.max(0, x[i] - hanger.x);
             }
             for (Point p : points) {
                 m -= p.mass * Units.GRAVITY * Math.max(0, x[i] - p.x);

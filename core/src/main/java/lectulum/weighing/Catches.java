@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import lectulum.assumed.Assumed;
 import lectulum.balance.LoadedState;
+import lectulum.balance.VehicleLoads;
 import lectulum.design.Design;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
@@ -47,9 +48,8 @@ final class Catches {
     }
 
     private static double[] expected(Design d, LoadedState planned) {
-        double half = LoadedState.aboardVehicle(d) / 2;
-        return new double[]{d.vehicle().kerbMass() - d.vehicle().kerbRear() + half, d.vehicle().kerbRear() + half,
-                planned.mass(), planned.tongue()};
+        VehicleLoads vehicle = VehicleLoads.of(d);
+        return new double[]{vehicle.front(), vehicle.rear(), planned.mass(), planned.tongue()};
     }
 
     private void add(String rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
@@ -241,7 +241,7 @@ final class Catches {
         }
         if (coupled.isPresent() && Double.isNaN(result.tongue())) {
             double kerb = design.vehicle().kerbMass();
-            double tongue = coupled.getAsDouble() - kerb - LoadedState.aboardVehicle(design);
+            double tongue = coupled.getAsDouble() - VehicleLoads.of(design).mass();
             add("weigh.papers", -1, Sentence.of(
                     "With the vehicle's mass from its papers the tongue would be {0} ± {1}: that cannot tell it. Weigh the"
                             + " vehicle alone, with the same people and fuel.",

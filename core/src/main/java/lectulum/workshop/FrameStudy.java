@@ -8,6 +8,7 @@ import lectulum.assumed.Strength;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Part;
+import lectulum.balance.Tandem;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
@@ -56,13 +57,16 @@ public final class FrameStudy {
         return Optional.of(FrameBeam.of(points, lines, hangers(base, f), members, Assumed.value(design, "shock")));
     }
 
-    private static double[] hangers(Base base, Carcass.Frame f) {
-        double x = base.ballToAxle();
-        double half = base.axle().spacing() / 2;
-        return base.axle().count() > 1
-                ? new double[]{x - half - f.hangers(), x - half + f.hangers(), x + half - f.hangers(),
-                        x + half + f.hangers()}
-                : new double[]{x - f.hangers(), x + f.hangers()};
+    /// Two to an axle, which share what it carries.
+    private static List<FrameBeam.Hanger> hangers(Base base, Carcass.Frame f) {
+        List<Double> axles = Tandem.places(base.axle(), base.ballToMiddle());
+        List<FrameBeam.Hanger> hangers = new ArrayList<>();
+        for (int i = 0; i < axles.size(); i++) {
+            double share = axles.size() == 1 ? 1 : i == 0 ? base.axle().frontShare() : 1 - base.axle().frontShare();
+            hangers.add(new FrameBeam.Hanger(axles.get(i) - f.hangers(), share / 2));
+            hangers.add(new FrameBeam.Hanger(axles.get(i) + f.hangers(), share / 2));
+        }
+        return hangers;
     }
 
     private static FrameBeam.Member member(Carcass.Member m, double until) {

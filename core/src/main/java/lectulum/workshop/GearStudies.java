@@ -57,7 +57,7 @@ public final class GearStudies {
     private static Study square(Design design, Gear gear) {
         Study.Notebook book = new Study.Notebook("gear.square", Study.Topic.GEAR, "Axle square to the ball", "");
         Base base = design.base();
-        List<Double> places = Tandem.places(base.axle(), base.ballToAxle());
+        List<Double> places = Tandem.places(base.axle(), base.ballToMiddle());
         Sketch.Board board = new Sketch.Board("From above, ball at the left, right side below; out-of-square drawn 10 times");
         board.dot(0, 0, Sentence.of("ball"));
         List<Double> turns = new ArrayList<>();
@@ -154,7 +154,7 @@ public final class GearStudies {
     /// How much further back the tapes found the axles than they are planned \[m\]; empty where none is taped.
     public static OptionalDouble offPlan(Design design) {
         Base base = design.base();
-        List<Double> places = Tandem.places(base.axle(), base.ballToAxle());
+        List<Double> places = Tandem.places(base.axle(), base.ballToMiddle());
         List<Gear.Tapes> tapes = base.carcass().gear().tapes();
         return java.util.stream.IntStream.range(0, Math.min(places.size(), tapes.size()))
                 .mapToDouble(i -> along(tapes.get(i)) - places.get(i)).average();

@@ -151,7 +151,7 @@ final class Scenery {
     }
 
     static double[] axleLines(Base base) {
-        double x = base.ballToAxle();
+        double x = base.ballToMiddle();
         double half = base.axle().spacing() / 2;
         return base.axle().count() > 1 ? new double[]{x - half, x + half} : new double[]{x};
     }
@@ -202,7 +202,7 @@ final class Scenery {
         if (arches.present()) {
             pen.g.setFill(pen.theme.colour("grid"));
             double y = body.halfWidth() - design.base().wall() - arches.width();
-            double x = p.sx(design.base().ballToAxle() - arches.length() / 2);
+            double x = p.sx(design.base().ballToMiddle() - arches.length() / 2);
             double h = arches.width() * p.scale();
             for (double top : new double[]{p.py(y), p.py(-y) - h}) {
                 pen.g.fillRect(x, top, arches.length() * p.scale(), h);

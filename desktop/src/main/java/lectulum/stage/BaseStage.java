@@ -186,14 +186,20 @@ public final class BaseStage implements StageView {
         form.heading("Tongue and axle");
         form.quantity("Ball to body", Quantity.LENGTH, 0.2, 4, d -> d.base().tongueLength(),
                 (d, v) -> d.with(d.base().withTongue(v)));
-        form.quantity("Ball to axle", Quantity.LENGTH, 0.5, 12, d -> d.base().ballToAxle(),
+        form.quantity("Ball to axle", Quantity.LENGTH, 0.5, 12, d -> d.base().ballToMiddle(),
                 (d, v) -> axle(d, d.base().axle().at(v - d.base().tongueLength())));
-        form.choice("Axles", List.of(1, 2), n -> n == 1 ? "single" : "tandem, equalised", d -> d.base().axle().count(),
+        form.choice("Axles", List.of(1, 2), n -> n == 1 ? "single" : "tandem", d -> d.base().axle().count(),
                 (d, v) -> axle(d, d.base().axle().with(v,
                         v == 2 && d.base().axle().spacing() < 0.6 ? 0.84 : d.base().axle().spacing())));
         if (base.axle().count() == 2) {
             form.quantity("Axle spacing", Quantity.LENGTH, 0.5, 1.6, d -> d.base().axle().spacing(),
                     (d, v) -> axle(d, d.base().axle().with(d.base().axle().count(), v)));
+            form.quantity("Rocker arm to the front, 0 for equal", Quantity.LENGTH, 0, 2,
+                    d -> d.base().axle().rockerFront(),
+                    (d, v) -> axle(d, d.base().axle().withRockers(v, d.base().axle().rockerRear())));
+            form.quantity("Rocker arm to the rear, 0 for equal", Quantity.LENGTH, 0, 2,
+                    d -> d.base().axle().rockerRear(),
+                    (d, v) -> axle(d, d.base().axle().withRockers(d.base().axle().rockerFront(), v)));
         }
         form.quantity("Track", Quantity.LENGTH, 0.6, 2.6, d -> d.base().axle().track(),
                 (d, v) -> axle(d, d.base().axle().withWheels(v, d.base().axle().wheelDiameter(),

@@ -24,7 +24,9 @@ import lectulum.design.Rating;
 import lectulum.design.Toilet;
 import lectulum.design.TongueSchool;
 import lectulum.design.WaterStyle;
+import lectulum.design.Vehicle;
 import lectulum.parts.Form;
+import lectulum.stage.leaf.VehicleField;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
 import lectulum.workbench.State;
@@ -210,21 +212,19 @@ public final class BriefStage implements StageView {
     private Form vehicle() {
         Form f = new Form(bench);
         f.longText("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
-        f.quantity("Kerb mass", Quantity.MASS, 300, 9000, d -> d.vehicle().kerbMass(),
-                (d, v) -> d.with(d.vehicle().withKerb(v, d.vehicle().kerbRear())));
-        f.quantity("On its rear axle", Quantity.MASS, 50, 6000, d -> d.vehicle().kerbRear(),
-                (d, v) -> d.with(d.vehicle().withKerb(d.vehicle().kerbMass(), v)));
-        f.quantity("Wheelbase", Quantity.LENGTH, 1.5, 6, d -> d.vehicle().wheelbase(),
-                (d, v) -> d.with(d.vehicle().withGeometry(v, d.vehicle().overhang(), d.vehicle().ballHeight())));
-        f.quantity("Rear axle to ball", Quantity.LENGTH, 0.3, 2.5, d -> d.vehicle().overhang(),
-                (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), v, d.vehicle().ballHeight())));
-        f.quantity("Ball height, laden", Quantity.LENGTH, 0.2, 1, d -> d.vehicle().ballHeight(),
-                (d, v) -> d.with(d.vehicle().withGeometry(d.vehicle().wheelbase(), d.vehicle().overhang(), v)));
-        f.optional("Ball diameter", Quantity.LENGTH, 0.03, 0.1,
-                d -> d.vehicle().ball() > 0 ? d.vehicle().ball() : Double.NaN,
-                (d, v) -> d.with(d.vehicle().withBall(Double.isNaN(v) ? 0 : v)));
-        f.quantity("Luggage in it", Quantity.MASS, 0, 1500, d -> d.vehicle().luggage(),
-                (d, v) -> d.with(d.vehicle().withLuggage(v)));
+        fields(f, VehicleField.ITSELF);
+        f.heading(VehicleField.PAPERS);
+        f.choice("It counts", List.of(Vehicle.Kerb.values()), Vehicle.Kerb::label, d -> d.vehicle().papers().kerb(),
+                (d, v) -> d.with(d.vehicle().with(d.vehicle().papers().meaning(v)))).stacked();
+        f.choice("Fuel", List.of(false, true), diesel -> diesel ? "diesel" : "petrol",
+                d -> d.vehicle().papers().diesel(), (d, v) -> {
+                    Vehicle.Papers p = d.vehicle().papers();
+                    return d.with(d.vehicle().with(p.fuelled(p.tank(), v, p.fill())));
+                });
+        fields(f, VehicleField.PAPERS);
+        f.heading(VehicleField.SEATS);
+        f.note("How far ahead of the rear axle; behind it negative. Empty: half of people and luggage on each axle.");
+        fields(f, VehicleField.SEATS);
         f.note("Other vehicles that might tow it are compared on Balance, Vehicles.");
         f.heading("Its ratings");
         for (Rating rating : Rating.values()) {
@@ -236,5 +236,20 @@ public final class BriefStage implements StageView {
             }
         }
         return f;
+    }
+
+    private static void fields(Form f, String group) {
+        for (VehicleField field : VehicleField.ALL) {
+            if (field.group().equals(group) && field.clears()) {
+                f.optional(field.label(), field.quantity(), field.low(), field.high(),
+                        d -> field.read().apply(d.vehicle()).orElse(Double.NaN),
+                        (d, v) -> d.with(field.write().apply(d.vehicle(),
+                                Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
+            } else if (field.group().equals(group)) {
+                f.quantity(field.label(), field.quantity(), field.low(), field.high(),
+                        d -> field.read().apply(d.vehicle()).orElse(Double.NaN),
+                        (d, v) -> d.with(field.write().apply(d.vehicle(), OptionalDouble.of(v))));
+            }
+        }
     }
 }

@@ -102,7 +102,7 @@ public final class GearLeaf {
         /// What the tapes would read on a square axle where it is planned.
         private static Gear.Tapes square(Base b, int which) {
             Axle a = b.axle();
-            double x = b.ballToAxle() + (a.count() > 1 ? (which - 0.5) * a.spacing() : 0);
+            double x = b.ballToMiddle() + (a.count() > 1 ? (which - 0.5) * a.spacing() : 0);
             double between = Math.clamp(Math.round((a.track() - a.tyreWidth()) * 100) / 100.0, 0.3, 3);
             double read = Math.hypot(Math.max(0.3, x), between / 2);
             return new Gear.Tapes(read, read, between, 0);

@@ -8,10 +8,11 @@ import java.util.Set;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 import javafx.geometry.VPos;
+import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -32,6 +33,7 @@ import lectulum.figures.Verdict;
 import lectulum.journey.Garage;
 import lectulum.parts.Bar;
 import lectulum.parts.QuantityField;
+import lectulum.parts.Words;
 import lectulum.stage.Leaf;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -233,20 +235,22 @@ public final class VehiclesLeaf {
             typed.add(called(v), v + 2, row);
         }
         row++;
-        row = field(row, "Kerb mass", Quantity.MASS, 300, 9000, Vehicle::kerbMass,
-                (v, x) -> v.withKerb(x, v.kerbRear()));
-        row = field(row, "On its rear axle", Quantity.MASS, 50, 6000, Vehicle::kerbRear,
-                (v, x) -> v.withKerb(v.kerbMass(), x));
-        row = field(row, "Wheelbase", Quantity.LENGTH, 1.5, 6, Vehicle::wheelbase,
-                (v, x) -> v.withGeometry(x, v.overhang(), v.ballHeight()));
-        row = field(row, "Rear axle to ball", Quantity.LENGTH, 0.3, 2.5, Vehicle::overhang,
-                (v, x) -> v.withGeometry(v.wheelbase(), x, v.ballHeight()));
-        row = field(row, "Ball height, laden", Quantity.LENGTH, 0.2, 1, Vehicle::ballHeight,
-                (v, x) -> v.withGeometry(v.wheelbase(), v.overhang(), x));
-        row = optional(row, "Ball diameter", Quantity.LENGTH, 0.03, 0.1,
-                v -> v.ball() > 0 ? OptionalDouble.of(v.ball()) : OptionalDouble.empty(),
-                (v, x) -> v.withBall(x.orElse(0)));
-        row = field(row, "Luggage in it", Quantity.MASS, 0, 1500, Vehicle::luggage, Vehicle::withLuggage);
+        for (VehicleField f : VehicleField.ALL) {
+            if (f.label().equals("On its rear axle")) {
+                row = choice(row, "Kerb mass counts", List.of(Vehicle.Kerb.values()), Vehicle.Kerb::label,
+                        v -> v.papers().kerb(), (v, kerb) -> v.with(v.papers().meaning(kerb)));
+            }
+            if (f.label().equals("Fuel tank")) {
+                row = choice(row, "Fuel", List.of(false, true), diesel -> diesel ? "diesel" : "petrol",
+                        v -> v.papers().diesel(),
+                        (v, diesel) -> v.with(v.papers().fuelled(v.papers().tank(), diesel, v.papers().fill())));
+            }
+            String label = f.group().equals(VehicleField.SEATS) && f.quantity() == Quantity.LENGTH
+                    ? f.label() + ", ahead of the rear axle"
+                    : f.label();
+            row = cells(row, label, f.quantity(), f.low(), f.high(), v -> f.read().apply(given(v)),
+                    (d, v, x) -> d.mappingVehicle(v, y -> f.write().apply(y, x)), f.clears());
+        }
         for (Rating rating : Rating.values()) {
             if (!rating.trailer()) {
                 row = optional(row, capital(rating.label()),
@@ -292,10 +296,27 @@ public final class VehiclesLeaf {
         return state.analysis().given().vehicle(vehicle);
     }
 
-    private int field(int row, String label, Quantity quantity, double low, double high,
-            ToDoubleFunction<Vehicle> read, BiFunction<Vehicle, Double, Vehicle> write) {
-        return cells(row, label, quantity, low, high, v -> OptionalDouble.of(read.applyAsDouble(given(v))),
-                (d, v, x) -> d.mappingVehicle(v, y -> write.apply(y, x.getAsDouble())), false);
+    /// A row of choices, one for each vehicle.
+    private <T> int choice(int row, String label, List<T> options, Function<T, String> name, Function<Vehicle, T> read,
+            BiFunction<Vehicle, T, Vehicle> write) {
+        typed.add(name(label), 0, row);
+        for (int v = Design.TOWING; v < built - 1; v++) {
+            int vehicle = v;
+            ComboBox<T> box = new ComboBox<>(FXCollections.observableList(options));
+            box.setId("vehicle-" + (v + 1) + "-" + label.toLowerCase().replaceAll("[^a-z0-9]+", "-"));
+            box.setAccessibleText(label + ", vehicle " + (v + 2));
+            box.setMaxWidth(Double.MAX_VALUE);
+            box.setConverter(Words.by(name::apply));
+            box.setOnAction(e -> {
+                if (present(vehicle) && box.getValue() != null && !box.getValue().equals(read.apply(given(vehicle)))) {
+                    T chosen = box.getValue();
+                    bench.edit(label, d -> d.mappingVehicle(vehicle, y -> write.apply(y, chosen)));
+                }
+            });
+            refreshers.add(() -> box.setValue(present(vehicle) ? read.apply(given(vehicle)) : null));
+            typed.add(box, v + 2, row);
+        }
+        return row + 1;
     }
 
     private int optional(int row, String label, Quantity quantity, double low, double high,
