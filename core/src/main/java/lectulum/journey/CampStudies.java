@@ -353,6 +353,7 @@ final class CampStudies {
                     Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
                             + " no blocks.", Amount.m(l.wanted()), Amount.m(l.stack())));
         }
+        travel(rig, l, book);
         if (owned.isEmpty()) {
             book.note("Type the heights of the blocks you own.");
         } else {
@@ -360,6 +361,33 @@ final class CampStudies {
         }
         return book.sketch(levelSketch(rig, l, roll)).caution("Chock the other wheels before driving onto blocks.")
                 .done();
+    }
+
+    /// Whether the tongue jack goes that far.
+    private static void travel(Rig rig, Levelling l, Study.Notebook book) {
+        boolean out = l.jack() >= 0;
+        double reaches = rig.assumed(out ? "camp.jack.out" : "camp.jack.in");
+        if (reaches <= 0) {
+            return;
+        }
+        double missing = Math.abs(l.jack()) - reaches;
+        book.figure("level.travel", "Left of the tongue jack's travel", -missing, Quantity.LENGTH,
+                "travel − winding", Sentence.of("{0} of {1} {2}", Amount.m(Math.abs(l.jack())), Amount.m(reaches),
+                        out ? "out" : "in"),
+                "sum");
+        if (missing > 1e-9) {
+            double pitch = (reaches + (out ? -l.stack() / 2 : l.stack() / 2)) / (rig.axle - rig.assumed("jack.at"));
+            Sentence turn = Sentence.of("or turn the rig until it stands no more than {0} nose {1}",
+                    new Amount(Math.asin(Math.clamp(pitch, 0, 1)), Quantity.ANGLE), out ? "down" : "up");
+            book.say("level.travel", Severity.WARN,
+                    Sentence.of(out ? "The tongue jack is too short" : "The tongue jack does not go down that far"),
+                    Sentence.of("It has to be wound {0} by {1} and goes {2}: {3} are missing. {4}, {5}.", out ? "out" : "in",
+                            Amount.m(Math.abs(l.jack())), Amount.m(reaches), Amount.m(missing),
+                            out
+                                    ? Sentence.of("Put {0} under its foot", Amount.m(missing))
+                                    : Sentence.of("Drive the wheels up by {0}", Amount.m(missing)),
+                            turn));
+        }
     }
 
     /// The blocks of the stack in words, after a lead.

@@ -7,14 +7,18 @@ import java.util.OptionalDouble;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Statics;
 import lectulum.carry.Lashing;
+import lectulum.design.Feature;
 import lectulum.design.Fix;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
+import lectulum.design.Tank;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.layout.Solid;
+import lectulum.towing.FreeSurface;
 import lectulum.towing.Rollover;
 import lectulum.towing.Sway;
 import lectulum.units.Quantity;
@@ -38,6 +42,7 @@ final class RoadStudies {
         all.add(sway(rig));
         all.add(tipping(rig));
         all.add(climbing(rig));
+        slosh(rig).ifPresent(all::add);
         all.add(ties(rig));
         roof(rig).ifPresent(all::add);
         return all;
@@ -244,6 +249,86 @@ final class RoadStudies {
         return book.done();
     }
 
+    /// What lies free in part-full tanks, each at the fill at which that changes most.
+    private static Optional<Study> slosh(Rig rig) {
+        double g = rig.assumed("slosh.g");
+        double along = 0;
+        double aside = 0;
+        Study.Notebook book = new Study.Notebook("slosh", Study.Topic.ROAD, "Part-full tanks", "");
+        String source = "hydrostatics of a box; a surge overshoots it";
+        for (Thing t : rig.design.things()) {
+            if (t.tank().isEmpty() || t.tank().get().use() == Tank.Use.GAS || t.mount() == Mount.SPREAD) {
+                continue;
+            }
+            double full = t.tank().get().fullMass();
+            Solid s = Solid.of(t.size(), t.place());
+            double height = s.z2() - s.z1();
+            if (!(full > 0) || !(height > 0) || !(s.reachX() > 0) || !(s.reachY() > 0)) {
+                continue;
+            }
+            double back = FreeSurface.most(2 * s.reachX(), height, full, g) / rig.axle;
+            double side = 2 * FreeSurface.most(2 * s.reachY(), height, full, g) / rig.track;
+            along += back;
+            aside += side;
+            book.figure("slosh." + t.id() + ".tongue", t.name() + ", from or to the tongue", back, Quantity.MASS,
+                    "max m Δx/x_A over all fills", Sentence.of("{0} when full, {1} long, {2} high, {3} g",
+                            Amount.kg(full), Amount.m(2 * s.reachX()), Amount.m(height), two(g)),
+                    source);
+            book.figure("slosh." + t.id() + ".side", t.name() + ", to one side", side, Quantity.MASS,
+                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY())), source);
+        }
+        if (along <= 0) {
+            return Optional.empty();
+        }
+        LoadedState s = rig.lightestTongue();
+        double lighter = s.tongue()
+                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0) - along;
+        book.figure("slosh.tongue", "Tongue uphill with all of it at the rear ends", lighter, Quantity.MASS,
+                "T − M a (Z − h)/x_A − Σ", Sentence.of("{0} of it by the tanks, {1}", Amount.kg(along),
+                        s.loadCase().name()),
+                source);
+        book.figure("slosh.side", "One side heavier than the other by", aside, Quantity.MASS, "Σ 2 m Δy/track",
+                Sentence.of("{0} g sideways", two(g)), source);
+        if (lighter <= 0 && lighter + along > 0) {
+            book.say("slosh.lift", Severity.WARN, Sentence.of("Water that runs back pulls the coupler up"),
+                    Sentence.of("Uphill the tongue keeps {0}; part-full tanks take {1} of it. Fill or empty them, or part"
+                            + " them by a baffle across.", Amount.kg(lighter + along), Amount.kg(along)));
+        }
+        return Optional.of(book.note("A tank that is full or empty does not do this; a baffle across the camper halves the"
+                + " length over which water runs, and so takes three quarters of it.").done());
+    }
+
+    /// Ties that 49 CFR 393.110 asks of cargo of that length and mass that nothing blocks.
+    static int fewest(double length, double mass) {
+        if (length <= 1.52) {
+            return mass > 500 ? 2 : 1;
+        }
+        return length <= 3.04 ? 2 : 2 + (int) Math.ceil((length - 3.04) / 3.04);
+    }
+
+    /// What straps from the body to a thing must be rated for together \[kg\], by the school that is set.
+    ///
+    /// By half the mass such a strap counts half, so their ratings add up to the whole mass. By EN 12195-1 they are what direct
+    /// lashing pulls them with.
+    private static double rated(Rig rig, double mass, int ties, double forward, double mu) {
+        double half = mass;
+        double direct = ties * Lashing.force(mass, forward, mu, ties, Math.toRadians(45), Math.toRadians(30))
+                / Units.GRAVITY;
+        return switch ((int) Math.round(rig.assumed("tie.school"))) {
+            case 1 -> half;
+            case 2 -> direct;
+            default -> Math.max(half, direct);
+        };
+    }
+
+    private static String school(Rig rig) {
+        return switch ((int) Math.round(rig.assumed("tie.school"))) {
+            case 1 -> "half of the mass (49 CFR 393.106); a strap from body to thing counts half";
+            case 2 -> "EN 12195-1, direct lashing at 45° and 30°";
+            default -> "the stricter of half-mass rule and EN 12195-1";
+        };
+    }
+
     private static Study ties(Rig rig) {
         Study.Notebook book = new Study.Notebook("ties", Study.Topic.ROAD, "What has to be tied", "");
         double rough = rig.assumed("tie.rough");
@@ -251,6 +336,7 @@ final class RoadStudies {
         double mu = rig.assumed("tie.friction");
         List<Thing> loose = rig.design.things().stream()
                 .filter(t -> t.fix() == Fix.LOOSE && t.mount() == Mount.INSIDE && !t.at(Mode.ROAD).away())
+                .filter(t -> !t.has(Feature.Carried.class))
                 .sorted(java.util.Comparator.comparingDouble((Thing t) -> -t.mass().value())).toList();
         if (loose.isEmpty()) {
             return book.note("Nothing loose stands by itself on the floor.").done();
@@ -270,11 +356,21 @@ final class RoadStudies {
             double needs = Math.max(0, forward - mu) * t.mass().value() * Units.GRAVITY;
             double change = rig.departure().loadCase().massOf(t) * (rig.body.insideRear() - rig.body.insideFront())
                     / rig.axle / 2;
-            if (needs > 0 && t.mass().value() >= 5) {
+            double mass = t.mass().value();
+            int ties = fewest(Math.max(t.size().length(), t.size().width()), mass);
+            double together = rated(rig, mass, ties, forward, mu);
+            book.figure("ties." + t.id() + ".count", t.name() + ": straps, at least", ties, Quantity.COUNT,
+                    "1 to 1.52 m and 500 kg, 2 to 3.04 m, one more for each 3.04 m begun",
+                    Sentence.of("{0} long, {1}", Amount.m(Math.max(t.size().length(), t.size().width())),
+                            Amount.kg(mass)),
+                    "49 CFR 393.110, cargo that nothing blocks");
+            book.figure("ties." + t.id() + ".rated", t.name() + ": straps rated together at least", together,
+                    Quantity.MASS, "Σ working load", Sentence.of("{0}", school(rig)), "49 CFR 393.106, EN 12195-1");
+            if (needs > 0 && mass >= 5) {
                 book.say("tie." + t.id(), Severity.NOTE, Sentence.of("{0} is free to slide", t.name()),
-                        Sentence.of("{0} needs {1} forwards, or a snug place. Sliding half the floor it changes the"
-                                + " tongue by {2}.", Amount.kg(t.mass().value()), new Amount(needs, Quantity.FORCE),
-                                Amount.kg(change)),
+                        Sentence.of("{0} needs {1} forwards, or a snug place: {3}, rated {4}. Sliding half the floor"
+                                + " it changes the tongue by {2}.", Amount.kg(mass), new Amount(needs, Quantity.FORCE),
+                                Amount.kg(change), ties == 1 ? "one strap" : ties + " straps together", Amount.kg(together)),
                         List.of(t.id()));
             }
         }
@@ -289,7 +385,7 @@ final class RoadStudies {
         }
         Study.Notebook book = new Study.Notebook("roof", Study.Topic.ROAD, "The roof", "");
         double sleepers = rig.design.things().stream()
-                .filter(t -> t.mount() == Mount.OUTSIDE && t.has(lectulum.design.Feature.Bed.class)).count() > 0
+                .filter(t -> t.mount() == Mount.OUTSIDE && t.has(Feature.Bed.class)).count() > 0
                         ? rig.design.brief().people().stream().mapToDouble(lectulum.design.Person::mass).sum()
                         : 0;
         book.figure("roof.road", "On the roof, driving", load[0], Quantity.MASS, "Σm", Sentence.of("in Road"), "sum");
