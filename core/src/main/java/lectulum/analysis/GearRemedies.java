@@ -62,8 +62,9 @@ final class GearRemedies {
                                     ? Sentence.of("Holes {0} apart", Amount.m(holes))
                                     : Sentence.of("Shackles of {0}, holes {1} apart", Amount.m(length),
                                             Amount.m(holes)),
-                            gear.withSprings(Optional.of(new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), length,
-                                    s.rise(), s.angle(), Math.round(holes * 1e4) / 1e4)))))
+                            gear.withSprings(
+                                    Optional.of(new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), length,
+                                            s.rise(), s.angle(), Math.round(holes * 1e4) / 1e4)))))
                     : Stream.<Remedy>empty();
         });
     }

@@ -10,7 +10,8 @@ import lectulum.towing.TyreSize;
 public record UsualTyre(String size, double diameter, double width) {
     private static final List<UsualTyre> TABLE = Table.rows("tyres").stream().map(row -> row.get("size"))
             .map(size -> {
-                TyreSize read = TyreSize.read(size).orElseThrow(() -> new IllegalStateException("no tyre size " + size));
+                TyreSize read = TyreSize.read(size)
+                        .orElseThrow(() -> new IllegalStateException("no tyre size " + size));
                 return new UsualTyre(size, read.diameter(), read.width());
             }).sorted(Comparator.comparingDouble(UsualTyre::diameter).thenComparing(UsualTyre::width)).toList();
 

@@ -231,7 +231,8 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
                 Sentence.of("{0} − {1} − {2} = {3}", Amount.kg(rated), Amount.kg(aboard), Amount.kg(s.tongue()),
                         Amount.kg(left)),
                 List.of(Sentence.of("People and luggage ride in the tow vehicle; its kerb mass counts {0}.",
-                        design.vehicle().papers().kerb().label())), "sum");
+                        design.vehicle().papers().kerb().label())),
+                "sum");
         if (Double.isNaN(left)) {
             return Figure.absent(id, "Payload left", Quantity.MASS,
                     Double.isNaN(rated) ? "payload not known" : NO_AXLE, working);

@@ -97,7 +97,8 @@ public final class Campers {
         Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
         return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar")
                 .withWeighings(List.of(nightjarBare(), nightjarDry()))
-                .with(Settings.NONE.with("coupler.size", 0.050).with("guard.gap", 0.455).with("tyre.speed", 140 / 3.6).with("tyre.age", 3))
+                .with(Settings.NONE.with("coupler.size", 0.050).with("guard.gap", 0.455).with("tyre.speed", 140 / 3.6)
+                        .with("tyre.age", 3))
                 .withGarage(List.of(nightjarVan()));
     }
 

@@ -38,7 +38,8 @@ public record Axle(double x, int count, double spacing, double track, double whe
     }
 
     public Axle with(int newCount, double newSpacing) {
-        return new Axle(x, newCount, newSpacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront, rockerRear);
+        return new Axle(x, newCount, newSpacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront,
+                rockerRear);
     }
 
     public Axle withWheels(double newTrack, double diameter, double width) {

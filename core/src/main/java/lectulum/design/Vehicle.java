@@ -130,11 +130,13 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     }
 
     public Vehicle named(String newName) {
-        return new Vehicle(newName, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers, seats);
+        return new Vehicle(newName, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
+                papers, seats);
     }
 
     public Vehicle withKerb(double mass, double rear) {
-        return new Vehicle(name, mass, rear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers, seats);
+        return new Vehicle(name, mass, rear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers,
+                seats);
     }
 
     public Vehicle withGeometry(double newWheelbase, double newOverhang, double newBallHeight) {
@@ -143,17 +145,20 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     }
 
     public Vehicle withLuggage(double mass) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, mass, ratings, ball, own, papers, seats);
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, mass, ratings, ball, own, papers,
+                seats);
     }
 
     /// @param diameter of the ball \[m\]; 0 for not known
     public Vehicle withBall(double diameter) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, diameter, own, papers, seats);
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, diameter, own,
+                papers, seats);
     }
 
     /// The same vehicle with its own values in place of assumed ones.
     public Vehicle withOwn(Map<String, Double> values) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, values, papers, seats);
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, values,
+                papers, seats);
     }
 
     public Vehicle with(Papers say) {
@@ -162,7 +167,8 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     }
 
     public Vehicle with(Optional<Seats> placed) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers,
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
+                papers,
                 placed);
     }
 

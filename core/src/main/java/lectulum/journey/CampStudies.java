@@ -381,7 +381,8 @@ final class CampStudies {
                     new Amount(Math.asin(Math.clamp(pitch, 0, 1)), Quantity.ANGLE), out ? "down" : "up");
             book.say("level.travel", Severity.WARN,
                     Sentence.of(out ? "The tongue jack is too short" : "The tongue jack does not go down that far"),
-                    Sentence.of("It has to be wound {0} by {1} and goes {2}: {3} are missing. {4}, {5}.", out ? "out" : "in",
+                    Sentence.of("It has to be wound {0} by {1} and goes {2}: {3} are missing. {4}, {5}.",
+                            out ? "out" : "in",
                             Amount.m(Math.abs(l.jack())), Amount.m(reaches), Amount.m(missing),
                             out
                                     ? Sentence.of("Put {0} under its foot", Amount.m(missing))

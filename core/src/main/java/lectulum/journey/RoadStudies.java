@@ -282,7 +282,8 @@ final class RoadStudies {
         }
         LoadedState s = rig.lightestTongue();
         double lighter = s.tongue()
-                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0) - along;
+                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0)
+                - along;
         book.figure("slosh.tongue", "Tongue uphill with all of it at the rear ends", lighter, Quantity.MASS,
                 "T − M a (Z − h)/x_A − Σ", Sentence.of("{0} of it by the tanks, {1}", Amount.kg(along),
                         s.loadCase().name()),
@@ -291,11 +292,14 @@ final class RoadStudies {
                 Sentence.of("{0} g sideways", two(g)), source);
         if (lighter <= 0 && lighter + along > 0) {
             book.say("slosh.lift", Severity.WARN, Sentence.of("Water that runs back pulls the coupler up"),
-                    Sentence.of("Uphill the tongue keeps {0}; part-full tanks take {1} of it. Fill or empty them, or part"
-                            + " them by a baffle across.", Amount.kg(lighter + along), Amount.kg(along)));
+                    Sentence.of(
+                            "Uphill the tongue keeps {0}; part-full tanks take {1} of it. Fill or empty them, or part"
+                                    + " them by a baffle across.",
+                            Amount.kg(lighter + along), Amount.kg(along)));
         }
-        return Optional.of(book.note("A tank that is full or empty does not do this; a baffle across the camper halves the"
-                + " length over which water runs, and so takes three quarters of it.").done());
+        return Optional
+                .of(book.note("A tank that is full or empty does not do this; a baffle across the camper halves the"
+                        + " length over which water runs, and so takes three quarters of it.").done());
     }
 
     /// Ties that 49 CFR 393.110 asks of cargo of that length and mass that nothing blocks.
@@ -370,7 +374,8 @@ final class RoadStudies {
                 book.say("tie." + t.id(), Severity.NOTE, Sentence.of("{0} is free to slide", t.name()),
                         Sentence.of("{0} needs {1} forwards, or a snug place: {3}, rated {4}. Sliding half the floor"
                                 + " it changes the tongue by {2}.", Amount.kg(mass), new Amount(needs, Quantity.FORCE),
-                                Amount.kg(change), ties == 1 ? "one strap" : ties + " straps together", Amount.kg(together)),
+                                Amount.kg(change), ties == 1 ? "one strap" : ties + " straps together",
+                                Amount.kg(together)),
                         List.of(t.id()));
             }
         }

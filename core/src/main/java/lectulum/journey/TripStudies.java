@@ -265,7 +265,8 @@ final class TripStudies {
         List<Part> fixed = new ArrayList<>();
         for (Part p : s.parts()) {
             fixed.add(p.thing().isEmpty() && p.mass() > moving
-                    ? p.with(p.mass() - moving, (p.mass() * p.x() - moving * rig.base().ballToMiddle()) / (p.mass() - moving))
+                    ? p.with(p.mass() - moving,
+                            (p.mass() * p.x() - moving * rig.base().ballToMiddle()) / (p.mass() - moving))
                     : p);
         }
         double aim = (low(rig) + high(rig)) / 2;

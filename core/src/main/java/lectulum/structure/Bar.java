@@ -2,7 +2,8 @@ package lectulum.structure;
 
 /// The cross-section of a bar, a rail or a board.
 public enum Bar {
-    SOLID("solid"), TUBE("rectangular tube"), CHANNEL("channel, flanges level"), ANGLE("angle, upright leg below"), STRUT(
+    SOLID("solid"), TUBE("rectangular tube"), CHANNEL("channel, flanges level"), ANGLE("angle, upright leg below"),
+    STRUT(
             "strut channel"),
     SLOTTED("strut channel, slotted");
 

@@ -1,6 +1,5 @@
 package lectulum.structure;
 
-
 /// A cross-section about its level axis.
 ///
 /// Sections of plates meeting at right angles, the radii of their bends left out: about 2 % above rolled or bent ones.

@@ -58,11 +58,13 @@ public final class GearStudies {
         Study.Notebook book = new Study.Notebook("gear.square", Study.Topic.GEAR, "Axle square to the ball", "");
         Base base = design.base();
         List<Double> places = Tandem.places(base.axle(), base.ballToMiddle());
-        Sketch.Board board = new Sketch.Board("From above, ball at the left, right side below; out-of-square drawn 10 times");
+        Sketch.Board board = new Sketch.Board(
+                "From above, ball at the left, right side below; out-of-square drawn 10 times");
         board.dot(0, 0, Sentence.of("ball"));
         List<Double> turns = new ArrayList<>();
         for (int i = 0; i < Math.min(places.size(), gear.tapes().size()); i++) {
-            turned(book, board, gear.tapes().get(i), places.get(i), places.size() > 1 ? i + 1 : 0).ifPresent(turns::add);
+            turned(book, board, gear.tapes().get(i), places.get(i), places.size() > 1 ? i + 1 : 0)
+                    .ifPresent(turns::add);
         }
         if (turns.size() > 1) {
             double apart = turns.get(1) - turns.get(0);
@@ -126,8 +128,10 @@ public final class GearStudies {
                                     : "The right end of axle {2} is {0} too far {1}", Amount.m(Math.abs(s.move())),
                                     s.turn() > 0 ? "back" : "forward", number)
                             : Sentence.of("{0} runs beside the tow line", which),
-                    Sentence.of("It is turned by {0} ± {1} and runs {2} to the {3} of the tow line. Move that end, or half"
-                            + " of it at each end, before it is welded.", new Amount(turn, Quantity.SKEW),
+                    Sentence.of(
+                            "It is turned by {0} ± {1} and runs {2} to the {3} of the tow line. Move that end, or half"
+                                    + " of it at each end, before it is welded.",
+                            new Amount(turn, Quantity.SKEW),
                             new Amount(doubt, Quantity.SKEW), Amount.m(Math.abs(s.aside())),
                             s.aside() > 0 ? "right" : "left"));
         }
@@ -169,8 +173,10 @@ public final class GearStudies {
             book.absent("gear.hangers", "Hanger hole to shackle hole", Quantity.LENGTH,
                     "√(L² − (e − s cos φ)²) − s sin φ", "the spring is too short for such a shackle");
             return book.say("gear.shackle", Severity.STOP, Sentence.of("Spring and shackle do not meet"),
-                    Sentence.of("The spring is {0} from eye to eye when laden; no hanger distance gives this shackle {1}.",
-                            Amount.m(spring.eyes(s.laden())), new Amount(s.angle(), Quantity.ANGLE))).done();
+                    Sentence.of(
+                            "The spring is {0} from eye to eye when laden; no hanger distance gives this shackle {1}.",
+                            Amount.m(spring.eyes(s.laden())), new Amount(s.angle(), Quantity.ANGLE)))
+                    .done();
         }
         book.figure("gear.hangers", "Hanger hole to shackle hole", wanted, Quantity.LENGTH,
                 "√(L² − (e − s cos φ)²) − s sin φ",
@@ -185,7 +191,8 @@ public final class GearStudies {
         for (int i = 0; i < 3; i++) {
             angles[i] = spring.angle(cambers[i], holes);
             if (angles[i].isPresent()) {
-                book.figure(ids[i], labels[i], angles[i].getAsDouble(), Quantity.ANGLE, "circles of leaf and shackle meet",
+                book.figure(ids[i], labels[i], angles[i].getAsDouble(), Quantity.ANGLE,
+                        "circles of leaf and shackle meet",
                         Sentence.of("camber {0}, holes {1} apart", Amount.m(cambers[i]), Amount.m(holes)), source);
             } else {
                 book.absent(ids[i], labels[i], Quantity.ANGLE, "circles of leaf and shackle meet",
@@ -234,11 +241,13 @@ public final class GearStudies {
         }
         if (spring.eyes(s.bump()) < spring.eyes(s.laden()) - 1e-9) {
             book.say("gear.shackle", Severity.WARN, Sentence.of("The spring shortens into its bump"),
-                    Sentence.of("Bent through to {0} its eyes come nearer again, and the shackle swings back and forth.",
+                    Sentence.of(
+                            "Bent through to {0} its eyes come nearer again, and the shackle swings back and forth.",
                             Amount.m(s.bump())));
         } else if (angles[0].getAsDouble() > SHACKLE_FREE) {
             book.say("gear.shackle", Severity.WARN, Sentence.of("The shackle hangs far back already when unloaded"),
-                    Sentence.of("{0} with the wheel hanging; up to {1} is wanted, and {2} at full bump is what is left.",
+                    Sentence.of(
+                            "{0} with the wheel hanging; up to {1} is wanted, and {2} at full bump is what is left.",
                             new Amount(angles[0].getAsDouble(), Quantity.ANGLE),
                             new Amount(SHACKLE_FREE, Quantity.ANGLE),
                             new Amount(angles[2].getAsDouble(), Quantity.ANGLE)));
@@ -344,8 +353,10 @@ public final class GearStudies {
                                     ? "A longer and level bar shifts less; two arms and a link keep it straight."
                                     : "Longer arms keep it straighter."));
         } else if (bar) {
-            book.note("{0} at most. Two arms and a link would keep it straighter, for more parts and joints: worth it only"
-                    + " where the tyres lack the room.", Amount.m(most));
+            book.note(
+                    "{0} at most. Two arms and a link would keep it straighter, for more parts and joints: worth it only"
+                            + " where the tyres lack the room.",
+                    Amount.m(most));
         }
         double[] z = new double[STEPS + 1];
         double[] y = new double[STEPS + 1];
@@ -489,7 +500,8 @@ public final class GearStudies {
                         Amount.m(-lack.room()), lack.where());
             }
         });
-        book.note("Other tyres need rims, a load index and a speed symbol that fit, and stand the camper higher or lower.");
+        book.note(
+                "Other tyres need rims, a load index and a speed symbol that fit, and stand the camper higher or lower.");
     }
 
     private static Sketch guardSketch(Design design, Axle axle, double height, double bump,

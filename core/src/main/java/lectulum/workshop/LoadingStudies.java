@@ -166,7 +166,8 @@ final class LoadingStudies {
             return;
         }
         double clears = Math.atan2(c.chin(), c.overhang());
-        book.figure(id + "approach", "Steepest ramp its nose clears", clears, Quantity.ANGLE, "atan(clearance/overhang)",
+        book.figure(id + "approach", "Steepest ramp its nose clears", clears, Quantity.ANGLE,
+                "atan(clearance/overhang)",
                 Sentence.of("{0} over {1}", Amount.m(c.chin()), Amount.m(c.overhang())), "plane geometry");
         if (clears < ramp.angle()) {
             double longer = ramp.rise() / Math.sin(Math.max(1e-3, clears));
@@ -233,8 +234,10 @@ final class LoadingStudies {
         if (side > c.weakest()) {
             book.say("load.aside." + t.id(), Severity.WARN,
                     Sentence.of("Sideways {0} is held by too little", t.name()),
-                    Sentence.of("The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
-                            + " chock it between the walls.", aside, new Amount(side, Quantity.FORCE),
+                    Sentence.of(
+                            "The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
+                                    + " chock it between the walls.",
+                            aside, new Amount(side, Quantity.FORCE),
                             new Amount(c.weakest(), Quantity.FORCE)));
         }
         if (fewest * c.weakest() < weight / 2) {

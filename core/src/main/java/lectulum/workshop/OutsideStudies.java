@@ -205,13 +205,17 @@ public final class OutsideStudies {
         boolean level = ground.pitch() == 0 && ground.roll() == 0;
         if (longest > f.pole() + 1e-9) {
             book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
-                    Sentence.of("Its edge stands {0} above {1}; the longest pole is {2}: {3} are missing. Drop its edge, or"
-                            + " stand the pole on something.", Amount.m(longest), where(level), Amount.m(f.pole()),
+                    Sentence.of(
+                            "Its edge stands {0} above {1}; the longest pole is {2}: {3} are missing. Drop its edge, or"
+                                    + " stand the pole on something.",
+                            Amount.m(longest), where(level), Amount.m(f.pole()),
                             Amount.m(longest - f.pole())));
         } else if (f.shortest() > 0 && shortest < f.shortest() - 1e-9) {
             book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too long", t.name()),
-                    Sentence.of("Its edge stands {0} above {1}; pushed together a pole is {2}: {3} too much. Drop its edge"
-                            + " less, or dig the foot in.", Amount.m(shortest), where(level), Amount.m(f.shortest()),
+                    Sentence.of(
+                            "Its edge stands {0} above {1}; pushed together a pole is {2}: {3} too much. Drop its edge"
+                                    + " less, or dig the foot in.",
+                            Amount.m(shortest), where(level), Amount.m(f.shortest()),
                             Amount.m(f.shortest() - shortest)));
         }
     }

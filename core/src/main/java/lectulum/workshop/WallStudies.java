@@ -305,8 +305,9 @@ public final class WallStudies {
                 book.say("mount.stud." + t.id(), Severity.WARN,
                         Sentence.of("{0} of {1} holes of {2} miss the members", missed.size(), holes.length, t.name()),
                         f.width() < 2 * edge
-                                ? Sentence.of("A member is {0} wide: no hole keeps {1} from both its edges. Screw a rail"
-                                        + " across two.", Amount.m(f.width()), Amount.m(edge))
+                                ? Sentence
+                                        .of("A member is {0} wide: no hole keeps {1} from both its edges. Screw a rail"
+                                                + " across two.", Amount.m(f.width()), Amount.m(edge))
                                 : by.isPresent()
                                         ? Sentence.of("Moved {0} {1} all of them meet one, {2}",
                                                 Amount.m(Math.abs(by.get())), way(face, by.get()), rail)

@@ -62,7 +62,8 @@ class VehicleAndRockersTest {
     /// Moments about the ground under the rear axle are the same by any path: the front axle times the wheelbase.
     @Test
     void momentsAboutTheRearAxleAddUp() {
-        Design d = with(seated(50).with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, 0.060, true, 0.4, 35)), 80, 70, 30);
+        Design d = with(seated(50).with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, 0.060, true, 0.4, 35)), 80, 70,
+                30);
         double tank = 0.5;
         double fuel = 835 * 0.060 * (0.4 - 0.9);
 

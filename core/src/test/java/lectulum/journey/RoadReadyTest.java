@@ -123,8 +123,9 @@ class RoadReadyTest {
 
     @Test
     void whatHasStrapsOfItsOwnIsNotFreeToSlide() {
-        Thing bike = thing("bike", 60, 1.2, 0).with(Fix.LOOSE).with(new Feature.Carried(2, 1.2, 0.2, 0.3, 1.4, 0, 2, 0.7,
-                0.4, 3000));
+        Thing bike = thing("bike", 60, 1.2, 0).with(Fix.LOOSE)
+                .with(new Feature.Carried(2, 1.2, 0.2, 0.3, 1.4, 0, 2, 0.7,
+                        0.4, 3000));
 
         assertThat(finding(box(bike), "tie.bike")).isEmpty();
     }

@@ -38,7 +38,8 @@ class OutsideTest {
         double hangers = spring.hangers(0.045, Math.toRadians(15));
 
         assertThat(hangers).isCloseTo(0.63011, withinPercentage(DIGITS));
-        assertThat(Math.toDegrees(spring.angle(0.075, hangers).orElseThrow())).isCloseTo(2.2358, withinPercentage(0.05));
+        assertThat(Math.toDegrees(spring.angle(0.075, hangers).orElseThrow())).isCloseTo(2.2358,
+                withinPercentage(0.05));
         assertThat(Math.toDegrees(spring.angle(0.045, hangers).orElseThrow())).isCloseTo(15, withinPercentage(DIGITS));
         assertThat(Math.toDegrees(spring.angle(0, hangers).orElseThrow())).isCloseTo(22.43, withinPercentage(DIGITS));
         assertThat(spring.creep(0.075, 0)).isCloseTo(0.011652, withinPercentage(DIGITS));

@@ -42,7 +42,8 @@ class StructureTest {
         assertThat(Section.of(Bar.STRUT, 0.0413, 0.0413, 0.0026).modulus() * 1e6).isCloseTo(3.9, within(0.05));
         assertThat(Section.of(Bar.STRUT, 0.0413, 0.0413, 0.0026).area() * 7850).isCloseTo(3.0, within(0.05));
         assertThat(Section.of(Bar.STRUT, 0.0413, 0.0413, 0.0019).inertia() * 1e8).isCloseTo(6.7, within(0.05));
-        assertThat(Section.of(Bar.SLOTTED, 0.0413, 0.0413, 0.0026).inertia() * 1e8).isCloseTo(0.85 * 8.61, within(0.01));
+        assertThat(Section.of(Bar.SLOTTED, 0.0413, 0.0413, 0.0026).inertia() * 1e8).isCloseTo(0.85 * 8.61,
+                within(0.01));
         assertThat(Section.of(Bar.ANGLE, 0.04, 0.04, 0.004).inertia() * 1e8).isCloseTo(4.6, within(0.05));
         assertThat(Section.of(Bar.ANGLE, 0.04, 0.04, 0.004).modulus() * 1e6).isCloseTo(1.6, within(0.05));
     }

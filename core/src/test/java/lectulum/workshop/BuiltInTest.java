@@ -96,7 +96,8 @@ class BuiltInTest {
     void aRackArmIsBentFourTimesAsMuchAsABarOnTwoFeet() {
         Feature.Bearers arm = new Feature.Bearers(2, 0.5, 0.0413, 0.0413, Stuff.STEEL, 0, 40, 1, 200, Bar.STRUT, 0.0026,
                 Held.ARM);
-        Feature.Bearers bar = new Feature.Bearers(2, 0.5, 0.0413, 0.0413, Stuff.STEEL, 0, 40, 0.5, 200, Bar.STRUT, 0.0026,
+        Feature.Bearers bar = new Feature.Bearers(2, 0.5, 0.0413, 0.0413, Stuff.STEEL, 0, 40, 0.5, 200, Bar.STRUT,
+                0.0026,
                 Held.RESTS);
 
         double arms = value(box(thing("rack", 8, 1.5, 0).with(arm)), "mech.rack.bearers.moment");
@@ -115,7 +116,8 @@ class BuiltInTest {
 
         Analysis a = Analysis.of(box(rack));
 
-        assertThat(a.figures().find("mech.rack.bearers.stress").orElseThrow().reason()).contains("cannot have such a wall");
+        assertThat(a.figures().find("mech.rack.bearers.stress").orElseThrow().reason())
+                .contains("cannot have such a wall");
         assertThat(a.findings()).noneMatch(f -> f.id().startsWith("bearer."));
     }
 
@@ -173,7 +175,8 @@ class BuiltInTest {
         Ground g = new Ground(0.02, 0.03, 2.0, 1.6);
 
         assertThat(g.height(2.0, -0.8)).isZero();
-        assertThat(g.height(2.0, 0.8)).as("the low wheel stands on blocks").isCloseTo(-1.6 * Math.tan(0.03), within(1e-12));
+        assertThat(g.height(2.0, 0.8)).as("the low wheel stands on blocks").isCloseTo(-1.6 * Math.tan(0.03),
+                within(1e-12));
         assertThat(g.height(0, -0.8)).as("the nose is up").isCloseTo(2 * Math.tan(0.02), within(1e-12));
     }
 
@@ -185,8 +188,10 @@ class BuiltInTest {
         return d.with(d.base().withFloorHeight(0.56));
     }
 
-    private static Feature.Carried carried(double ring, double strap, int straps, int back, double overhang, double chin) {
-        return new Feature.Carried(1.90, 1.24, 0.17, 0.35, 1.50, 0, straps, Math.toRadians(40), Math.toRadians(25), ring,
+    private static Feature.Carried carried(double ring, double strap, int straps, int back, double overhang,
+            double chin) {
+        return new Feature.Carried(1.90, 1.24, 0.17, 0.35, 1.50, 0, straps, Math.toRadians(40), Math.toRadians(25),
+                ring,
                 strap, back, overhang, chin);
     }
 
@@ -199,7 +204,8 @@ class BuiltInTest {
         assertThat(value(weak, "load.bike.ratings")).isCloseTo(1400, within(1e-9));
         assertThat(says(weak, "load.sum.bike")).contains("1 400 N").contains("1 422 N");
         assertThat(finding(good, "load.sum.bike")).isEmpty();
-        assertThat(says(good, "load.lash.bike")).as("the weaker of the two is named").contains("straps").contains("720 N");
+        assertThat(says(good, "load.lash.bike")).as("the weaker of the two is named").contains("straps")
+                .contains("720 N");
     }
 
     @Test

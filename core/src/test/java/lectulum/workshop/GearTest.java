@@ -63,7 +63,8 @@ class GearTest {
         assertThat(Math.toDegrees(value(d, "gear.axleTurn"))).isCloseTo(0.231, within(1e-4));
         assertThat(value(d, "gear.axleMove")).isCloseTo(-0.0064508, within(1e-6));
         assertThat(value(d, "gear.crab")).isCloseTo(0.018595, within(1e-6));
-        assertThat(says(d, "gear.square")).contains("The right end of the axle is 6 mm too far back").contains("0.23 °");
+        assertThat(says(d, "gear.square")).contains("The right end of the axle is 6 mm too far back")
+                .contains("0.23 °");
     }
 
     /// Tapes of an axle turned about its middle by 0.4°, its middle 12 mm to the right: from coordinates.
@@ -160,7 +161,8 @@ class GearTest {
 
         assertThat(says(d, "gear.shackle")).contains("swings through to the front");
         assertThat(finding(d, "gear.shackle").orElseThrow().severity()).isEqualTo(Severity.STOP);
-        Design mended = Remedies.of(Analysis.of(d), finding(d, "gear.shackle").orElseThrow()).getFirst().edit().apply(d);
+        Design mended = Remedies.of(Analysis.of(d), finding(d, "gear.shackle").orElseThrow()).getFirst().edit()
+                .apply(d);
         assertThat(mended.base().carcass().gear().springs().orElseThrow().hangers()).isCloseTo(0.6301, within(1e-9));
         assertThat(finding(mended, "gear.shackle")).isEmpty();
         assertThat(says(sprung(0.9), "gear.shackle")).contains("do not meet");
@@ -174,7 +176,8 @@ class GearTest {
 
         assertThat(value(travel, "gear.shiftBump")).isCloseTo(-0.0024443, within(1e-7));
         assertThat(value(travel, "gear.shiftDroop")).isCloseTo(-0.008279, within(1e-6));
-        Design shortBar = geared(travel, Gear.UNKNOWN.withGuide(Optional.of(new Gear.Guide(Gear.Guide.Kind.BAR, 0.08, 0))));
+        Design shortBar = geared(travel,
+                Gear.UNKNOWN.withGuide(Optional.of(new Gear.Guide(Gear.Guide.Kind.BAR, 0.08, 0))));
         assertThat(finding(shortBar, "gear.guide").orElseThrow().severity()).isEqualTo(Severity.STOP);
     }
 

@@ -1,24 +1,30 @@
 package lectulum.parts;
 
 import java.util.function.DoubleConsumer;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import lectulum.units.Entry;
+import lectulum.units.OtherUnit;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.TapeEntry;
+import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 
 /// A field that takes a quantity the way people type it. What it does not understand it refuses in place with a hint,
 /// and the old value stays.
+///
+/// A mass that looks like one of the other system's unit is taken as typed, and asked about beneath the field.
 ///
 /// Enter or leaving the field gives the value over; Esc brings the old one back, and is passed on where nothing was
 /// typed.
 public final class QuantityField extends VBox {
     private final TextField field = new TextField();
     private final Label hint = new Label();
+    private final Hyperlink other = new Hyperlink();
     private final Quantity quantity;
     private final double low;
     private final double high;
@@ -43,7 +49,11 @@ public final class QuantityField extends VBox {
         hint.setWrapText(true);
         hint.setManaged(false);
         hint.setVisible(false);
-        getChildren().addAll(field, hint);
+        other.getStyleClass().addAll("link", "wrap");
+        other.setWrapText(true);
+        other.managedProperty().bind(other.visibleProperty());
+        other.setVisible(false);
+        getChildren().addAll(field, hint, other);
         field.setOnAction(event -> commit());
         field.focusedProperty().addListener((observed, was, focused) -> {
             if (!focused) {
@@ -76,6 +86,9 @@ public final class QuantityField extends VBox {
     /// @param si SI value, NaN for none
     public void show(double si, Style shown) {
         boolean typing = field.isFocused() && !field.getText().equals(text());
+        if (si != value) {
+            other.setVisible(false);
+        }
         value = si;
         style = shown;
         if (!typing) {
@@ -93,6 +106,7 @@ public final class QuantityField extends VBox {
             accept();
             return;
         }
+        other.setVisible(false);
         if (typed.isEmpty() && cleared != null) {
             value = Double.NaN;
             accept();
@@ -101,13 +115,35 @@ public final class QuantityField extends VBox {
         }
         switch (TapeEntry.read(likeShown(typed), quantity, style, low, high)) {
             case Entry.Read(double read) -> {
+                double before = value;
                 value = read;
                 accept();
                 field.setText(text());
                 changed.accept(read);
+                if (quantity == Quantity.MASS) {
+                    OtherUnit.meant(typed, before, read, style.system()).ifPresent(meant -> ask(typed, meant));
+                }
             }
             case Entry.Refused(String why) -> refuse(why);
         }
+    }
+
+    /// Asks whether a number was read in the other unit; taking that is one click.
+    private void ask(String typed, double meant) {
+        if (meant < low || meant > high) {
+            return;
+        }
+        boolean pounds = style.system() == UnitSystem.METRIC;
+        other.setText((pounds ? "Pounds? " : "Kilograms? ") + typed + (pounds ? " lb are " : " kg are ")
+                + Units.entry(meant, quantity, style) + ". Take that.");
+        other.setId(field.getId() + "-other");
+        other.setOnAction(e -> {
+            other.setVisible(false);
+            value = meant;
+            field.setText(text());
+            changed.accept(meant);
+        });
+        other.setVisible(true);
     }
 
     /// A bare number typed over minutes is minutes, although durations are else read in hours.

@@ -34,11 +34,12 @@ public final class GearLeaf {
     }
 
     public Leaf leaf() {
-        return new Leaf("gear", "Running gear", "Axle square, spring hangers, guides and mudguards", studies.page(), s -> {
-            entry.show(s);
-            assumed.show(s);
-            studies.show(s);
-        });
+        return new Leaf("gear", "Running gear", "Axle square, spring hangers, guides and mudguards", studies.page(),
+                s -> {
+                    entry.show(s);
+                    assumed.show(s);
+                    studies.show(s);
+                });
     }
 
     private static final class GearEntry extends Entry {

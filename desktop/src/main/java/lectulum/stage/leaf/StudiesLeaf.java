@@ -54,7 +54,8 @@ public final class StudiesLeaf {
                 leaf(bench, theme, new String[]{"tow.", "turn.", "jack.", "gate.", "drive.", "vehicle.tail"},
                         journey(Study.Topic.TURNING), "turning", "Turning",
                         "Where vehicle and trailer meet, and over a driveway", NOTHING),
-                leaf(bench, theme, new String[]{"road.", "slosh.", "tie.", "roof."}, journey(Study.Topic.ROAD), "road", "Road",
+                leaf(bench, theme, new String[]{"road.", "slosh.", "tie.", "roof."}, journey(Study.Topic.ROAD), "road",
+                        "Road",
                         "Swaying, tipping over, ties and roof", NOTHING),
                 camp(bench, theme));
     }
