@@ -34,6 +34,8 @@ public final class Units {
     /// Length of an hour \[s\].
     public static final double HOUR = 3600;
 
+    /// From here on a length is entered in metres, not in millimetres \[m\].
+    private static final double FAR = 20;
     private static final char GROUP = '\u00a0';
     private static final char MINUS = '\u2212';
 
@@ -148,7 +150,9 @@ public final class Units {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
             case MASS -> us ? plain(value / POUND, 2) + " lb" : plain(value, 2) + " kg";
-            case LENGTH -> us ? feetAndInches(value) : plain(value * 1000, 1) + " mm";
+            case LENGTH -> us
+                    ? feetAndInches(value)
+                    : Math.abs(value) < FAR ? plain(value * 1000, 1) + " mm" : plain(value, 4) + " m";
             case AREA -> us ? plain(value / (FOOT * FOOT), 2) + " ft²" : plain(value, 3) + " m²";
             case VOLUME -> us ? plain(value / GALLON, 2) + " gal" : plain(value / LITRE, 2) + " L";
             case STOWAGE -> us ? plain(value / (FOOT * FOOT * FOOT), 3) + " ft³" : plain(value / LITRE, 2) + " L";

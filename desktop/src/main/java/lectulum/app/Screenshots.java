@@ -49,7 +49,6 @@ public final class Screenshots {
     private void all() throws IOException {
         startPage();
         window("layout", "nightjar", b -> b.select(List.of("cells")));
-        window("layout-camp", "chamois", b -> b.setMode(Mode.CAMP));
         window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
         page("cut-away", "nightjar", Stage.LAYOUT, "cut-away", b -> b.setMode(Mode.NIGHT));
         page("change-over", "nightjar", Stage.LAYOUT, "change", b -> {
@@ -63,6 +62,8 @@ public final class Screenshots {
         page("survey", "nightjar", Stage.BASE, "survey", b -> {
         });
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
+        });
+        page("gear", "nightjar", Stage.BASE, "gear", b -> {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
         page("weigh", "nightjar", Stage.BALANCE, "weigh", b -> {
