@@ -58,42 +58,78 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         return edited == given ? this : of(edited, Optional.of(this), true);
     }
 
+    private static final Figures NONE = Figures.of(List.of());
+
     /// What reads neither layout nor living: computed beside them on another core.
     private record Loads(Balance balance, Power power, Water water, Materials materials, Money money) {
-        static Loads of(Design d, Optional<Analysis> sameThings, Optional<Analysis> sameBrief) {
-            return new Loads(Balance.of(d), sameBrief.map(Analysis::power).orElseGet(() -> Power.of(d)),
-                    sameBrief.map(Analysis::water).orElseGet(() -> Water.of(d)),
-                    sameThings.map(Analysis::materials).orElseGet(() -> Materials.of(d)), Money.of(d));
+        static Loads of(Design d, Optional<Analysis> sameThings, Optional<Analysis> sameBrief, Guarded guarded) {
+            return new Loads(
+                    guarded.run("balance", "Balance", Stage.BALANCE, () -> Balance.of(d),
+                            () -> new Balance(List.of(), NONE, List.of())),
+                    sameBrief.map(Analysis::power).orElseGet(() -> guarded.run("power", "Power", Stage.POWER,
+                            () -> Power.of(d), () -> new Power(List.of(), NONE, List.of()))),
+                    sameBrief.map(Analysis::water).orElseGet(() -> guarded.run("water", "Water", Stage.WATER,
+                            () -> Water.of(d), () -> new Water(NONE, List.of()))),
+                    sameThings.map(Analysis::materials).orElseGet(() -> guarded.run("materials", "The take-off",
+                            Stage.MATERIALS, () -> Materials.of(d), () -> new Materials(List.of(), NONE))),
+                    guarded.run("money", "Money", Stage.MONEY, () -> Money.of(d),
+                            () -> new Money(List.of(), NONE, List.of())));
         }
+    }
+
+    /// The bare body, of which nothing is judged.
+    private static Layout bare(Design d) {
+        Layout empty = Layout.of(d.withThings(List.of()));
+        return new Layout(empty.bodies(), empty.faults(), NONE, List.of());
+    }
+
+    private static Living empty(Design d, Layout layout) {
+        Living l = Living.of(d.withThings(List.of()), layout.bodies());
+        return new Living(l.sleeping(), l.exits(), l.openings(), l.motions(), l.passages(), l.standing(), l.keeping(),
+                l.access(), l.setups(), l.poses(), l.comfort(), NONE, List.of());
     }
 
     private static Analysis of(Design given, Optional<Analysis> before) {
         return of(given, before, false);
     }
 
-    private static Analysis of(Design given, Optional<Analysis> before, boolean sketched) {
+    /// Whether a discipline failed, so that nothing of this is to be used again.
+    private boolean failed() {
+        return findings.stream().anyMatch(f -> f.id().startsWith("analysis."));
+    }
+
+    private static Analysis of(Design given, Optional<Analysis> earlier, boolean sketched) {
+        Optional<Analysis> before = earlier.filter(b -> !b.failed());
         Soundness.Checked checked = Soundness.of(given, before.filter(b -> b.design == b.given).map(Analysis::given));
         Design d = checked.design();
         Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
         Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
-        CompletableFuture<Loads> beside = CompletableFuture.supplyAsync(() -> Loads.of(d, sameThings, sameBrief));
+        Guarded guarded = new Guarded();
+        CompletableFuture<Loads> beside = CompletableFuture
+                .supplyAsync(() -> Loads.of(d, sameThings, sameBrief, guarded));
         Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
-                .orElseGet(() -> before.filter(b -> b.design.base() == d.base())
-                        .map(b -> Layout.of(d, b.layout.bodies())).orElseGet(() -> Layout.of(d)));
+                .orElseGet(() -> guarded.run("layout", "Layout", Stage.LAYOUT,
+                        () -> before.filter(b -> b.design.base() == d.base())
+                                .map(b -> Layout.of(d, b.layout.bodies())).orElseGet(() -> Layout.of(d)),
+                        () -> bare(d)));
         boolean lived = sketched && before.isPresent()
                 || sameBrief.filter(b -> b.layout == layout && !b.sketched && b.design.settings() == d.settings())
                         .isPresent();
         CompletableFuture<Living> life = lived
                 ? CompletableFuture.completedFuture(before.orElseThrow().living)
-                : CompletableFuture.supplyAsync(() -> Living.of(d, layout.bodies()));
+                : CompletableFuture.supplyAsync(() -> guarded.run("living", "How people live in it", Stage.LAYOUT,
+                        () -> Living.of(d, layout.bodies()), () -> empty(d, layout)));
         Loads loads = beside.join();
         Balance balance = loads.balance;
         Workshop workshop = sketched && before.isPresent()
                 ? before.orElseThrow().workshop
-                : Workshop.of(d, layout, balance);
+                : guarded.run("workshop", "What is measured, cut and hung", Stage.BASE,
+                        () -> Workshop.of(d, layout, balance), () -> new Workshop(List.of(), NONE, List.of()));
         Journey journey = sketched && before.isPresent()
                 ? before.orElseThrow().journey
-                : Journey.of(d, layout, balance, loads.water);
+                : guarded.run("journey", "Trip, camp and road", Stage.BALANCE,
+                        () -> Journey.of(d, layout, balance, loads.water),
+                        () -> new Journey(List.of(), NONE, List.of()));
         Living living = life.join();
         Figures figures = Figures
                 .join(List.of(layout.figures(), living.figures(), workshop.figures(), balance.figures(),
@@ -109,10 +145,14 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         findings.addAll(loads.power.findings());
         findings.addAll(loads.water.findings());
         findings.addAll(loads.money.findings());
+        findings.addAll(guarded.findings());
         boolean stop = findings.stream().anyMatch(
                 f -> f.severity() == Severity.STOP
                         && given.accepted().stream().noneMatch(a -> a.finding().equals(f.id())));
-        figures = Figures.join(List.of(figures, LayoutScore.of(d, layout, living, balance, stop)));
+        Figures score = guarded.run("score", "The score", Stage.LAYOUT,
+                () -> LayoutScore.of(d, layout, living, balance, stop), () -> NONE);
+        findings.addAll(guarded.findings().stream().filter(f -> !findings.contains(f)).toList());
+        figures = Figures.join(List.of(figures, score));
         return new Analysis(given, d, layout, living, workshop, journey, balance, loads.power, loads.water,
                 loads.materials, loads.money,
                 figures,

@@ -2,10 +2,12 @@ package lectulum.analysis;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import lectulum.assumed.Assumed;
 import lectulum.balance.Tandem;
 import lectulum.design.Axle;
@@ -285,7 +287,9 @@ final class Soundness {
                 && t.load().stream().allMatch(l -> within(l.power(), 0, 20_000) && within(l.dailyRunning(), 0, 86_400))
                 && t.battery().stream().allMatch(b -> within(b.energy(), 0, 1e9))
                 && t.tank().stream().allMatch(k -> within(k.capacity(), 0, 5)) && within(t.solar(), 0, 20_000)
-                && t.features().stream().allMatch(FeatureKind::sound);
+                && t.features().stream().allMatch(FeatureKind::sound)
+                && (t.features().size() < 2
+                        || t.features().stream().map(FeatureKind::of).distinct().count() == t.features().size());
     }
 
     private static boolean near(Placement p) {
@@ -346,7 +350,20 @@ final class Soundness {
                     Sentence.of("A number in it is out of range. Until it is mended, it is left out."),
                     List.of(t.id())));
         });
-        return t.features().stream().filter(FeatureKind::sound).toList();
+        Set<FeatureKind> seen = new HashSet<>();
+        List<Feature> kept = new ArrayList<>();
+        for (Feature f : t.features()) {
+            if (FeatureKind.sound(f) && seen.add(FeatureKind.of(f))) {
+                kept.add(f);
+            } else if (FeatureKind.sound(f)) {
+                String kind = FeatureKind.of(f).word();
+                findings.add(Finding.of("sound.things." + t.id() + "." + kind + ".twice", Stage.LAYOUT, Severity.STOP,
+                        Sentence.of("{0} has {1} twice", t.name(), FeatureKind.of(f).label()),
+                        Sentence.of("A thing has at most one of a kind. Until it is mended, the second is left out."),
+                        List.of(t.id())));
+            }
+        }
+        return kept;
     }
 
     private double side(Thing t, double value, String which) {

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import lectulum.structure.Bar;
 
@@ -26,6 +27,7 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
         if (framing != null) {
             faces.putAll(framing);
         }
+        faces.values().removeIf(Objects::isNull);
         framing = Collections.unmodifiableMap(faces);
         lift = lift == null ? Optional.empty() : lift;
         hatch = hatch == null ? Optional.empty() : hatch;

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /// One thing in, on or under the camper.
@@ -32,6 +33,7 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         if (elsewhere != null) {
             others.putAll(elsewhere);
         }
+        others.values().removeIf(Objects::isNull);
         others.remove(Mode.ROAD);
         elsewhere = Collections.unmodifiableMap(others);
         mass = mass == null ? Mass.guess(0) : mass;

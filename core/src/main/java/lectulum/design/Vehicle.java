@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
@@ -32,7 +33,9 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     public Vehicle {
         name = name == null ? "" : name;
         ratings = Ratings.copy(ratings);
-        own = own == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(own));
+        Map<String, Double> known = new TreeMap<>(own == null ? Map.of() : own);
+        known.values().removeIf(Objects::isNull);
+        own = Collections.unmodifiableMap(known);
         papers = papers == null ? Papers.PLAIN : papers;
         seats = seats == null ? Optional.empty() : seats;
     }

@@ -49,4 +49,9 @@ public record Figure(String id, String label, OptionalDouble value, String reaso
     public String text(Style style) {
         return value.isPresent() ? Units.text(value.getAsDouble(), quantity, style) : "–";
     }
+
+    /// The same under another id.
+    Figure named(String newId) {
+        return new Figure(newId, label, value, reason, quantity, loadCase, interval, band, working);
+    }
 }

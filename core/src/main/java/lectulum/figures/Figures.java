@@ -15,12 +15,13 @@ public final class Figures {
         this.byId = byId;
     }
 
-    /// Collects figures; two of one id would be a programming error and are refused.
+    /// Collects figures. Where an id is taken already, the later figure gets that id with `-2`, `-3` … behind it.
     public static Figures of(Collection<Figure> figures) {
         Map<String, Figure> byId = new LinkedHashMap<>(figures.size() * 2);
         for (Figure figure : figures) {
-            if (byId.put(figure.id(), figure) != null) {
-                throw new IllegalArgumentException("two figures named " + figure.id());
+            Figure named = figure;
+            for (int i = 2; byId.putIfAbsent(named.id(), named) != null; i++) {
+                named = figure.named(figure.id() + "-" + i);
             }
         }
         return new Figures(byId);

@@ -213,6 +213,9 @@ public final class Journal implements AutoCloseable {
     public static void clean(Path folder) {
         for (Path path : list(folder)) {
             String file = path.getFileName().toString();
+            if (file.endsWith(ENDING) || file.endsWith(".origin")) {
+                AtomicFile.sweep(path);
+            }
             int dot = file.indexOf('.');
             boolean half = file.endsWith(".part");
             boolean beside = file.endsWith(".origin") || file.endsWith(".files") || file.endsWith(".lock");

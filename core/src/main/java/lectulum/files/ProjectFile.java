@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 public final class ProjectFile {
     /// What a project file's name ends with.
     public static final String ENDING = ".lectulum.json";
-    private static final long MOST_BYTES = 256L << 20;
+    private static final long MOST_BYTES = 32L << 20;
 
     private ProjectFile() {
     }
@@ -46,7 +46,7 @@ public final class ProjectFile {
                 throw new UnreadableFile(file + " is not a file.");
             }
             if (Files.size(file) > MOST_BYTES) {
-                throw new UnreadableFile(file.getFileName() + " is larger than 256 MB and is not opened.");
+                throw new UnreadableFile(file.getFileName() + " is larger than 32 MB and is not opened.");
             }
             byte[] bytes = Files.readAllBytes(file);
             String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
@@ -63,14 +63,34 @@ public final class ProjectFile {
     /// @param before tree of the file the project was opened from, or null
     /// @return the stamp of what was written
     public static String save(Path file, Project project, JsonNode before) throws IOException {
-        String text = ProjectJson.write(project, before);
+        byte[] bytes = ProjectJson.write(project, before).getBytes(StandardCharsets.UTF_8);
+        keepPrevious(file);
+        Path last = last(file);
         if (Files.exists(file)) {
-            Files.copy(file, file.resolveSibling(file.getFileName() + ".previous"),
+            Files.copy(file, last, StandardCopyOption.REPLACE_EXISTING);
+        }
+        AtomicFile.write(file, bytes);
+        keepPrevious(file);
+        return stamp(bytes);
+    }
+
+    private static Path last(Path file) {
+        return file.resolveSibling(file.getFileName() + ".last");
+    }
+
+    /// What the file held before it was written anew becomes the previous version, once the file holds something else: a
+    /// program that is killed in between leaves the previous version as it was, and this is done at the next saving.
+    private static void keepPrevious(Path file) throws IOException {
+        Path last = last(file);
+        if (!Files.exists(last)) {
+            return;
+        }
+        if (Files.exists(file) && Files.mismatch(last, file) < 0) {
+            Files.delete(last);
+        } else {
+            Files.move(last, file.resolveSibling(file.getFileName() + ".previous"), StandardCopyOption.ATOMIC_MOVE,
                     StandardCopyOption.REPLACE_EXISTING);
         }
-        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
-        AtomicFile.write(file, bytes);
-        return stamp(bytes);
     }
 
     /// Tells one version of a file from every other (SHA-256, hexadecimal).

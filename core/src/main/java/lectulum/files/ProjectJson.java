@@ -2,8 +2,10 @@ package lectulum.files;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.design.Design;
@@ -16,18 +18,22 @@ import lectulum.design.Shell;
 import lectulum.design.Thing;
 import lectulum.design.Variant;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.core.exc.UnexpectedEndOfInputException;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.DateTimeFeature;
+import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// The text of a project file: UTF-8 JSON in SI units, keys in a fixed order, described by
@@ -37,11 +43,24 @@ public final class ProjectJson {
     public static final int VERSION = 1;
     private static final String FORMAT = "lectulum";
 
-    private static final JsonMapper MAPPER = JsonMapper.builder().addMixIn(Shell.class, ShellKinds.class)
+    /// Most levels of objects and lists in one another.
+    static final int MOST_NESTED = 100;
+    /// Longest text of one value.
+    static final int LONGEST_TEXT = 1_000_000;
+    /// Most entries of one list.
+    static final int MOST_ENTRIES = 20_000;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+            .streamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(MOST_NESTED)
+                    .maxStringLength(LONGEST_TEXT).maxNumberLength(100).build())
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build()).addMixIn(Shell.class, ShellKinds.class)
             .addMixIn(EmptyMass.class, EmptyMassKinds.class).addMixIn(Feature.class, FeatureKinds.class)
             .registerSubtypes(features())
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+            .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+            .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).enable(SerializationFeature.INDENT_OUTPUT)
             .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS).build();
 
@@ -86,10 +105,14 @@ public final class ProjectJson {
         try {
             JsonNode tree = MAPPER.readTree(text);
             checkHead(tree);
+            checkLists(tree, "");
             checkParts(tree);
             Repair repair = new Repair();
             Project project = repair.project(MAPPER.treeToValue(tree, Project.class));
             return new Read(project, tree, List.copyOf(repair.notes));
+        } catch (StreamConstraintsException e) {
+            throw new UnreadableFile("The file is not opened: no more than " + MOST_NESTED
+                    + " levels, and no text of more than " + LONGEST_TEXT + " characters, are read.");
         } catch (UnexpectedEndOfInputException e) {
             throw new UnreadableFile("The file ends in the middle" + at(e.getLocation()) + ": it was cut off.");
         } catch (StreamReadException e) {
@@ -128,6 +151,25 @@ public final class ProjectJson {
         }
         if (version < 1) {
             throw new UnreadableFile("\"formatVersion\" is missing or not a whole number.");
+        }
+    }
+
+    /// @param path where the node is
+    private static void checkLists(JsonNode node, String path) throws UnreadableFile {
+        if (node.isArray()) {
+            if (node.size() > MOST_ENTRIES) {
+                throw new UnreadableFile("The list at " + (path.isEmpty() ? "the top" : path.substring(1)) + " has "
+                        + node.size() + " entries; no more than " + MOST_ENTRIES + " are read.");
+            }
+            for (int i = 0; i < node.size(); i++) {
+                checkLists(node.get(i), path + "[" + i + "]");
+            }
+        } else if (node.isObject()) {
+            for (Map.Entry<String, JsonNode> field : node.properties()) {
+                if (field.getValue().isContainer()) {
+                    checkLists(field.getValue(), path + "." + field.getKey());
+                }
+            }
         }
     }
 
@@ -199,8 +241,16 @@ public final class ProjectJson {
                 }
             });
         } else if (before.isArray() && after.isArray()) {
+            Map<JsonNode, JsonNode> named = new HashMap<>();
+            for (JsonNode candidate : before) {
+                JsonNode id = candidate.get("id");
+                if (id != null) {
+                    named.putIfAbsent(id, candidate);
+                }
+            }
             for (int i = 0; i < after.size(); i++) {
-                JsonNode match = match((ArrayNode) before, (ArrayNode) after, i);
+                JsonNode id = after.get(i).get("id");
+                JsonNode match = id != null ? named.get(id) : before.size() == after.size() ? before.get(i) : null;
                 if (match != null) {
                     keepUnknown(match, after.get(i));
                 }
@@ -208,25 +258,28 @@ public final class ProjectJson {
         }
     }
 
-    private static JsonNode match(ArrayNode before, ArrayNode after, int i) {
-        JsonNode id = after.get(i).get("id");
-        if (id == null) {
-            return before.size() == after.size() ? before.get(i) : null;
-        }
-        for (JsonNode candidate : before) {
-            if (id.equals(candidate.get("id"))) {
-                return candidate;
-            }
-        }
-        return null;
-    }
-
     /// Makes ids unique, so that every thing can be named.
     private static final class Repair {
+        private static final int MOST_NOTES = 50;
         private final Set<String> notes = new java.util.LinkedHashSet<>();
 
+        /// The ids of one list, and for each that stood twice the number that the next of it gets.
+        private record Names(Set<String> taken, Map<String, Integer> next) {
+            Names() {
+                this(new HashSet<>(), new HashMap<>());
+            }
+
+            String free(String id) {
+                String name = id;
+                while (!taken.add(name)) {
+                    name = id + "-" + next.merge(id, 2, (last, two) -> last + 1);
+                }
+                return name;
+            }
+        }
+
         Project project(Project p) {
-            Set<String> seen = new HashSet<>();
+            Names seen = new Names();
             List<Variant> variants = p.variants().stream().map(v -> {
                 String id = unique(v.id(), seen, "variants");
                 return new Variant(id, v.name(), design(v.design()));
@@ -235,8 +288,8 @@ public final class ProjectJson {
         }
 
         private Design design(Design d) {
-            Set<String> things = new HashSet<>();
-            Set<String> cases = new HashSet<>();
+            Names things = new Names();
+            Names cases = new Names();
             List<Thing> sound = d.things().stream().map(t -> {
                 String id = unique(t.id(), things, "things");
                 return id.equals(t.id()) ? t : t.withId(id);
@@ -248,12 +301,9 @@ public final class ProjectJson {
             return d.withThings(sound).withCases(loadCases);
         }
 
-        private String unique(String id, Set<String> seen, String what) {
-            String name = id;
-            for (int i = 2; !seen.add(name); i++) {
-                name = id + "-" + i;
-            }
-            if (!name.equals(id)) {
+        private String unique(String id, Names names, String what) {
+            String name = names.free(id);
+            if (!name.equals(id) && notes.size() < MOST_NOTES) {
                 notes.add("Two " + what + " had the id \"" + id + "\"; one is now \"" + name + "\".");
             }
             return name;

@@ -83,10 +83,10 @@ public final class Report {
         CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get());
         printer.printRecord("id", "label", "value_SI", "unit", "low95", "high95", "load_case", "verdict", "reason");
         for (Figure f : analysis.figures().all()) {
-            printer.printRecord(f.id(), f.label(), f.value().isPresent() ? f.value().getAsDouble() : "",
+            printer.printRecord(f.id(), ThingsCsv.safe(f.label()), f.value().isPresent() ? f.value().getAsDouble() : "",
                     f.quantity().si(), f.interval().map(i -> (Object) i.low()).orElse(""),
                     f.interval().map(i -> (Object) i.high()).orElse(""), f.loadCase(), name(f.band().verdict()),
-                    f.reason());
+                    ThingsCsv.safe(f.reason()));
         }
     }
 

@@ -70,7 +70,7 @@ public final class ThingsCsv {
     }
 
     /// A name that a spreadsheet would run as a formula is kept as text.
-    private static String safe(String text) {
+    static String safe(String text) {
         return text.matches("(?s)[=+@\\-].*") ? "'" + text : text;
     }
 

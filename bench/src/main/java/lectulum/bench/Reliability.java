@@ -1,0 +1,164 @@
+package lectulum.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import lectulum.analysis.Analysis;
+import lectulum.demo.Campers;
+import lectulum.design.Design;
+import lectulum.design.Project;
+import lectulum.files.ProjectJson;
+import lectulum.files.UnreadableFile;
+import lectulum.figures.Figure;
+import lectulum.figures.Finding;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
+
+/// Tries what must never go wrong: damaged files open or say why not, and whatever opens is analysed, shown in both unit
+/// systems, and is the same project when it was saved and opened again; so is whatever random edits make of a camper.
+///
+/// `Reliability [damaged files] [edits] [seed]`; both by seed, so that a fault can be had again.
+public final class Reliability {
+    private static final Style US = new Style(UnitSystem.US, "$");
+    private static final long SLOW_NANOS = 5_000_000_000L;
+    private static final int LINE = 40;
+
+    private final Map<String, Integer> faults = new TreeMap<>();
+    private final Map<String, String> first = new TreeMap<>();
+    private int refused;
+    private int opened;
+    private long slowest;
+
+    /// What was found.
+    ///
+    /// @param faults  kinds of faults with how often, and where the first of each was
+    /// @param refused damaged files that were refused with a sentence
+    /// @param opened  damaged files that were opened
+    public record Found(Map<String, Integer> faults, Map<String, String> first, int refused, int opened,
+            double slowestSeconds) {
+    }
+
+    public static void main(String[] args) throws Exception {
+        int files = args.length > 0 ? Integer.parseInt(args[0]) : 20_000;
+        int edits = args.length > 1 ? Integer.parseInt(args[1]) : 20_000;
+        long seed = args.length > 2 ? Long.parseLong(args[2]) : 1;
+        Found found = new Reliability().run(files, edits, seed);
+        System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
+                found.refused, found.opened, found.slowestSeconds);
+        System.out.printf("%d random edits%n", edits);
+        found.faults.forEach((kind, count) -> System.out.printf("%6d  %s%n        first: %s%n", count, kind,
+                found.first.get(kind)));
+        System.out.println(found.faults.isEmpty() ? "no faults" : "FAULTS");
+        System.exit(found.faults.isEmpty() ? 0 : 1);
+    }
+
+    /// @param files damaged files to try
+    /// @param edits random edits to try
+    public Found run(int files, int edits, long seed) {
+        damaged(files, seed);
+        edited(edits, seed);
+        return new Found(faults, first, refused, opened, slowest / 1e9);
+    }
+
+    private static List<Project> campers() {
+        return List.of("nightjar", "dunlin", "chamois").stream().map(k -> Campers.demo(k).orElseThrow()).toList();
+    }
+
+    private void damaged(int files, long seed) {
+        List<String> whole = campers().stream().map(p -> ProjectJson.write(p, null)).toList();
+        for (int i = 0; i < files; i++) {
+            String where = "file " + i + " of seed " + seed;
+            String text = new Damage(seed * 1_000_003 + i).of(whole.get(i % whole.size()));
+            long began = System.nanoTime();
+            try {
+                ProjectJson.Read read = ProjectJson.read(text);
+                opened++;
+                look(read.project(), where);
+                again(read, where);
+            } catch (UnreadableFile said) {
+                refused++;
+            } catch (Throwable fault) {
+                note(fault, where);
+            }
+            timed(began, where);
+        }
+    }
+
+    private void edited(int edits, long seed) {
+        RandomEdits random = new RandomEdits(seed);
+        Project start = campers().getFirst();
+        Design design = start.design();
+        Optional<Analysis> last = Optional.empty();
+        for (int i = 0; i < edits; i++) {
+            String where = "edit " + i + " of seed " + seed;
+            if (i % LINE == 0) {
+                start = campers().get(i / LINE % campers().size());
+                design = start.design();
+                last = Optional.empty();
+            }
+            design = random.next(design);
+            Design now = design;
+            long began = System.nanoTime();
+            try {
+                Analysis analysis = last.map(a -> a.next(now)).orElseGet(() -> Analysis.of(now));
+                show(analysis, where);
+                last = Optional.of(analysis);
+                if (i % LINE == LINE - 1) {
+                    again(ProjectJson.read(ProjectJson.write(start.with(now), null)), where);
+                }
+            } catch (Throwable fault) {
+                note(fault, where);
+                last = Optional.empty();
+            }
+            timed(began, where);
+        }
+    }
+
+    private void look(Project project, String where) {
+        show(Analysis.of(project.design()), where);
+    }
+
+    private void show(Analysis analysis, String where) {
+        for (Figure f : analysis.figures().all()) {
+            f.text(Style.PLAIN);
+            f.text(US);
+        }
+        for (Finding f : analysis.findings()) {
+            f.title().text(Style.PLAIN);
+            f.detail().text(US);
+            if (f.id().startsWith("analysis.")) {
+                count("a discipline failed: " + f.id() + ", " + f.detail().text(Style.PLAIN), where);
+            }
+        }
+    }
+
+    private void again(ProjectJson.Read read, String where) throws UnreadableFile {
+        ProjectJson.Read back = ProjectJson.read(ProjectJson.write(read.project(), read.tree()));
+        if (!back.project().equals(read.project())) {
+            count("not the same when saved and opened again", where);
+        }
+    }
+
+    private void timed(long began, String where) {
+        long took = System.nanoTime() - began;
+        slowest = Math.max(slowest, took);
+        if (took > SLOW_NANOS) {
+            count("slower than 5 s", where);
+        }
+    }
+
+    private void note(Throwable fault, String where) {
+        StackTraceElement[] trace = fault.getStackTrace();
+        String at = java.util.Arrays.stream(trace).filter(e -> e.getClassName().startsWith("lectulum.")).findFirst()
+                .map(StackTraceElement::toString).orElse("");
+        String says = String.valueOf(fault.getMessage()).replaceAll("\\s+", " ");
+        count(fault.getClass().getSimpleName() + ": " + says.substring(0, Math.min(80, says.length())) + " at " + at,
+                where);
+    }
+
+    private void count(String kind, String where) {
+        faults.merge(kind, 1, Integer::sum);
+        first.putIfAbsent(kind, where);
+    }
+}
