@@ -31,7 +31,8 @@ final class Guarded {
     }
 
     private synchronized void note(String id, String name, Stage stage, Throwable fault) {
-        findings.add(Finding.of("analysis." + id, stage, Severity.WARN, Sentence.of("{0} could not be worked out", name),
+        findings.add(Finding.of("analysis." + id, stage, Severity.WARN,
+                Sentence.of("{0} could not be worked out", name),
                 Sentence.of("Something in the program failed on this camper ({0}). Its figures are missing; the others"
                         + " hold. Details are in the log.", fault.getClass().getSimpleName()),
                 List.of()));

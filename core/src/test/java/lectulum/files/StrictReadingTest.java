@@ -34,7 +34,8 @@ class StrictReadingTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"\"tongueLength\" : 1.2|\"tongueLength\" : \"\"|variants[0].design.base.tongueLength",
+    @CsvSource(delimiter = '|', value = {
+            "\"tongueLength\" : 1.2|\"tongueLength\" : \"\"|variants[0].design.base.tongueLength",
             "\"tongueLength\" : 1.2|\"tongueLength\" : \"1.2\"|variants[0].design.base.tongueLength",
             "\"tongueLength\" : 1.2|\"tongueLength\" : true|variants[0].design.base.tongueLength",
             "\"count\" : 1|\"count\" : 1.7|variants[0].design.base.axle.count",
@@ -66,11 +67,13 @@ class StrictReadingTest {
     @Test
     void limitsAreSaidInASentence() {
         String nested = "[".repeat(300) + "]".repeat(300);
-        assertThat(says(text().replaceFirst("\"name\"", "\"other\" : " + nested + ", \"name\""))).contains("100 levels");
+        assertThat(says(text().replaceFirst("\"name\"", "\"other\" : " + nested + ", \"name\"")))
+                .contains("100 levels");
         String list = "[" + "0,".repeat(30_000) + "0]";
         assertThat(says(text().replaceFirst("\"name\"", "\"other\" : " + list + ", \"name\"")))
                 .contains("The list at other has 30001 entries").contains("20000");
-        assertThat(says(text().replaceFirst("\"Box\"", "\"" + "x".repeat(1_100_000) + "\""))).contains("1000000 characters");
+        assertThat(says(text().replaceFirst("\"Box\"", "\"" + "x".repeat(1_100_000) + "\"")))
+                .contains("1000000 characters");
     }
 
     /// 20 000 things of one id: quadratic, this took minutes.
@@ -149,6 +152,7 @@ class StrictReadingTest {
         Path file = folder.resolve("large.lectulum.json");
         Files.write(file, new byte[(32 << 20) + 1]);
 
-        assertThatThrownBy(() -> ProjectFile.open(file)).isInstanceOf(UnreadableFile.class).hasMessageContaining("32 MB");
+        assertThatThrownBy(() -> ProjectFile.open(file)).isInstanceOf(UnreadableFile.class)
+                .hasMessageContaining("32 MB");
     }
 }

@@ -1,7 +1,7 @@
 package lectulum.parts;
 
 import java.util.function.DoubleConsumer;
-import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -24,7 +24,7 @@ import lectulum.units.Units;
 public final class QuantityField extends VBox {
     private final TextField field = new TextField();
     private final Label hint = new Label();
-    private final Hyperlink other = new Hyperlink();
+    private Button other;
     private final Quantity quantity;
     private final double low;
     private final double high;
@@ -49,11 +49,7 @@ public final class QuantityField extends VBox {
         hint.setWrapText(true);
         hint.setManaged(false);
         hint.setVisible(false);
-        other.getStyleClass().addAll("link", "wrap");
-        other.setWrapText(true);
-        other.managedProperty().bind(other.visibleProperty());
-        other.setVisible(false);
-        getChildren().addAll(field, hint, other);
+        getChildren().addAll(field, hint);
         field.setOnAction(event -> commit());
         field.focusedProperty().addListener((observed, was, focused) -> {
             if (!focused) {
@@ -87,7 +83,7 @@ public final class QuantityField extends VBox {
     public void show(double si, Style shown) {
         boolean typing = field.isFocused() && !field.getText().equals(text());
         if (si != value) {
-            other.setVisible(false);
+            ask(null);
         }
         value = si;
         style = shown;
@@ -106,7 +102,7 @@ public final class QuantityField extends VBox {
             accept();
             return;
         }
-        other.setVisible(false);
+        ask(null);
         if (typed.isEmpty() && cleared != null) {
             value = Double.NaN;
             accept();
@@ -134,16 +130,29 @@ public final class QuantityField extends VBox {
             return;
         }
         boolean pounds = style.system() == UnitSystem.METRIC;
-        other.setText((pounds ? "Pounds? " : "Kilograms? ") + typed + (pounds ? " lb are " : " kg are ")
+        Button question = new Button((pounds ? "Pounds? " : "Kilograms? ") + typed + (pounds ? " lb are " : " kg are ")
                 + Units.entry(meant, quantity, style) + ". Take that.");
-        other.setId(field.getId() + "-other");
-        other.setOnAction(e -> {
-            other.setVisible(false);
+        question.getStyleClass().add("link");
+        question.setWrapText(true);
+        question.setId(field.getId() + "-other");
+        question.setOnAction(e -> {
+            ask(null);
             value = meant;
             field.setText(text());
             changed.accept(meant);
         });
-        other.setVisible(true);
+        ask(question);
+    }
+
+    /// @param question null for none
+    private void ask(Button question) {
+        if (other != null) {
+            getChildren().remove(other);
+        }
+        other = question;
+        if (question != null) {
+            getChildren().add(question);
+        }
     }
 
     /// A bare number typed over minutes is minutes, although durations are else read in hours.

@@ -47,7 +47,7 @@ class StartTest extends WindowTest {
         assertThat(state().design().base().shell().length()).isCloseTo(3.81, within(1e-9));
         assertThat(state().design().base().ballToAxle()).isCloseTo(3.3, within(1e-9));
         assertThat(text("#tally-payload")).isNotEqualTo("–");
-        robot.clickOn("#add-person");
+        click("#add-person");
         assertThat(state().design().brief().people()).hasSize(3);
         assertThat(state().stage()).isEqualTo(Stage.BRIEF);
     }
