@@ -94,10 +94,12 @@ public final class RoofLine {
         refine(now, b, thickness, moved, depth + 1);
     }
 
-    /// The greatest height at a place that is everywhere as far from the line as the thickness.
+    /// The greatest height at a place that is everywhere as far from the line as the thickness. What is further aside than
+    /// the thickness cannot be nearer than that.
     private double under(double place, double thickness) {
         double low = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < x.length; i++) {
+        int last = Math.min(x.length - 1, spanOf(place + thickness) + 1);
+        for (int i = spanOf(place - thickness); i <= last; i++) {
             double off = place - x[i];
             if (Math.abs(off) < thickness) {
                 low = Math.min(low, z[i] - Math.sqrt(thickness * thickness - off * off));
@@ -105,7 +107,7 @@ public final class RoofLine {
             if (i < x.length - 1) {
                 double dx = x[i + 1] - x[i];
                 double dz = z[i + 1] - z[i];
-                double length = Math.hypot(dx, dz);
+                double length = Math.sqrt(dx * dx + dz * dz);
                 double along = (place - x[i] - thickness * dz / length) / dx;
                 if (along >= 0 && along <= 1) {
                     low = Math.min(low, z[i] - thickness * dx / length + along * dz);

@@ -72,6 +72,18 @@ public record Living(Sleeping sleeping, WaysOut exits, List<WaysOut.Way> opening
                 bare.poses, bare.comfort, LivingFigures.of(design, bare), LivingFindings.of(design, bare));
     }
 
+    /// The narrowest of the ways that are walked in one mode alone; empty where nobody walks in it, or where there is no
+    /// door.
+    public static Optional<Way> passage(Design design, Body body, Mode mode) {
+        Room room = Room.of(design, body, mode);
+        return room.walkable() ? narrowest(room, room.floor()) : Optional.empty();
+    }
+
+    /// Doors and drawers in one mode alone.
+    public static List<Motion> motions(Design design, Body body, Mode mode) {
+        return Motion.of(Room.of(design, body, mode));
+    }
+
     private static Map<Mode, List<Pose>> poses(Design design, Map<Mode, Room> rooms, Sleeping sleeping) {
         Map<Mode, List<Pose>> poses = new EnumMap<>(Mode.class);
         rooms.forEach((mode, room) -> poses.put(mode, Pose.in(design, room, sleeping)));

@@ -210,7 +210,7 @@ final class LivingFindings {
     private void motions() {
         Map<String, List<Motion>> blocked = new LinkedHashMap<>();
         living.motions().forEach((mode, list) -> list.stream()
-                .filter(m -> m.blocked() && (mode != Mode.ROAD || m.exit()))
+                .filter(Motion::hinders)
                 .forEach(m -> blocked.computeIfAbsent(m.thing(), k -> new ArrayList<>()).add(m)));
         blocked.forEach((thing, list) -> {
             Motion worst = list.stream().min(java.util.Comparator.comparingDouble(Motion::free)).orElseThrow();

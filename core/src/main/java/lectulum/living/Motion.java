@@ -27,6 +27,11 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     private static final double TOLERANCE = 1e-6;
     private static final double BEHIND = 0.05;
 
+    /// Whether it is blocked where that matters: on the road only where people go through it.
+    public boolean hinders() {
+        return blocked() && (mode != Mode.ROAD || exit);
+    }
+
     /// Whether the other cannot be open at the same time.
     public boolean meets(Motion o) {
         return z1 < o.z2 - 0.001 && o.z1 < z2 - 0.001 && overlap(sweep, o.sweep) && overlap(o.sweep, sweep);

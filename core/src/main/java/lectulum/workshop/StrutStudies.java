@@ -33,22 +33,22 @@ public final class StrutStudies {
     private StrutStudies() {
     }
 
-    static List<Study> of(Design design) {
+    static List<Study> of(Design design, Body body) {
         List<Study> studies = new ArrayList<>();
         for (Thing t : design.things()) {
-            t.feature(Feature.Lid.class).ifPresent(l -> studies.add(lid(design, t, l)));
+            t.feature(Feature.Lid.class).ifPresent(l -> studies.add(lid(design, body, t, l)));
             t.feature(Feature.Rising.class).ifPresent(r -> studies.add(rising(design, t, r)));
         }
         return studies;
     }
 
     /// The lid with what is fixed to it where it is the rear hatch, and with the friction of its struts.
-    private static Lid loaded(Design design, Thing t, Feature.Lid l) {
+    private static Lid loaded(Design design, Body body, Thing t, Feature.Lid l) {
         double mass = l.mass();
         double x = mass * l.centreX();
         double z = mass * l.centreZ();
         Optional<HatchSwing> hatch = design.base().carcass().hatch()
-                .flatMap(h -> ShellStudies.swing(Body.of(design.base()), h))
+                .flatMap(h -> ShellStudies.swing(body, h))
                 .filter(h -> t.mount() == Mount.SPREAD
                         ? t.place().x() > h.hinge()[0]
                         : t.mount() == Mount.SET_IN
@@ -72,10 +72,10 @@ public final class StrutStudies {
                 new GasStrut(l.force(), l.ratio(), l.stroke(), l.extended()));
     }
 
-    private static Study lid(Design design, Thing t, Feature.Lid f) {
+    private static Study lid(Design design, Body body, Thing t, Feature.Lid f) {
         Study.Notebook book = new Study.Notebook("lid." + t.id(), Study.Topic.MECHANISM, t.name() + ", on struts",
                 t.id());
-        Lid lid = loaded(design, t, f);
+        Lid lid = loaded(design, body, t, f);
         double cold = Assumed.value(design, "lid.cold");
         double usual = Assumed.value(design, "lid.usual");
         double hot = Assumed.value(design, "lid.hot");
@@ -294,7 +294,7 @@ public final class StrutStudies {
         List<GasStrut> stock = StrutStock.all().stream()
                 .map(s -> new GasStrut(1, s.ratio(), s.stroke(), s.extended())).toList();
         return new LidChooser(stock, StrutStock.forces(), bodies, leaves, Assumed.value(design, "lid.cold"),
-                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot")).best(loaded(design, t, f))
+                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot")).best(loaded(design, Body.of(design.base()), t, f))
                 .map(b -> new Feature.Lid(f.mass(), f.centreX(), f.centreZ(), f.handleX(), f.handleZ(), f.open(),
                         b.body()[0], b.body()[1], b.leaf()[0], b.leaf()[1], f.struts(), b.strut().force(),
                         b.strut().ratio(), b.strut().stroke(), b.strut().extended()));

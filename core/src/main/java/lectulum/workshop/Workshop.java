@@ -2,6 +2,7 @@ package lectulum.workshop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import lectulum.balance.Balance;
 import lectulum.design.Design;
 import lectulum.figures.Figure;
@@ -14,20 +15,31 @@ import lectulum.layout.Layout;
 /// A design in which nothing of that is known gives the studies of its shell and of its outside, and nothing else.
 public record Workshop(List<Study> studies, Figures figures, List<Finding> findings) {
 
+    private static final List<Study.Topic> TOPICS = List.of(Study.Topic.SURVEY, Study.Topic.SHELL, Study.Topic.WALLS,
+            Study.Topic.FRAME, Study.Topic.GEAR, Study.Topic.MECHANISM, Study.Topic.LOADING, Study.Topic.OUTSIDE);
+
     public static Workshop of(Design design, Layout layout, Balance balance) {
         List<Study> studies = new ArrayList<>();
-        studies.addAll(SurveyStudies.of(design, layout.body()));
-        studies.addAll(ShellStudies.of(design, layout));
-        studies.addAll(WallStudies.of(design, layout.body()));
-        studies.addAll(FrameStudy.of(design, balance).stream().toList());
-        studies.addAll(GearStudies.of(design));
-        studies.addAll(StrutStudies.of(design));
-        studies.addAll(PartStudies.of(design, balance));
-        studies.addAll(LoadingStudies.of(design, layout.body()));
-        studies.addAll(OutsideStudies.of(design, layout));
+        TOPICS.forEach(topic -> studies.addAll(about(topic, design, layout, balance)));
         List<Figure> figures = studies.stream().flatMap(s -> s.figures().stream()).toList();
         return new Workshop(List.copyOf(studies), Figures.of(figures),
                 studies.stream().flatMap(s -> s.findings().stream()).toList());
+    }
+
+    /// The studies of one topic alone, for whoever asks about nothing else.
+    public static List<Study> about(Study.Topic topic, Design design, Layout layout, Balance balance) {
+        return switch (topic) {
+            case SURVEY -> SurveyStudies.of(design, layout.body());
+            case SHELL -> ShellStudies.of(design, layout);
+            case WALLS -> WallStudies.of(design, layout.body());
+            case FRAME -> FrameStudy.of(design, balance).stream().toList();
+            case GEAR -> GearStudies.of(design);
+            case MECHANISM -> Stream.concat(StrutStudies.of(design, layout.body()).stream(),
+                    PartStudies.of(design, balance).stream()).toList();
+            case LOADING -> LoadingStudies.of(design, layout.body());
+            case OUTSIDE -> OutsideStudies.of(design, layout);
+            case TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD -> List.of();
+        };
     }
 
     public List<Study> about(Study.Topic topic) {
