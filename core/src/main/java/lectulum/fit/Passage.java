@@ -34,6 +34,7 @@ public final class Passage {
     private final int columns;
     private final int rows;
     private final List<double[][]> features;
+    private final double[][] bounds;
     private final boolean[] free;
     private final int[] part;
     private final int parts;
@@ -63,6 +64,7 @@ public final class Passage {
         this.rows = count(b[3] - y0, cell);
         this.features = new ArrayList<>(obstacles);
         features.addAll(walls(floor, openings));
+        this.bounds = features.stream().map(Gaps::bounds).toArray(double[][]::new);
         this.free = free(floor, obstacles);
         List<Gaps.Gap> gaps = Gaps.of(features, WIDEST);
         Barriers barriers = new Barriers(gaps, obstacles);
@@ -131,13 +133,35 @@ public final class Passage {
 
     private boolean[] free(double[][] floor, List<double[][]> obstacles) {
         boolean[] open = new boolean[columns * rows];
-        for (int at = 0; at < open.length; at++) {
-            open[at] = inside(floor, px(at), py(at));
-        }
+        fill(open, floor, true);
         for (double[][] obstacle : obstacles) {
-            near(Gaps.bounds(obstacle), 0, at -> open[at] = open[at] && !inside(obstacle, px(at), py(at)));
+            fill(open, obstacle, false);
         }
         return open;
+    }
+
+    /// Marks the cells whose middles lie in a convex polygon, column by column.
+    private void fill(boolean[] cells, double[][] polygon, boolean as) {
+        double[] b = Gaps.bounds(polygon);
+        for (int i = clampColumn(b[0]); i <= clampColumn(b[2]); i++) {
+            double x = px(i * rows);
+            double low = Double.POSITIVE_INFINITY;
+            double high = Double.NEGATIVE_INFINITY;
+            for (int k = 0; k < polygon.length; k++) {
+                double[] p = polygon[k];
+                double[] q = polygon[(k + 1) % polygon.length];
+                if (Math.min(p[0], q[0]) <= x && x <= Math.max(p[0], q[0]) && p[0] != q[0]) {
+                    double y = p[1] + (x - p[0]) / (q[0] - p[0]) * (q[1] - p[1]);
+                    low = Math.min(low, y);
+                    high = Math.max(high, y);
+                }
+            }
+            for (int j = low <= high ? clampRow(low) : rows; j < rows && py(i * rows + j) <= high; j++) {
+                if (py(i * rows + j) >= low) {
+                    cells[i * rows + j] = as;
+                }
+            }
+        }
     }
 
     /// Calls for every cell in a rectangle and a margin round it.
@@ -376,20 +400,27 @@ public final class Passage {
     private boolean room(double[] face, double[] out, double t) {
         double x = face[0] + (t + SMALL) * out[0];
         double y = face[1] + (t + SMALL) * out[1];
-        for (double[][] f : features) {
-            if (Gaps.distance(f, x, y) < 0.99 * SMALL) {
+        for (int i = 0; i < bounds.length; i++) {
+            if (reaches(i, x, y, SMALL) && Gaps.distance(features.get(i), x, y) < 0.99 * SMALL) {
                 return false;
             }
         }
         return true;
     }
 
+    /// Whether the box round a feature comes within a distance of a place.
+    private boolean reaches(int feature, double x, double y, double within) {
+        double[] b = bounds[feature];
+        return b[0] <= x + within && b[2] >= x - within && b[1] <= y + within && b[3] >= y - within;
+    }
+
     /// Radius of the largest disk that touches a free place from one side and meets nothing \[m\], at most half of
     /// [#WIDEST].
     private double touching(double[] from, double[] out) {
         double high = WIDEST / 2;
-        for (double[][] f : features) {
-            if (Gaps.distance(f, from[0] + SMALL * out[0], from[1] + SMALL * out[1]) > 1.01 * SMALL) {
+        for (int i = 0; i < bounds.length; i++) {
+            double[][] f = features.get(i);
+            if (reaches(i, from[0] + high * out[0], from[1] + high * out[1], high) && Gaps.distance(f, from[0] + SMALL * out[0], from[1] + SMALL * out[1]) > 1.01 * SMALL) {
                 high = Math.min(high, untilMet(f, from, out, high));
             }
         }
@@ -443,7 +474,7 @@ public final class Passage {
 
     private int partAt(double[] place) {
         int best = -1;
-        double least = SEARCH;
+        double least = SEARCH * SEARCH;
         int i1 = clampColumn(place[0] - SEARCH);
         int i2 = clampColumn(place[0] + SEARCH);
         int j1 = clampRow(place[1] - SEARCH);
@@ -452,7 +483,9 @@ public final class Passage {
             for (int j = j1; j <= j2; j++) {
                 int at = i * rows + j;
                 if (part[at] >= 0) {
-                    double d = Math.hypot(px(at) - place[0], py(at) - place[1]);
+                    double dx = px(at) - place[0];
+                    double dy = py(at) - place[1];
+                    double d = dx * dx + dy * dy;
                     if (d < least) {
                         least = d;
                         best = part[at];
