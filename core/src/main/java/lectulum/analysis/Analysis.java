@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ForkJoinPool;
 import lectulum.balance.Balance;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
@@ -60,6 +62,13 @@ public record Analysis(Design given, Design design, Layout layout, Living living
 
     private static final Figures NONE = Figures.of(List.of());
 
+    /// The same as [#next] and as [#sketch], on this thread alone: for whoever keeps all cores busy with many designs.
+    ///
+    /// @param quick living, workshop and journey are those of before
+    Analysis alone(Design edited, boolean quick) {
+        return of(edited, Optional.of(this), quick, Runnable::run);
+    }
+
     /// What reads neither layout nor living: computed beside them on another core.
     private record Loads(Balance balance, Power power, Water water, Materials materials, Money money) {
         static Loads of(Design d, Optional<Analysis> sameThings, Optional<Analysis> sameBrief, Guarded guarded) {
@@ -98,7 +107,12 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         return findings.stream().anyMatch(f -> f.id().startsWith("analysis."));
     }
 
-    private static Analysis of(Design given, Optional<Analysis> earlier, boolean sketched) {
+    private static Analysis of(Design given, Optional<Analysis> before, boolean sketched) {
+        return of(given, before, sketched, ForkJoinPool.commonPool());
+    }
+
+    /// @param cores where what does not wait for each other is computed
+    private static Analysis of(Design given, Optional<Analysis> earlier, boolean sketched, Executor cores) {
         Optional<Analysis> before = earlier.filter(b -> !b.failed());
         Soundness.Checked checked = Soundness.of(given, before.filter(b -> b.design == b.given).map(Analysis::given));
         Design d = checked.design();
@@ -106,7 +120,7 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
         Guarded guarded = new Guarded();
         CompletableFuture<Loads> beside = CompletableFuture
-                .supplyAsync(() -> Loads.of(d, sameThings, sameBrief, guarded));
+                .supplyAsync(() -> Loads.of(d, sameThings, sameBrief, guarded), cores);
         Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
                 .orElseGet(() -> guarded.run("layout", "Layout", Stage.LAYOUT,
                         () -> before.filter(b -> b.design.base() == d.base())
@@ -118,7 +132,7 @@ public record Analysis(Design given, Design design, Layout layout, Living living
         CompletableFuture<Living> life = lived
                 ? CompletableFuture.completedFuture(before.orElseThrow().living)
                 : CompletableFuture.supplyAsync(() -> guarded.run("living", "How people live in it", Stage.LAYOUT,
-                        () -> Living.of(d, layout.bodies()), () -> empty(d, layout)));
+                        () -> Living.of(d, layout.bodies()), () -> empty(d, layout)), cores);
         Loads loads = beside.join();
         Balance balance = loads.balance;
         Workshop workshop = sketched && before.isPresent()

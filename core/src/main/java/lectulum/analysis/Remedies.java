@@ -65,11 +65,11 @@ public final class Remedies {
     /// First by a look at the one thing the finding hangs on, at last by everything.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Design edited = remedy.edit().apply(before.given());
-        Analysis quick = before.sketch(edited);
+        Analysis quick = before.alone(edited, true);
         if (raisesAny(before, quick) || !Peek.softens(before, finding, quick)) {
             return false;
         }
-        Analysis whole = before.next(edited);
+        Analysis whole = before.alone(edited, false);
         return !raisesAny(before, whole) && (Peek.softer(whole.findings(), finding)
                 || Peek.cutsFewer(before, finding, whole.figures().all().stream()));
     }

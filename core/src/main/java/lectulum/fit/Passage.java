@@ -39,7 +39,7 @@ public final class Passage {
     private final int[] part;
     private final int parts;
     private final List<Join> joins = new ArrayList<>();
-    private final int[] stands;
+    private volatile int[] stands;
 
     /// A narrow place between two parts of the floor.
     private record Join(int a, int b, double width) {
@@ -72,7 +72,6 @@ public final class Passage {
         this.parts = flood(barriers);
         gaps.forEach(g -> join(g, barriers));
         joins.sort(Comparator.comparingDouble(Join::width).reversed());
-        this.stands = stands();
     }
 
     private static int count(double length, double cell) {
@@ -319,7 +318,17 @@ public final class Passage {
         return best[0] < 0 ? new Side(-1, 0) : new Side(part[best[0]], width[0]);
     }
 
+    /// Found when first asked for.
     private int[] stands() {
+        int[] found = stands;
+        if (found == null) {
+            found = findStands();
+            stands = found;
+        }
+        return found;
+    }
+
+    private int[] findStands() {
         boolean[] clear = free.clone();
         for (double[][] f : features) {
             near(Gaps.bounds(f), STAND, at -> clear[at] = clear[at] && Gaps.distance(f, px(at), py(at)) >= STAND);
@@ -498,13 +507,13 @@ public final class Passage {
 
     /// Floor on which somebody can stand \[m²\].
     public double standing() {
-        return stands.length * cell * cell;
+        return stands().length * cell * cell;
     }
 
     /// Whether somebody can stand within reach of a place, on ground that is free \[m\].
     public double toStanding(double x, double y) {
         double least = Double.POSITIVE_INFINITY;
-        for (int at : stands) {
+        for (int at : stands()) {
             double dx = px(at) - x;
             double dy = py(at) - y;
             least = Math.min(least, dx * dx + dy * dy);
