@@ -1,13 +1,20 @@
 package lectulum.bench;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SplittableRandom;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Project;
+import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
 import lectulum.files.UnreadableFile;
 import lectulum.figures.Figure;
@@ -18,7 +25,10 @@ import lectulum.units.UnitSystem;
 /// Tries what must never go wrong: damaged files open or say why not, and whatever opens is analysed, shown in both unit
 /// systems, and is the same project when it was saved and opened again; so is whatever random edits make of a camper.
 ///
-/// `Reliability [damaged files] [edits] [seed]`; both by seed, so that a fault can be had again.
+/// And a program that is killed while it saves leaves a whole file, no older than the last that it said was saved, and a
+/// previous version that is another one.
+///
+/// `Reliability [damaged files] [edits] [kills] [seed]`; by seed, so that a fault can be had again.
 public final class Reliability {
     private static final Style US = new Style(UnitSystem.US, "$");
     private static final long SLOW_NANOS = 5_000_000_000L;
@@ -42,11 +52,12 @@ public final class Reliability {
     public static void main(String[] args) throws Exception {
         int files = args.length > 0 ? Integer.parseInt(args[0]) : 20_000;
         int edits = args.length > 1 ? Integer.parseInt(args[1]) : 20_000;
-        long seed = args.length > 2 ? Long.parseLong(args[2]) : 1;
-        Found found = new Reliability().run(files, edits, seed);
+        int kills = args.length > 2 ? Integer.parseInt(args[2]) : 200;
+        long seed = args.length > 3 ? Long.parseLong(args[3]) : 1;
+        Found found = new Reliability().run(files, edits, kills, seed);
         System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
                 found.refused, found.opened, found.slowestSeconds);
-        System.out.printf("%d random edits%n", edits);
+        System.out.printf("%d random edits, %d kills%n", edits, kills);
         found.faults.forEach((kind, count) -> System.out.printf("%6d  %s%n        first: %s%n", count, kind,
                 found.first.get(kind)));
         System.out.println(found.faults.isEmpty() ? "no faults" : "FAULTS");
@@ -55,9 +66,11 @@ public final class Reliability {
 
     /// @param files damaged files to try
     /// @param edits random edits to try
-    public Found run(int files, int edits, long seed) {
+    /// @param kills of a program that saves
+    public Found run(int files, int edits, int kills, long seed) throws IOException, InterruptedException {
         damaged(files, seed);
         edited(edits, seed);
+        killed(kills, seed);
         return new Found(faults, first, refused, opened, slowest / 1e9);
     }
 
@@ -113,6 +126,63 @@ public final class Reliability {
             }
             timed(began, where);
         }
+    }
+
+    private void killed(int kills, long seed) throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("lectulum-kills");
+        Path file = folder.resolve("camper.lectulum.json");
+        SplittableRandom dice = new SplittableRandom(seed);
+        int said = 0;
+        for (int i = 0; i < kills; i++) {
+            String where = "kill " + i + " of seed " + seed;
+            Path out = folder.resolve("said.txt");
+            Files.deleteIfExists(out);
+            Process saver = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-Xshare:auto", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
+                    Saver.class.getName(), file.toString(), String.valueOf(said + 1))
+                    .redirectError(ProcessBuilder.Redirect.DISCARD).redirectOutput(out.toFile()).start();
+            while (saver.isAlive() && Files.size(out) == 0) {
+                Thread.sleep(2);
+            }
+            Thread.sleep(dice.nextInt(60));
+            saver.destroyForcibly();
+            saver.waitFor();
+            for (String line : Files.readString(out).split("\n", -1)) {
+                said = line.matches("\\d+") ? Math.max(said, Integer.parseInt(line)) : said;
+            }
+            said = Math.max(said, left(file, said, where));
+        }
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(p);
+            }
+        }
+    }
+
+    /// What a killed program left.
+    ///
+    /// @param said number of the last project that it said was saved
+    /// @return number of the one in the file
+    private int left(Path file, int said, String where) throws IOException {
+        int number = said;
+        try {
+            number = Integer.parseInt(ProjectFile.open(file).project().name());
+            if (number < said) {
+                count("a saved project was lost", where);
+            }
+            Path previous = file.resolveSibling(file.getFileName() + ".previous");
+            if (Files.exists(previous)) {
+                int before = Integer.parseInt(ProjectFile.open(previous).project().name());
+                if (before >= number) {
+                    count("the previous version is not an older one", where);
+                }
+            } else if (number > 2) {
+                count("the previous version is missing", where);
+            }
+        } catch (UnreadableFile half) {
+            count("half a file was left", where);
+        }
+        return number;
     }
 
     private void look(Project project, String where) {

@@ -429,7 +429,8 @@ public final class Passage {
         double high = WIDEST / 2;
         for (int i = 0; i < bounds.length; i++) {
             double[][] f = features.get(i);
-            if (reaches(i, from[0] + high * out[0], from[1] + high * out[1], high) && Gaps.distance(f, from[0] + SMALL * out[0], from[1] + SMALL * out[1]) > 1.01 * SMALL) {
+            if (reaches(i, from[0] + high * out[0], from[1] + high * out[1], high)
+                    && Gaps.distance(f, from[0] + SMALL * out[0], from[1] + SMALL * out[1]) > 1.01 * SMALL) {
                 high = Math.min(high, untilMet(f, from, out, high));
             }
         }

@@ -294,7 +294,8 @@ public final class StrutStudies {
         List<GasStrut> stock = StrutStock.all().stream()
                 .map(s -> new GasStrut(1, s.ratio(), s.stroke(), s.extended())).toList();
         return new LidChooser(stock, StrutStock.forces(), bodies, leaves, Assumed.value(design, "lid.cold"),
-                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot")).best(loaded(design, Body.of(design.base()), t, f))
+                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot"))
+                .best(loaded(design, Body.of(design.base()), t, f))
                 .map(b -> new Feature.Lid(f.mass(), f.centreX(), f.centreZ(), f.handleX(), f.handleZ(), f.open(),
                         b.body()[0], b.body()[1], b.leaf()[0], b.leaf()[1], f.struts(), b.strut().force(),
                         b.strut().ratio(), b.strut().stroke(), b.strut().extended()));
