@@ -84,7 +84,9 @@ public final class FeatureList {
     }
 
     private static String plain(double value) {
-        return new BigDecimal(value).setScale(6, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return !Double.isFinite(value)
+                ? String.valueOf(value)
+                : new BigDecimal(value).setScale(6, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
     }
 
     private static Feature feature(String word, String[] values) {

@@ -333,6 +333,11 @@ final class RoadStudies {
         };
     }
 
+    /// A thing with what it holds when the camper leaves \[kg\].
+    private static double riding(Rig rig, Thing t) {
+        return rig.departure().loadCase().massOf(t);
+    }
+
     private static Study ties(Rig rig) {
         Study.Notebook book = new Study.Notebook("ties", Study.Topic.ROAD, "What has to be tied", "");
         double rough = rig.assumed("tie.rough");
@@ -341,11 +346,11 @@ final class RoadStudies {
         List<Thing> loose = rig.design.things().stream()
                 .filter(t -> t.fix() == Fix.LOOSE && t.mount() == Mount.INSIDE && !t.at(Mode.ROAD).away())
                 .filter(t -> !t.has(Feature.Carried.class))
-                .sorted(java.util.Comparator.comparingDouble((Thing t) -> -t.mass().value())).toList();
+                .sorted(java.util.Comparator.comparingDouble((Thing t) -> -riding(rig, t))).toList();
         if (loose.isEmpty()) {
             return book.note("Nothing loose stands by itself on the floor.").done();
         }
-        double heaviest = loose.getFirst().mass().value();
+        double heaviest = riding(rig, loose.getFirst());
         double direct = Lashing.force(heaviest, forward, mu, 2, Math.toRadians(45), Math.toRadians(30));
         double over = Lashing.topOver(heaviest, forward, mu, 2, Math.toRadians(60), 1.25);
         book.figure("ties.direct", "Each of two straps, " + loose.getFirst().name(), direct, Quantity.FORCE,
@@ -357,10 +362,10 @@ final class RoadStudies {
         book.figure("ties.wll", "Straps together rated at least", heaviest / 2, Quantity.MASS, "m/2",
                 Sentence.of("half-mass rule"), "49 CFR 393.106");
         for (Thing t : loose.stream().limit(6).toList()) {
-            double needs = Math.max(0, forward - mu) * t.mass().value() * Units.GRAVITY;
-            double change = rig.departure().loadCase().massOf(t) * (rig.body.insideRear() - rig.body.insideFront())
+            double mass = riding(rig, t);
+            double needs = Math.max(0, forward - mu) * mass * Units.GRAVITY;
+            double change = mass * (rig.body.insideRear() - rig.body.insideFront())
                     / rig.axle / 2;
-            double mass = t.mass().value();
             int ties = fewest(Math.max(t.size().length(), t.size().width()), mass);
             double together = rated(rig, mass, ties, forward, mu);
             book.figure("ties." + t.id() + ".count", t.name() + ": straps, at least", ties, Quantity.COUNT,

@@ -65,6 +65,9 @@ class FeatureKindTest {
 
     @Test
     void nonsenseInAListIsRefusedWithAReason() {
+        assertThat(FeatureList.text(List.of(new Feature.Seat(2), new Feature.Timed(Double.NaN))))
+                .as("what cannot be is written")
+                .isEqualTo("seat 2; timed NaN");
         assertThatThrownBy(() -> FeatureList.parse("wings 3")).hasMessageContaining("wings");
         assertThatThrownBy(() -> FeatureList.parse("bed 1900")).hasMessageContaining("too few");
         assertThatThrownBy(() -> FeatureList.parse("drawer SIDEWAYS 300")).hasMessageContaining("SIDEWAYS");

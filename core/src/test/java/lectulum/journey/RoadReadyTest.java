@@ -161,4 +161,13 @@ class RoadReadyTest {
                         / (2 * (Math.cos(Math.PI / 4) * Math.cos(Math.PI / 6) + 0.225 * Math.sin(Math.PI / 4))),
                         within(1e-6));
     }
+
+    /// A can of 1 kg that holds 20 L rides with 21 kg.
+    @Test
+    void aCanIsTiedWithWhatIsInIt() {
+        Thing can = thing("can", 1, 1.2, 0).with(Fix.LOOSE).with(new Tank(Tank.Use.FRESH, 0.020));
+
+        assertThat(value(set(box(can), "tie.school", 1), "ties.can.rated")).isCloseTo(21, within(1e-9));
+        assertThat(says(box(can), "tie.can")).contains("21 kg");
+    }
 }
