@@ -1,12 +1,11 @@
 package lectulum.bench;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
@@ -16,7 +15,9 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
+import lectulum.analysis.Remedies;
 import lectulum.balance.Balance;
+import lectulum.bench.Measured.Budget;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
 import lectulum.design.CamperType;
@@ -27,6 +28,8 @@ import lectulum.design.Placement;
 import lectulum.design.Project;
 import lectulum.design.Size;
 import lectulum.design.Thing;
+import lectulum.figures.Finding;
+import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import lectulum.journey.Journey;
 import lectulum.layout.Layout;
@@ -35,37 +38,80 @@ import lectulum.theme.Theme;
 import lectulum.towing.Sway;
 import lectulum.workbench.Workbench;
 
-/// Measures what the budgets are about, on generated designs of 100, 500 and 5 000 things: one drag step to figures,
-/// one drag step to the painted sheet, a cold analysis, and opening a file. Prints median and 95th percentile in
-/// milliseconds after a warm-up.
+/// Measures what the budgets are about, on generated campers of 100, 500 and 5 000 things and on the fullest demonstration:
+/// a drag step to figures and to the painted sheet, a cold analysis, remedies, opening a file. Prints one table with the
+/// budgets, whether they are met, and how each median stands to that of the run kept last; takes under two minutes.
+///
+/// `Bench --compare|--keep FILE`: the file holds the kept run; `--keep` keeps this one in its place.
 public final class Bench {
     private static final int[] SIZES = {100, 500, 5000};
-    private static final int WARM_UP = 150;
     private static final int RUNS = 300;
+    private static final int LEAST = 3;
+    private static final long WARM_UP_NANOS = 1_200_000_000L;
+    private static final long MEASURE_NANOS = 1_300_000_000L;
 
-    private Bench() {
+    private final Map<String, Double> kept;
+    private final List<Measured> all = new ArrayList<>();
+
+    private Bench(Map<String, Double> kept) {
+        this.kept = kept;
     }
 
     public static void main(String[] args) throws Exception {
+        boolean keep = args.length > 0 && args[0].equals("--keep");
+        Path file = Path.of(args.length > 1 ? args[1] : "last.csv");
         CountDownLatch started = new CountDownLatch(1);
         Platform.startup(started::countDown);
         started.await();
-        System.out.printf("%-34s %8s %10s %10s %10s%n", "", "things", "median ms", "95 % ms", "worst ms");
-        for (int size : args.length > 0 ? new int[]{Integer.parseInt(args[0])} : SIZES) {
-            Project project = generated(size);
-            int runs = size > 1000 ? RUNS / 3 : RUNS;
-            print("drag step to figures", size, dragToFigures(project, runs));
-            print("drag step to painted sheet", size, dragToSheet(project, runs));
-            print("cold full analysis", size, cold(project.design(), runs));
-            print("fit check, three modes", size, fit(project.design(), runs));
-            print("balance, all load cases", size, balance(project.design(), runs));
-            print("trip, camp, hitch, turn, road", size, journey(project.design(), Math.max(20, runs / 10)));
-            print("living, workshop and score", size, whole(project.design(), Math.max(20, runs / 10)));
-            print("find a place", size, find(project.design()));
-            print("open a saved file", size, open(project));
+        Bench bench = new Bench(Measured.kept(file));
+        System.out.println(Measured.header());
+        for (int size : SIZES) {
+            bench.size(size);
         }
-        print("sway at 40 speeds", 1, sway());
+        bench.remedies();
+        bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
+        long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
+        System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
+        if (keep) {
+            Measured.keep(file, bench.all);
+        }
         System.exit(0);
+    }
+
+    private void add(String what, int things, double[] millis, Optional<Budget> budget) {
+        Measured m = Measured.of(what, things, millis, budget);
+        all.add(m);
+        System.out.println(m.row(kept));
+    }
+
+    private void size(int size) throws Exception {
+        Project project = generated(size);
+        Design design = project.design();
+        Optional<Budget> none = Optional.empty();
+        add("drag step to figures", size, dragToFigures(project), size == 500 ? Budget.median(4) : none);
+        add("drag step to painted sheet", size, dragToSheet(project),
+                size == 500 ? Budget.most95(16) : size == 5000 ? Budget.most95(50) : none);
+        add("cold full analysis", size, cold(design), size == 500 ? Budget.most95(50) : none);
+        add("fit check, three modes", size, fit(design), none);
+        add("balance, all load cases", size, balance(design), none);
+        add("trip, camp, hitch, turn, road", size, journey(design), none);
+        add("living, workshop and score", size, whole(design), none);
+        add("find a place", size, find(design), none);
+        add("open a saved file", size, open(project), size == 5000 ? Budget.most95(1000) : none);
+    }
+
+    /// Remedies of the page with most to mend, one finding after another as the window asks for them.
+    private void remedies() throws Exception {
+        Analysis nightjar = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
+        List<Finding> page = nightjar.findings(Stage.LAYOUT);
+        add("all remedies of a page, Nightjar", 0, time(i -> page.forEach(f -> Remedies.of(nightjar, f))),
+                Budget.median(1000));
+        add("the first three of them", 0, time(i -> {
+            int found = 0;
+            for (int k = 0; k < page.size() && found < 3; k++) {
+                found += Remedies.of(nightjar, page.get(k)).size();
+            }
+        }), Budget.median(200));
     }
 
     /// A cargo body filled from the catalogue on shelves, cell by cell; every twentieth thing is too large for its cell
@@ -96,45 +142,48 @@ public final class Bench {
         void run(int i) throws Exception;
     }
 
-    private static double[] time(int runs, Step step) throws Exception {
-        for (int i = 0; i < WARM_UP; i++) {
+    /// Runs a step until it is warm, then measures it; fewer runs where it is slow.
+    private static double[] time(Step step) throws Exception {
+        long from = System.nanoTime();
+        for (int i = 0; i == 0 || i < RUNS / 2 && System.nanoTime() - from < WARM_UP_NANOS; i++) {
             step.run(i);
         }
-        double[] millis = new double[runs];
-        for (int i = 0; i < runs; i++) {
-            long from = System.nanoTime();
-            step.run(i);
-            millis[i] = (System.nanoTime() - from) / 1e6;
+        List<Double> millis = new ArrayList<>();
+        long began = System.nanoTime();
+        while (millis.size() < LEAST || millis.size() < RUNS && System.nanoTime() - began < MEASURE_NANOS) {
+            long start = System.nanoTime();
+            step.run(millis.size());
+            millis.add((System.nanoTime() - start) / 1e6);
         }
-        return millis;
+        return millis.stream().mapToDouble(d -> d).toArray();
     }
 
     private static Design moved(Design design, int i) {
         return design.mapping("t7", t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)));
     }
 
-    private static double[] dragToFigures(Project project, int runs) throws Exception {
+    private static double[] dragToFigures(Project project) throws Exception {
         Analysis first = Analysis.of(project.design());
-        return time(runs, i -> first.sketch(moved(project.design(), i)));
+        return time(i -> first.sketch(moved(project.design(), i)));
     }
 
-    private static double[] cold(Design design, int runs) throws Exception {
-        return time(runs, i -> Analysis.of(moved(design, i)));
+    private static double[] cold(Design design) throws Exception {
+        return time(i -> Analysis.of(moved(design, i)));
     }
 
-    private static double[] balance(Design design, int runs) throws Exception {
-        return time(runs, i -> Balance.of(moved(design, i)));
+    private static double[] balance(Design design) throws Exception {
+        return time(i -> Balance.of(moved(design, i)));
     }
 
-    private static double[] journey(Design design, int runs) throws Exception {
+    private static double[] journey(Design design) throws Exception {
         Analysis first = Analysis.of(design);
-        return time(runs, i -> Journey.of(first.design(), first.layout(), first.balance(), first.water()));
+        return time(i -> Journey.of(first.design(), first.layout(), first.balance(), first.water()));
     }
 
     /// Damping at 40 speeds.
     private static double[] sway() throws Exception {
         Sway sway = new Sway(new Sway.Rig(830, 690, 2.67, 1.02, 740, 2.5678, 2.87, 838), Sway.Tyres.USUAL, 0);
-        return time(RUNS, i -> {
+        return time(i -> {
             for (int k = 0; k < 40; k++) {
                 sway.at(8 + 0.8 * k);
             }
@@ -142,32 +191,26 @@ public final class Bench {
     }
 
     /// Every overlap and everything through the shell in all three modes, from placements.
-    private static double[] fit(Design design, int runs) throws Exception {
+    private static double[] fit(Design design) throws Exception {
         Design modes = design.mapping("t7", t -> t.placed(Mode.CAMP, t.place().moved(0.05, 0, 0)).placed(Mode.NIGHT,
                 t.place().moved(0, 0.05, 0)));
-        return time(runs, i -> Layout.of(modes.mapping("t7", t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)))));
+        return time(i -> Layout.of(modes.mapping("t7", t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)))));
     }
 
     /// What is worked out when a drag ends.
-    private static double[] whole(Design design, int runs) throws Exception {
+    private static double[] whole(Design design) throws Exception {
         Analysis first = Analysis.of(design);
-        return time(runs, i -> first.next(moved(design, i)));
+        return time(i -> first.next(moved(design, i)));
     }
 
     /// The best five places of one thing.
     private static double[] find(Design design) throws Exception {
         Analysis analysis = Analysis.of(design);
-        double[] millis = new double[7];
-        for (int i = 0; i < millis.length; i++) {
-            long from = System.nanoTime();
-            FindPlace.of(analysis, "t7", 5, () -> false);
-            millis[i] = (System.nanoTime() - from) / 1e6;
-        }
-        return millis;
+        return time(i -> FindPlace.of(analysis, "t7", 5, () -> false));
     }
 
     /// A preview through the workbench, laid out and rendered to pixels, as a drag does it in the window.
-    private static double[] dragToSheet(Project project, int runs) throws Exception {
+    private static double[] dragToSheet(Project project) throws Exception {
         FutureTask<double[]> task = new FutureTask<>(() -> {
             Workbench bench = new Workbench(project);
             SheetView sheet = new SheetView(bench, Theme.PAPER);
@@ -176,7 +219,7 @@ public final class Bench {
             Scene scene = new Scene(root, 846, 676);
             bench.select(List.of("t7"));
             WritableImage image = new WritableImage(846, 676);
-            return time(runs, i -> {
+            return time(i -> {
                 bench.preview(bench.moving(0.001 * (i % 50), 0, 0));
                 root.layout();
                 scene.snapshot(image);
@@ -186,27 +229,14 @@ public final class Bench {
         return task.get();
     }
 
-    private static double[] open(Project project) throws IOException {
+    private static double[] open(Project project) throws Exception {
         Path file = Files.createTempFile("bench", ProjectFile.ENDING);
         try {
             ProjectFile.save(file, project, null);
-            double[] millis = new double[7];
-            for (int i = 0; i < millis.length; i++) {
-                long from = System.nanoTime();
-                ProjectFile.open(file);
-                millis[i] = (System.nanoTime() - from) / 1e6;
-            }
-            System.out.printf(Locale.ROOT, "%-34s %8.1f MB%n", "file size", Files.size(file) / 1e6);
-            return millis;
+            return time(i -> ProjectFile.open(file));
         } finally {
             Files.deleteIfExists(file);
             Files.deleteIfExists(file.resolveSibling(file.getFileName() + ".previous"));
         }
-    }
-
-    private static void print(String what, int size, double[] millis) {
-        Arrays.sort(millis);
-        System.out.printf(Locale.ROOT, "%-34s %8d %10.2f %10.2f %10.2f%n", what, size, millis[millis.length / 2],
-                millis[(int) (millis.length * 0.95)], millis[millis.length - 1]);
     }
 }
