@@ -201,7 +201,8 @@ class WeighTest extends WindowTest {
         click("#weigh-photo");
 
         assertThat(weighing().photo()).isNotEmpty();
-        assertShown("#weigh-ticket");
+        until(() -> robot.lookup("#weigh-ticket").tryQueryAs(javafx.scene.image.ImageView.class)
+                .filter(v -> v.getImage() != null && v.getImage().getWidth() == 60 && seen(v)).isPresent());
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#weigh-ticket").tryQuery()).isEmpty();

@@ -11,7 +11,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -26,7 +25,7 @@ import lectulum.parts.Form;
 import lectulum.parts.QuantityField;
 import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
-import lectulum.parts.Picture;
+import lectulum.parts.Photo;
 import lectulum.stage.Leaf;
 import lectulum.standin.TrueMasses;
 import lectulum.theme.Theme;
@@ -55,6 +54,7 @@ public final class WeighLeaf {
     private String shown = "";
     private String built = "";
     private final ScaleFeed scale;
+    private final Photo photo = new Photo(840, 420, 300);
     private Optional<WeighPoint> looked = Optional.empty();
     private Form readings;
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -67,6 +67,7 @@ public final class WeighLeaf {
         this.theme = theme;
         this.state = bench.state();
         this.picture = new SketchView(theme);
+        photo.view().setId("weigh-ticket");
         picture.setId("weigh-picture");
         picture.setPrefHeight(210);
         scale = new ScaleFeed(feed::setText, this::kg, () -> show(state));
@@ -385,7 +386,7 @@ public final class WeighLeaf {
 
     /// Whether nothing is being read.
     public boolean settled() {
-        return scale.settled();
+        return scale.settled() && Photo.settled();
     }
 
     private void readAll(String id, int i) {
@@ -448,13 +449,12 @@ public final class WeighLeaf {
         Label how = StudyPane.words(drawn(w).how() + ". Pick a reading to see what stands where.", "faint");
         VBox box = panel("What stands on which deck", picture, how);
         results.getChildren().addAll(box, said(day), catches(day), changes(given, day));
-        desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).flatMap(p -> Picture.read(p, 840)).ifPresent(image -> {
-            ImageView view = new ImageView(image);
-            view.setPreserveRatio(true);
-            view.setFitWidth(420);
-            view.setFitHeight(300);
-            view.setId("weigh-ticket");
-            results.getChildren().add(panel("The ticket", view));
+        desk.photo(w.photo()).filter(p -> !w.photo().isEmpty()).ifPresent(file -> {
+            photo.show(file);
+            Node shown = panel("The ticket", photo.view());
+            shown.visibleProperty().bind(photo.view().imageProperty().isNotNull());
+            shown.managedProperty().bind(shown.visibleProperty());
+            results.getChildren().add(shown);
         });
         if (given.weighings().size() > 1) {
             ChartView history = new ChartView(theme, WeighPictures.history(state.design(), given.weighings()),
