@@ -2,6 +2,7 @@ package lectulum.parts;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 
@@ -31,8 +32,15 @@ public final class Photo {
         }
         file = wanted;
         view.setImage(null);
-        WORKER.run(() -> Picture.read(wanted, most), read -> set(wanted, read),
-                failed -> set(wanted, Optional.empty()));
+        read(wanted, most, image -> set(wanted, image));
+    }
+
+    /// Reads a photograph beside the interface thread.
+    ///
+    /// @param most pixels along its longer side that are read
+    /// @param done takes it on the interface thread; empty where it cannot be read
+    public static void read(Path file, int most, Consumer<Optional<Image>> done) {
+        WORKER.run(() -> Picture.read(file, most), done, failed -> done.accept(Optional.empty()));
     }
 
     private void set(Path read, Optional<Image> image) {

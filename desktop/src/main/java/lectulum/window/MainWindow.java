@@ -35,6 +35,7 @@ import lectulum.design.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
 import lectulum.parts.Background;
+import lectulum.parts.Photo;
 import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.BalanceStage;
@@ -637,7 +638,7 @@ public final class MainWindow implements AutoCloseable {
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
         boolean weighed = !(stages.get(Stage.BALANCE) instanceof BalanceStage balance) || balance.settled();
-        return weighed && findings.settled();
+        return weighed && findings.settled() && Photo.settled();
     }
 
     /// Where the window asks for files, and who shows another project in its place.

@@ -20,7 +20,7 @@ import lectulum.design.Shell;
 import lectulum.design.Shell.Profile.Point;
 import lectulum.design.Survey;
 import lectulum.parts.Form;
-import lectulum.parts.Picture;
+import lectulum.parts.Photo;
 import lectulum.shell.ProfileEdit;
 import lectulum.sheet.ProfileEditor;
 import lectulum.stage.Leaf;
@@ -81,9 +81,14 @@ public final class ProfileLeaf {
         String file = s.design().base().survey().trace().map(Survey.Trace::file).orElse("");
         if (!file.equals(loaded)) {
             loaded = file;
-            editor.setPhoto(file.isEmpty()
-                    ? Optional.empty()
-                    : desk.photo(file).flatMap(p -> Picture.read(p, LARGEST)));
+            editor.setPhoto(Optional.empty());
+            if (!file.isEmpty()) {
+                desk.photo(file).ifPresent(p -> Photo.read(p, LARGEST, image -> {
+                    if (file.equals(loaded)) {
+                        editor.setPhoto(image);
+                    }
+                }));
+            }
         }
         editor.show(s);
         entry.show(s);

@@ -386,7 +386,7 @@ public final class WeighLeaf {
 
     /// Whether nothing is being read.
     public boolean settled() {
-        return scale.settled() && Photo.settled();
+        return scale.settled();
     }
 
     private void readAll(String id, int i) {
