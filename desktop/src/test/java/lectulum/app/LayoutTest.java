@@ -90,8 +90,7 @@ class LayoutTest extends WindowTest {
         Project before = state().project();
         robot.clickOn(inPlan("cells"));
         click("#find-place");
-        settle();
-        assertShown("#place-0");
+        until(() -> robot.lookup("#place-0").tryQuery().isPresent());
 
         click("#place-0");
         assertThat(state().project()).isEqualTo(before);
