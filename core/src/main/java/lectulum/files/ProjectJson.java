@@ -34,6 +34,7 @@ import tools.jackson.databind.cfg.DateTimeFeature;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 
 /// The text of a project file: UTF-8 JSON in SI units, keys in a fixed order, described by
@@ -56,6 +57,7 @@ public final class ProjectJson {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build()).addMixIn(Shell.class, ShellKinds.class)
             .addMixIn(EmptyMass.class, EmptyMassKinds.class).addMixIn(Feature.class, FeatureKinds.class)
             .registerSubtypes(features())
+            .addModule(new SimpleModule().addDeserializer(int.class, new WholeNumber()))
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)

@@ -48,6 +48,13 @@ class StrictReadingTest {
     }
 
     @Test
+    void aWholeNumberWrittenWithItsPointIsStillOne() throws UnreadableFile {
+        assertThat(ProjectJson.read(text().replace("\"count\" : 1,", "\"count\" : 1.0,")).project()).isEqualTo(BOX);
+        assertThat(ProjectJson.read(text().replace("\"count\" : 1,", "")).project().design().base().axle().count())
+                .as("one that is not there is 0, and a finding").isZero();
+    }
+
+    @Test
     void aNameThatStandsTwiceIsRefused() {
         assertThat(says(text().replaceFirst("\"tongueLength\" : 1.2", "\"tongueLength\" : 1.2, \"tongueLength\" : 3")))
                 .contains("not valid JSON");
