@@ -11,6 +11,7 @@ import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
+import lectulum.design.Tank;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Chart;
@@ -123,7 +124,7 @@ final class LoadingStudies {
                 Sentence.of("90° is free to turn"), "plane geometry");
         approach(t, c, ramp, book, id);
         driver(design, t, inside - width, book, id);
-        lashing(t, c, book, id);
+        lashing(design, t, c, book, id);
         above(design, t, book, id);
         return book.sketch(side(design, t, c, ramp, header, gate)).chart(way(ramp, c))
                 .caution("Never be in or behind a vehicle while it is loaded. Chock the wheels and lower the rear jacks"
@@ -195,8 +196,8 @@ final class LoadingStudies {
         }
     }
 
-    private static void lashing(Thing t, Feature.Carried c, Study.Notebook book, String id) {
-        double mass = t.mass().value();
+    private static void lashing(Design design, Thing t, Feature.Carried c, Study.Notebook book, String id) {
+        double mass = PartStudies.loaded(design, t) + t.tank().map(Tank::fullMass).orElse(0.0);
         double weight = mass * Units.GRAVITY;
         double forward = Lashing.force(mass, Lashing.FORWARDS, c.friction(), c.straps(), c.steep(), c.aside());
         double back = Lashing.force(mass, Lashing.BACK_AND_SIDE, c.friction(), c.backStraps(), c.steep(), c.aside());

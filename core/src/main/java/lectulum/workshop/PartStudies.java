@@ -63,8 +63,8 @@ final class PartStudies {
         return "mech." + t.id() + "." + kind + ".";
     }
 
-    /// What is pulled out with a thing: itself and all that is kept in it \[kg\].
-    private static double loaded(Design design, Thing t) {
+    /// What moves with a thing: itself and all that is kept in it \[kg\].
+    static double loaded(Design design, Thing t) {
         return t.mass().value() + Keeping.contents(design, List.of(t.id()), Mode.ROAD).stream()
                 .flatMap(id -> design.thing(id).stream()).mapToDouble(c -> c.mass().value()).sum();
     }

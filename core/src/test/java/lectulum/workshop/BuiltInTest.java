@@ -19,6 +19,7 @@ import lectulum.design.Placement;
 import lectulum.design.Shell;
 import lectulum.design.Size;
 import lectulum.design.Stuff;
+import lectulum.design.Tank;
 import lectulum.design.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
@@ -206,6 +207,17 @@ class BuiltInTest {
         assertThat(finding(good, "load.sum.bike")).isEmpty();
         assertThat(says(good, "load.lash.bike")).as("the weaker of the two is named").contains("straps")
                 .contains("720 N");
+    }
+
+    /// A machine of 290 kg with 10 kg of petrol in it: 0.745 kg/L, 13.423 L.
+    @Test
+    void whatIsInATankIsLashedToo() {
+        Design d = loaded(carried(9000, 0, 2, 2, 0, 0), 0.8);
+        double dry = value(d, "load.bike.lashForward");
+
+        Design full = d.mapping("bike", t -> t.with(new Tank(Tank.Use.PETROL, 0.010 / 0.745)));
+
+        assertThat(value(full, "load.bike.lashForward")).isCloseTo(dry * 300 / 290, within(1e-6));
     }
 
     @Test
