@@ -226,11 +226,17 @@ final class RoadStudies {
                         rig.assumed("spring.base") * rig.track, rig.tyreRate()));
     }
 
+    /// Tongue while pulling away uphill \[kg\].
+    private static double uphill(Rig rig, LoadedState s) {
+        return s.tongue()
+                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0);
+    }
+
     private static Study climbing(Rig rig) {
         Study.Notebook book = new Study.Notebook("climbing", Study.Topic.ROAD, "Pulling away, climbing, braking", "");
         LoadedState s = rig.lightestTongue();
         double g = rig.assumed("road.gravity");
-        double lighter = s.tongue() + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -g, 0);
+        double lighter = uphill(rig, s);
         double heavier = s.tongue() + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), 0.5,
                 rig.base().axle().braked() ? 1 : 0);
         String source = "inertia at the centre of gravity, held at the ball";
@@ -281,9 +287,7 @@ final class RoadStudies {
             return Optional.empty();
         }
         LoadedState s = rig.lightestTongue();
-        double lighter = s.tongue()
-                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0)
-                - along;
+        double lighter = uphill(rig, s) - along;
         book.figure("slosh.tongue", "Tongue uphill with all of it at the rear ends", lighter, Quantity.MASS,
                 "T − M a (Z − h)/x_A − Σ", Sentence.of("{0} of it by the tanks, {1}", Amount.kg(along),
                         s.loadCase().name()),

@@ -50,6 +50,25 @@ public final class GearStudies {
         return studies;
     }
 
+    /// What the tapes read on a square axle where it is planned, to points as far apart as the tyres' inner sides: what is typed
+    /// over.
+    ///
+    /// @param which axle, from 0
+    public static Gear.Tapes asPlanned(Base base, int which) {
+        List<Double> places = Tandem.places(base.axle(), base.ballToMiddle());
+        double place = Math.max(0.3, places.get(Math.min(which, places.size() - 1)));
+        Axle axle = base.axle();
+        double between = Math.clamp(Math.round((axle.track() - axle.tyreWidth()) * 100) / 100.0, 0.3, 3);
+        double read = Math.hypot(place, between / 2);
+        return new Gear.Tapes(read, read, between, 0);
+    }
+
+    /// A guard to start from: 60 mm free before and behind the tyre, its inner side 50 mm from it.
+    public static Gear.Guard usualGuard(Axle axle) {
+        return new Gear.Guard(Math.round((axle.wheelDiameter() + 0.12) * 100) / 100.0,
+                Math.max(0, Math.round(((axle.track() - axle.tyreWidth()) / 2 - 0.05) * 100) / 100.0));
+    }
+
     private static LeafSpring leaf(Gear.Springs s) {
         return new LeafSpring(s.leaf(), s.shackle(), s.rise());
     }

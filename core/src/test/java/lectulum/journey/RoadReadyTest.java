@@ -2,11 +2,12 @@ package lectulum.journey;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.finding;
+import static lectulum.Told.says;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
-import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Fix;
@@ -14,9 +15,7 @@ import lectulum.design.Placement;
 import lectulum.design.Size;
 import lectulum.design.Tank;
 import lectulum.design.Thing;
-import lectulum.figures.Finding;
 import lectulum.towing.FreeSurface;
-import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,20 +23,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 /// Part-full tanks, ties by school, and how far the tongue jack goes.
 class RoadReadyTest {
     private static final double G = 9.80665;
-
-    private static Optional<Finding> finding(Design d, String id) {
-        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
-    private static String says(Design d, String id) {
-        Finding f = finding(d, id).orElseThrow(() -> new AssertionError("no " + id + " among "
-                + Analysis.of(d).findings().stream().map(Finding::id).toList()));
-        return (f.title().text(Style.PLAIN) + ". " + f.detail().text(Style.PLAIN)).replace('\u00a0', ' ');
-    }
-
-    private static double value(Design d, String figure) {
-        return Analysis.of(d).figures().value(figure);
-    }
 
     private static Design set(Design d, String id, double value) {
         return d.with(d.settings().with(id, value));

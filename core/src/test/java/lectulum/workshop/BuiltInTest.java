@@ -2,6 +2,10 @@ package lectulum.workshop;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.finding;
+import static lectulum.Told.mended;
+import static lectulum.Told.says;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,7 +13,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import lectulum.analysis.Analysis;
-import lectulum.analysis.Remedies;
 import lectulum.camp.Ground;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
@@ -21,36 +24,15 @@ import lectulum.design.Size;
 import lectulum.design.Stuff;
 import lectulum.design.Tank;
 import lectulum.design.Thing;
-import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.layout.Solid;
 import lectulum.structure.Bar;
 import lectulum.structure.Held;
-import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 
 /// What is screwed to the shell, what hangs out as an arm, what stands near a flame, poles on a slope, and straps.
 class BuiltInTest {
     private static final double G = 9.80665;
-
-    private static Optional<Finding> finding(Design d, String id) {
-        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
-    private static String says(Design d, String id) {
-        Finding f = finding(d, id).orElseThrow(() -> new AssertionError("no " + id + " among "
-                + Analysis.of(d).findings().stream().map(Finding::id).toList()));
-        return (f.title().text(Style.PLAIN) + ". " + f.detail().text(Style.PLAIN)).replace('\u00a0', ' ');
-    }
-
-    private static double value(Design d, String figure) {
-        return Analysis.of(d).figures().value(figure);
-    }
-
-    private static Design mended(Design d, String id) {
-        Analysis a = Analysis.of(d);
-        return Remedies.of(a, finding(d, id).orElseThrow()).getFirst().edit().apply(d);
-    }
 
     private static Design studs(Design d, Carcass.Face face, double width, Double... at) {
         return d.with(d.base().with(d.base().carcass().with(face,

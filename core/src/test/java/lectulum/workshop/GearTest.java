@@ -1,6 +1,9 @@
 package lectulum.workshop;
 
 import static lectulum.Samples.box;
+import static lectulum.Told.finding;
+import static lectulum.Told.says;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -13,30 +16,14 @@ import lectulum.assumed.UsualTyre;
 import lectulum.design.Axle;
 import lectulum.design.Design;
 import lectulum.design.Gear;
-import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.outside.RunningGear;
-import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// The running gear as a builder measures it.
 class GearTest {
-    private static Optional<Finding> finding(Design d, String id) {
-        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
-    private static String says(Design d, String id) {
-        Finding f = finding(d, id).orElseThrow(() -> new AssertionError("no " + id + " among "
-                + Analysis.of(d).findings().stream().map(Finding::id).toList()));
-        return (f.title().text(Style.PLAIN) + ". " + f.detail().text(Style.PLAIN)).replace('\u00a0', ' ');
-    }
-
-    private static double value(Design d, String figure) {
-        return Analysis.of(d).figures().value(figure);
-    }
-
     private static Design geared(Design d, Gear gear) {
         return d.with(d.base().with(d.base().carcass().with(gear)));
     }

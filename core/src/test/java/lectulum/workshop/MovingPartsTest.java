@@ -2,6 +2,9 @@ package lectulum.workshop;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.finding;
+import static lectulum.Told.says;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -18,14 +21,12 @@ import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Size;
 import lectulum.design.Thing;
-import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.layout.Body;
 import lectulum.mechanism.GasStrut;
 import lectulum.mechanism.Lid;
 import lectulum.mechanism.RisingBed;
 import lectulum.shell.HatchSwing;
-import lectulum.units.Style;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,20 +34,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /// Hatches, lids, rising beds, lifting tops and slides, as they are built.
 class MovingPartsTest {
-    private static Optional<Finding> finding(Design d, String id) {
-        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
-    private static String says(Design d, String id) {
-        Finding f = finding(d, id).orElseThrow(() -> new AssertionError("no " + id + " among "
-                + Analysis.of(d).findings().stream().map(Finding::id).toList()));
-        return (f.title().text(Style.PLAIN) + ". " + f.detail().text(Style.PLAIN)).replace('\u00a0', ' ');
-    }
-
-    private static double value(Design d, String figure) {
-        return Analysis.of(d).figures().value(figure);
-    }
-
     private static Design hatched(Carcass.Hatch hatch, Thing... things) {
         Design d = box(things);
         return d.with(d.base().with(d.base().carcass().withHatch(Optional.of(hatch))));

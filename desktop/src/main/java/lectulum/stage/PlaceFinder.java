@@ -22,18 +22,12 @@ final class PlaceFinder extends VBox {
 
     private final Workbench bench;
     private volatile long search;
-    private boolean looking;
 
     PlaceFinder(Workbench bench) {
         this.bench = bench;
         setSpacing(2);
         setId("place-finder");
         start();
-    }
-
-    /// Whether nothing is being looked for.
-    boolean settled() {
-        return !looking;
     }
 
     private void start() {
@@ -52,12 +46,10 @@ final class PlaceFinder extends VBox {
         Analysis analysis = bench.state().analysis();
         String id = thing.get().id();
         long mine = ++search;
-        looking = true;
         Button stop = new Button("Stop");
         stop.setId("find-place-stop");
         stop.setOnAction(e -> {
             search++;
-            looking = false;
             start();
         });
         Label busy = new Label("Looking for places…");
@@ -65,12 +57,10 @@ final class PlaceFinder extends VBox {
         getChildren().setAll(new HBox(8, busy, stop));
         WORKER.run(() -> FindPlace.of(analysis, id, MOST, () -> search != mine), found -> {
             if (search == mine) {
-                looking = false;
                 show(id, found);
             }
         }, sentence -> {
             if (search == mine) {
-                looking = false;
                 start();
                 words(sentence);
             }

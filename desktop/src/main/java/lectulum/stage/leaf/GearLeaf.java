@@ -7,7 +7,6 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.scene.layout.VBox;
-import lectulum.design.Axle;
 import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Gear;
@@ -16,6 +15,7 @@ import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.workbench.Workbench;
+import lectulum.workshop.GearStudies;
 import lectulum.workshop.Study;
 
 /// Running gear: the axle squared from the ball, spring hangers, what guides the axle, and the tyre in its guard.
@@ -93,20 +93,11 @@ public final class GearLeaf {
             if (taped < base.axle().count()) {
                 int next = taped;
                 button(f, "gear-tape", base.axle().count() > 1 ? "Tape axle " + (taped + 1) : "Tape the axle",
-                        b -> put(b, gear(b).withTapes(plus(gear(b).tapes(), square(b, next)))));
+                        b -> put(b, gear(b).withTapes(plus(gear(b).tapes(), GearStudies.asPlanned(b, next)))));
             }
             if (taped > 0) {
                 button(f, "gear-tape-off", "Remove the tapes", b -> put(b, gear(b).withTapes(List.of())));
             }
-        }
-
-        /// What the tapes would read on a square axle where it is planned.
-        private static Gear.Tapes square(Base b, int which) {
-            Axle a = b.axle();
-            double x = b.ballToMiddle() + (a.count() > 1 ? (which - 0.5) * a.spacing() : 0);
-            double between = Math.clamp(Math.round((a.track() - a.tyreWidth()) * 100) / 100.0, 0.3, 3);
-            double read = Math.hypot(Math.max(0.3, x), between / 2);
-            return new Gear.Tapes(read, read, between, 0);
         }
 
         private static List<Gear.Tapes> plus(List<Gear.Tapes> tapes, Gear.Tapes next) {
@@ -195,9 +186,7 @@ public final class GearLeaf {
             if (gear(base).guard().isEmpty()) {
                 f.note("Their height over the axle stands below, among the assumed values.");
                 button(f, "gear-guard", "Enter their length and side", b -> put(b, gear(b).withGuard(
-                        Optional.of(new Gear.Guard(Math.round((b.axle().wheelDiameter() + 0.12) * 100) / 100.0,
-                                Math.max(0, Math.round(((b.axle().track() - b.axle().tyreWidth()) / 2 - 0.05) * 100)
-                                        / 100.0))))));
+                        Optional.of(GearStudies.usualGuard(b.axle())))));
                 return;
             }
             around(f, "Length inside", 0.2, 3, Gear.Guard::length, (g, v) -> new Gear.Guard(v, g.inside()));

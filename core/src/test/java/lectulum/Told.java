@@ -1,0 +1,36 @@
+package lectulum;
+
+import java.util.Optional;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
+import lectulum.design.Design;
+import lectulum.figures.Finding;
+import lectulum.units.Style;
+
+/// What the whole analysis tells about a design, as tests ask for it.
+public final class Told {
+    private Told() {
+    }
+
+    public static Optional<Finding> finding(Design d, String id) {
+        return Analysis.of(d).findings().stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    /// Title and detail of a finding, in metric units and with plain spaces; a failure that lists all findings where it is
+    /// not among them.
+    public static String says(Design d, String id) {
+        Finding f = finding(d, id).orElseThrow(() -> new AssertionError("no " + id + " among "
+                + Analysis.of(d).findings().stream().map(Finding::id).toList()));
+        return (f.title().text(Style.PLAIN) + ". " + f.detail().text(Style.PLAIN)).replace('\u00a0', ' ');
+    }
+
+    /// SI value of a figure, NaN where it is absent.
+    public static double value(Design d, String figure) {
+        return Analysis.of(d).figures().value(figure);
+    }
+
+    /// After the best remedy of a finding.
+    public static Design mended(Design d, String id) {
+        return Remedies.of(Analysis.of(d), finding(d, id).orElseThrow()).getFirst().edit().apply(d);
+    }
+}
