@@ -32,10 +32,10 @@ import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import lectulum.journey.Journey;
+import lectulum.kernel.towing.Sway;
 import lectulum.layout.Layout;
 import lectulum.sheet.SheetView;
 import lectulum.theme.Theme;
-import lectulum.towing.Sway;
 import lectulum.workbench.Workbench;
 
 /// Measures what the budgets are about, on generated campers of 100, 500 and 5 000 things and on the fullest demonstration:

@@ -14,11 +14,11 @@ import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Project;
+import lectulum.figures.Figure;
+import lectulum.figures.Finding;
 import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
 import lectulum.files.UnreadableFile;
-import lectulum.figures.Figure;
-import lectulum.figures.Finding;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lectulum.balance.AxlePlace;
 import lectulum.balance.Balance;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
@@ -23,6 +22,7 @@ import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.statics.AxlePlace;
 
 /// Axle places, moves of things, smaller fills and lighter packing that bring the loads where they should be.
 final class BalanceRemedies {

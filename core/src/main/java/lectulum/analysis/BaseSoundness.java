@@ -15,8 +15,8 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.kernel.beams.Section;
 import lectulum.shell.ProfileLine;
-import lectulum.structure.Section;
 
 /// Leaves out parts of framing and survey whose numbers cannot be meant, and draws a box for a profile that is no body;
 /// each says so.

@@ -17,11 +17,11 @@ import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.kernel.packing.PlaceSearch;
 import lectulum.layout.Body;
 import lectulum.layout.Layout;
 import lectulum.layout.Solid;
 import lectulum.living.Keeping;
-import lectulum.place.PlaceSearch;
 
 /// Looks for better places of a thing inside: it must fit, stand firm and leave doors free, and then the balance decides.
 public final class FindPlace {

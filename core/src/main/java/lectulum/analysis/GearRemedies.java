@@ -12,7 +12,7 @@ import lectulum.design.Gear;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
-import lectulum.outside.RunningGear.LeafSpring;
+import lectulum.kernel.gear.RunningGear.LeafSpring;
 import lectulum.workshop.GearStudies;
 
 /// What mends the running gear: other hanger holes, longer shackles, a longer guide, tyres that fit, the axle where the tapes

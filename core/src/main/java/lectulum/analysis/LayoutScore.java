@@ -17,11 +17,11 @@ import lectulum.figures.Figures;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Working;
+import lectulum.kernel.bodies.Needs;
+import lectulum.kernel.packing.Score;
 import lectulum.layout.Body;
 import lectulum.layout.Layout;
 import lectulum.living.Living;
-import lectulum.people.Needs;
-import lectulum.place.Score;
 import lectulum.units.Quantity;
 
 /// Scores a layout from its sleep, ways out, balance, headroom, access, storage, setting up, height of mass and floor.

@@ -21,10 +21,10 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.bodies.Needs;
 import lectulum.layout.Body;
 import lectulum.living.Keeping;
 import lectulum.living.Living;
-import lectulum.people.Needs;
 
 /// What would mend how people live in a layout: longer beds, larger windows, other hinges, short moves, a home for gear.
 final class LivingRemedies {

@@ -10,8 +10,6 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
-import lectulum.balance.Moves;
-import lectulum.balance.Statics;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Fix;
@@ -27,6 +25,8 @@ import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.statics.Moves;
+import lectulum.kernel.statics.Statics;
 import lectulum.living.Keeping;
 
 /// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:

@@ -23,13 +23,13 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.beams.WallCut;
+import lectulum.kernel.survey.SixTapes;
 import lectulum.layout.Body;
 import lectulum.layout.Faces;
 import lectulum.layout.Solid;
 import lectulum.living.Comfort;
 import lectulum.living.Keeping;
-import lectulum.structure.WallCut;
-import lectulum.survey.SixTapes;
 import lectulum.survey.TrueShape;
 import lectulum.units.Quantity;
 import lectulum.workshop.OutsideStudies;
@@ -97,7 +97,8 @@ final class WorkshopRemedies {
             double free = 2 * (f.guide() + Assumed.value(d, "clear.rising"));
             return Body.of(d.base()).shape().box().stream().map(b -> {
                 double clear = b
-                        .best(new lectulum.survey.LeaningBox.Frame(f.length(), f.centre(), f.low(), f.high())).width();
+                        .best(new lectulum.kernel.survey.LeaningBox.Frame(f.length(), f.centre(), f.low(), f.high()))
+                        .width();
                 double width = Math.floor((clear - free) * 1000) / 1000;
                 return base(Sentence.of("Make the frame {0} wide", Amount.m(width)), "Narrower frame",
                         x -> x.with(s.withFrame(Optional.of(new Survey.Rigid(f.length(), width, f.centre(), f.low(),

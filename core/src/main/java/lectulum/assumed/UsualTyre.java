@@ -2,7 +2,7 @@ package lectulum.assumed;
 
 import java.util.Comparator;
 import java.util.List;
-import lectulum.towing.TyreSize;
+import lectulum.kernel.gear.TyreSize;
 
 /// A size in which tyres are commonly made.
 ///

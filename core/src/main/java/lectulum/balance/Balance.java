@@ -13,10 +13,12 @@ import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Interval;
-import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.statics.AxlePlace;
+import lectulum.kernel.statics.Statics;
 import lectulum.units.Quantity;
 
 /// Where the loaded trailer bears on the ground and on the ball, for every load case.

@@ -15,10 +15,10 @@ import lectulum.design.Rating;
 import lectulum.design.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
-import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.kernel.maths.Normal;
 
 /// What the balance has to say: one finding for each cause, with the worst load case named and the others counted.
 final class BalanceFindings {

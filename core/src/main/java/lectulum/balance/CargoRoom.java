@@ -2,6 +2,7 @@ package lectulum.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.kernel.statics.Statics;
 
 /// How much may still be put at a place before something is reached, and what that is.
 ///

@@ -2,6 +2,9 @@ package lectulum.balance;
 
 import java.util.List;
 import java.util.Optional;
+import lectulum.kernel.statics.MassRoll;
+import lectulum.kernel.statics.Part;
+import lectulum.kernel.statics.Statics;
 
 /// How sure mass, tongue and share are: linear propagation of the uncertainties of masses and places, with an error
 /// that all guesses share, because people underestimate together (GUM, JCGM 100; see docs/method/balance.md).

@@ -10,6 +10,7 @@ import lectulum.design.Mode;
 import lectulum.design.Role;
 import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
+import lectulum.kernel.statics.Part;
 
 /// What nobody lists and every finished camper carries: glue, screws, sealant, wire, paint. A share of what is built by
 /// hand, in the middle of the body, with a line of its own wherever masses are named.

@@ -1,7 +1,7 @@
 package lectulum.balance;
 
 import lectulum.design.Rating;
-import lectulum.figures.Normal;
+import lectulum.kernel.maths.Normal;
 
 /// One rating against the load it limits.
 ///

@@ -20,7 +20,10 @@ import lectulum.design.Role;
 import lectulum.design.Size;
 import lectulum.design.Thing;
 import lectulum.design.Vehicle;
-import lectulum.towing.TorsionTandem;
+import lectulum.kernel.gear.TorsionTandem;
+import lectulum.kernel.statics.MassRoll;
+import lectulum.kernel.statics.Part;
+import lectulum.kernel.statics.Statics;
 
 /// The camper in one load case: what it weighs, where it bears, what limits it.
 ///

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import lectulum.design.Design;
 import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
+import lectulum.kernel.statics.Part;
 
 /// Masses along the camper in columns of one width, stacked by system; each thing is spread evenly over its length.
 /// The bare base is not in it; what is forgotten counts as structure.

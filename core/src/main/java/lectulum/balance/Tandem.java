@@ -7,7 +7,7 @@ import lectulum.assumed.Assumed;
 import lectulum.design.Axle;
 import lectulum.design.Design;
 import lectulum.design.Rating;
-import lectulum.towing.TorsionTandem;
+import lectulum.kernel.gear.TorsionTandem;
 import lectulum.units.Units;
 
 /// Two axles on springs of their own: what each carries, and the tongue, depend on how high the ball is.

@@ -1,7 +1,10 @@
 package lectulum.balance;
 
-import lectulum.figures.Normal;
 import java.util.List;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.statics.AxlePlace;
+import lectulum.kernel.statics.MassRoll;
+import lectulum.kernel.statics.Part;
 
 /// Whether the axle can be welded yet: where it belongs for a tongue share, how sure that is with the masses known today,
 /// and how long a slot must be to be 95 % sure.

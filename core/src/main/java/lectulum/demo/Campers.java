@@ -30,7 +30,7 @@ import lectulum.design.Vehicle;
 import lectulum.design.WaterStyle;
 import lectulum.design.Weighing;
 import lectulum.design.WheelArches;
-import lectulum.shell.Nose;
+import lectulum.kernel.profile.Nose;
 import lectulum.units.UnitSystem;
 import lectulum.weighing.Method;
 

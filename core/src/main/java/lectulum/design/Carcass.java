@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import lectulum.structure.Bar;
+import lectulum.kernel.beams.Bar;
 
 /// What the shell is built of and how it opens, as far as holes, mounts and mechanisms need to know.
 ///

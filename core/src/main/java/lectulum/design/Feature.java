@@ -6,8 +6,8 @@ import static lectulum.units.Quantity.FORCE;
 import static lectulum.units.Quantity.MASS;
 import static lectulum.units.Quantity.SHARE;
 
-import lectulum.structure.Bar;
-import lectulum.structure.Held;
+import lectulum.kernel.beams.Bar;
+import lectulum.kernel.beams.Held;
 
 /// What a thing is good for or needs besides its box; a new kind fails to compile until every place handles it.
 ///

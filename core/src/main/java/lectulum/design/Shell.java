@@ -1,7 +1,7 @@
 package lectulum.design;
 
 import java.util.List;
-import lectulum.shell.Nose;
+import lectulum.kernel.profile.Nose;
 
 /// Outer shape of the body; a new kind fails to compile until every place handles it.
 public sealed interface Shell {

@@ -1,5 +1,7 @@
 package lectulum.figures;
 
+import lectulum.kernel.maths.Normal;
+
 /// Where the true value lies with 95 % confidence, SI.
 public record Interval(double low, double high) {
 

@@ -7,7 +7,7 @@ import lectulum.design.Design;
 import lectulum.design.Settings;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
-import lectulum.towing.TyreSize;
+import lectulum.kernel.gear.TyreSize;
 import lectulum.units.Quantity;
 
 /// Tyres put on the trailer by what is written on their side.

@@ -16,7 +16,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
-import lectulum.towing.TyreLoad;
+import lectulum.kernel.gear.TyreLoad;
 import lectulum.units.Quantity;
 import lectulum.workshop.Study;
 

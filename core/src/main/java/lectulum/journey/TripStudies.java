@@ -7,10 +7,6 @@ import java.util.Optional;
 import lectulum.balance.Certainty;
 import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
-import lectulum.balance.Part;
-import lectulum.balance.Statics;
-import lectulum.balance.TankCorners;
-import lectulum.balance.Trip;
 import lectulum.balance.WeldNow;
 import lectulum.design.Role;
 import lectulum.design.Tank;
@@ -19,9 +15,13 @@ import lectulum.figures.Amount;
 import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.statics.Part;
+import lectulum.kernel.statics.Statics;
+import lectulum.kernel.statics.TankCorners;
+import lectulum.kernel.statics.Trip;
 import lectulum.units.Quantity;
 import lectulum.water.Water;
-import lectulum.figures.Normal;
 import lectulum.workshop.Study;
 
 /// The tongue over a trip, over all fills of the tanks, how sure it is, and whether the axle can be welded yet.

@@ -9,11 +9,11 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
+import lectulum.kernel.towing.ContactAngle;
+import lectulum.kernel.towing.Driveway;
+import lectulum.kernel.towing.SteadyTurn;
+import lectulum.kernel.towing.TailgateSweep;
 import lectulum.layout.Solid;
-import lectulum.outside.TailgateSweep;
-import lectulum.towing.ContactAngle;
-import lectulum.towing.Driveway;
-import lectulum.towing.SteadyTurn;
 import lectulum.units.Quantity;
 import lectulum.workshop.Study;
 

@@ -7,7 +7,8 @@ import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Mode;
 import lectulum.design.Shell;
-import lectulum.shell.Nose;
+import lectulum.kernel.profile.Nose;
+import lectulum.kernel.profile.RoofLine;
 import lectulum.shell.ProfileLine;
 import lectulum.survey.TrueShape;
 

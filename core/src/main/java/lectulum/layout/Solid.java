@@ -3,7 +3,7 @@ package lectulum.layout;
 import lectulum.design.Feature;
 import lectulum.design.Placement;
 import lectulum.design.Size;
-import lectulum.plane.Stretch;
+import lectulum.kernel.plane.Stretch;
 
 /// A box standing upright, turned in plan: the volume a thing takes.
 ///

@@ -12,8 +12,8 @@ import lectulum.design.Feature;
 import lectulum.design.Fix;
 import lectulum.design.Role;
 import lectulum.design.Thing;
-import lectulum.fit.Passage;
-import lectulum.fit.Reach;
+import lectulum.kernel.bodies.Reach;
+import lectulum.kernel.plane.Passage;
 import lectulum.layout.Solid;
 
 /// What can be got at on the road: what stands before each packed thing and each part that needs service.

@@ -19,9 +19,9 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
+import lectulum.kernel.bodies.BunkStack;
+import lectulum.kernel.bodies.Needs;
 import lectulum.layout.Solid;
-import lectulum.people.BunkStack;
-import lectulum.people.Needs;
 import lectulum.units.Quantity;
 
 /// Heights and room about people: standing, seats, tables, steps, toilet and shower, bunks above each other, and space

@@ -7,10 +7,10 @@ import lectulum.assumed.Assumed;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
 import lectulum.design.Feature;
-import lectulum.fit.Passage;
+import lectulum.kernel.bodies.WaysOut;
+import lectulum.kernel.plane.Passage;
+import lectulum.kernel.plane.Stretch;
 import lectulum.layout.Solid;
-import lectulum.people.WaysOut;
-import lectulum.plane.Stretch;
 
 /// Openings as ways out at night: how much of each is clear, whether it opens far enough, and whether a body gets to it
 /// from a bed.

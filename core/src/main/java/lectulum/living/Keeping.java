@@ -17,9 +17,8 @@ import lectulum.design.Mount;
 import lectulum.design.Placement;
 import lectulum.design.Role;
 import lectulum.design.Thing;
-
+import lectulum.kernel.packing.Packer;
 import lectulum.layout.Solid;
-import lectulum.storage.Packer;
 
 /// Where the gear is kept: what each storage place holds, what does not fit, and what has no home.
 ///

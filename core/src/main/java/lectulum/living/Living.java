@@ -14,9 +14,9 @@ import lectulum.design.SystemGroup;
 import lectulum.design.Thing;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
-import lectulum.fit.Passage;
+import lectulum.kernel.bodies.WaysOut;
+import lectulum.kernel.plane.Passage;
 import lectulum.layout.Body;
-import lectulum.people.WaysOut;
 
 /// How people live in a layout: sleep, ways out, doors and drawers, the way through, storage, reach, and the change from
 /// mode to mode.

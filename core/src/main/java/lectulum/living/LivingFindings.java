@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
-import lectulum.change.Changeover;
 import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
@@ -19,9 +18,10 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.people.DiagonalBed;
-import lectulum.people.Needs;
-import lectulum.people.WaysOut;
+import lectulum.kernel.bodies.DiagonalBed;
+import lectulum.kernel.bodies.Needs;
+import lectulum.kernel.bodies.WaysOut;
+import lectulum.kernel.packing.Changeover;
 import lectulum.units.Quantity;
 
 /// What living in a layout gives to say.

@@ -7,7 +7,7 @@ import lectulum.design.Carcass;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Thing;
-import lectulum.fit.DoorSwing;
+import lectulum.kernel.mechanisms.DoorSwing;
 import lectulum.layout.Solid;
 
 /// How far a door or drawer moves before it meets something.

@@ -10,8 +10,8 @@ import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Person;
 import lectulum.design.SystemGroup;
+import lectulum.kernel.bodies.Needs;
 import lectulum.layout.Solid;
-import lectulum.people.Needs;
 
 /// Somebody of the brief where a bed, a seat or the floor is, to be drawn to scale.
 ///

@@ -11,7 +11,7 @@ import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Thing;
-import lectulum.fit.Passage;
+import lectulum.kernel.plane.Passage;
 import lectulum.layout.Body;
 import lectulum.layout.Faces;
 import lectulum.layout.Solid;

@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
-import lectulum.change.Changeover;
 import lectulum.design.Design;
 import lectulum.design.Feature;
 import lectulum.design.Mode;
 import lectulum.design.Mount;
 import lectulum.design.Thing;
+import lectulum.kernel.packing.Changeover;
 import lectulum.layout.Solid;
 
 /// The change from one mode to another: what has to move, in which order, in how many minutes.

@@ -2,7 +2,7 @@ package lectulum.living;
 
 import java.util.ArrayList;
 import java.util.List;
-import lectulum.people.Needs;
+import lectulum.kernel.bodies.Needs;
 
 /// A person drawn to scale from the segments of the body: head, trunk, legs. Only a picture; the checks use
 /// [Needs].

@@ -7,9 +7,9 @@ import java.util.OptionalInt;
 import lectulum.design.Feature;
 import lectulum.design.Mount;
 import lectulum.design.Person;
+import lectulum.kernel.bodies.Needs;
+import lectulum.kernel.bodies.Sleepers;
 import lectulum.layout.Solid;
-import lectulum.people.Needs;
-import lectulum.people.Sleepers;
 
 /// Who sleeps where at night, and how: length, width and height to sit up.
 ///

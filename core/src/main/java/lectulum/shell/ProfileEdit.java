@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.design.Shell;
 import lectulum.design.Shell.Profile.Point;
-import lectulum.plane.Stretch;
+import lectulum.kernel.plane.Stretch;
 
 /// Changes of a profile as the hand makes them. Each gives the changed profile, or nothing where that would be no body:
 /// then the old one stays.

@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.design.Shell;
+import lectulum.kernel.profile.Node;
+import lectulum.kernel.profile.Outline;
+import lectulum.kernel.profile.Piece;
+import lectulum.kernel.profile.Spline;
 
 /// The side profile of a body as an outline: straight edges between corners, arcs at rounded corners, and one curve
 /// through every run of smooth points that leaves its straight neighbours without a kink.

@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.design.Survey;
+import lectulum.kernel.survey.LeaningBox;
+import lectulum.kernel.survey.SixTapes;
 
 /// How the inside of a body really stands, as far as it was measured: walls by tapes, leaning posts and stations.
 ///

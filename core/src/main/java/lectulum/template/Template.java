@@ -1,7 +1,7 @@
 package lectulum.template;
 
 import java.util.List;
-import lectulum.shell.Piece;
+import lectulum.kernel.profile.Piece;
 
 /// A full-size drawing of one panel: what is cut, what is cut out of it, and lines to guide the hand. Metres, x to the
 /// right, y up; y = 0 is the level line to measure from.

@@ -3,7 +3,7 @@ package lectulum.template;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import lectulum.shell.Piece;
+import lectulum.kernel.profile.Piece;
 
 /// A template as DXF (release 12, which everything reads): polylines in millimetres, arcs as bulges, cubic curves as
 /// short chords, one layer for each use, and the names of the lines as texts on a layer of their own.

@@ -2,7 +2,7 @@ package lectulum.template;
 
 import java.util.List;
 import java.util.Locale;
-import lectulum.shell.Piece;
+import lectulum.kernel.profile.Piece;
 
 /// A template as SVG at full size: millimetres, lines and arcs and cubic curves as they are.
 public final class TemplateSvg {

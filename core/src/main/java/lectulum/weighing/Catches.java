@@ -13,8 +13,9 @@ import lectulum.design.Design;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
-import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.scales.ScaleError;
 import lectulum.units.Units;
 
 /// Mistakes and limits of the readings of a weigh day, and which reading would help most.

@@ -11,8 +11,6 @@ import lectulum.assumed.Assumed;
 import lectulum.balance.Certainty;
 import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
-import lectulum.balance.Part;
-import lectulum.balance.Statics;
 import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.EmptyMass;
@@ -20,6 +18,10 @@ import lectulum.design.Mass;
 import lectulum.design.MassSource;
 import lectulum.design.Thing;
 import lectulum.design.Weighing;
+import lectulum.kernel.scales.HomeScales;
+import lectulum.kernel.scales.Reconciled;
+import lectulum.kernel.statics.Part;
+import lectulum.kernel.statics.Statics;
 
 /// Which masses of the plan a weigh day changes, and taking them over.
 ///

@@ -9,7 +9,6 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import lectulum.assumed.Assumed;
 import lectulum.balance.LoadedState;
-import lectulum.balance.Part;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Mass;
@@ -17,8 +16,12 @@ import lectulum.design.MassSource;
 import lectulum.design.WeighPoint;
 import lectulum.design.Weighing;
 import lectulum.figures.Amount;
-import lectulum.figures.Normal;
 import lectulum.figures.Sentence;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.scales.HomeScales;
+import lectulum.kernel.scales.Reconciled;
+import lectulum.kernel.scales.ScaleError;
+import lectulum.kernel.statics.Part;
 
 /// A weigh day worked out: what the readings give, what is doubtful about them, what to read next, and which masses of the
 /// plan they change.

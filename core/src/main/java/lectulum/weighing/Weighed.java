@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
-import lectulum.figures.Normal;
+import lectulum.kernel.maths.Normal;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.SingularValueDecomposition;

@@ -7,7 +7,6 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Strength;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
-import lectulum.balance.Part;
 import lectulum.balance.Tandem;
 import lectulum.design.Base;
 import lectulum.design.Carcass;
@@ -17,8 +16,9 @@ import lectulum.figures.Amount;
 import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.structure.FrameBeam;
-import lectulum.structure.Section;
+import lectulum.kernel.beams.FrameBeam;
+import lectulum.kernel.beams.Section;
+import lectulum.kernel.statics.Part;
 import lectulum.units.Quantity;
 
 /// The trailer frame under what it carries when the camper leaves: moment, stress and sag.

@@ -16,8 +16,8 @@ import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
-import lectulum.outside.RunningGear;
-import lectulum.outside.RunningGear.LeafSpring;
+import lectulum.kernel.gear.RunningGear;
+import lectulum.kernel.gear.RunningGear.LeafSpring;
 import lectulum.units.Quantity;
 
 /// The running gear before it is welded, and after: whether the axle stands square, where the hangers go, what guides it

@@ -15,12 +15,12 @@ import lectulum.figures.Chart;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
+import lectulum.kernel.mechanisms.GasStrut;
+import lectulum.kernel.mechanisms.HatchSwing;
+import lectulum.kernel.mechanisms.Lid;
+import lectulum.kernel.mechanisms.LidChooser;
+import lectulum.kernel.mechanisms.RisingBed;
 import lectulum.layout.Body;
-import lectulum.mechanism.GasStrut;
-import lectulum.mechanism.Lid;
-import lectulum.mechanism.LidChooser;
-import lectulum.mechanism.RisingBed;
-import lectulum.shell.HatchSwing;
 import lectulum.units.Quantity;
 
 /// Lids and rising beds on gas struts: hand force over the travel, cold and hot days, and struts from stock.

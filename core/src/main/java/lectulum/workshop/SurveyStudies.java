@@ -11,10 +11,10 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
+import lectulum.kernel.survey.LeaningBox;
+import lectulum.kernel.survey.SixTapes;
+import lectulum.kernel.survey.SizeChain;
 import lectulum.layout.Body;
-import lectulum.survey.LeaningBox;
-import lectulum.survey.SixTapes;
-import lectulum.survey.SizeChain;
 import lectulum.survey.TrueShape;
 import lectulum.units.Quantity;
 

@@ -21,10 +21,10 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Sketch;
+import lectulum.kernel.beams.WallCut;
 import lectulum.layout.Body;
 import lectulum.layout.Faces;
 import lectulum.layout.Solid;
-import lectulum.structure.WallCut;
 import lectulum.units.Quantity;
 
 /// Holes in framed faces: which members they cut, the header they need, what is near and what is behind; and whether

@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lectulum.demo.Campers;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
@@ -21,16 +23,14 @@ import lectulum.design.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.kernel.packing.Score;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
 import lectulum.living.Keeping;
-import lectulum.place.Score;
-import java.util.Map;
-import java.util.stream.Collectors;
 import lectulum.units.Style;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// Finding places, scoring, mirroring, and what must hold of every layout.

@@ -14,6 +14,8 @@ import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.Rating;
 import lectulum.design.Thing;
+import lectulum.kernel.statics.AxlePlace;
+import lectulum.kernel.statics.Part;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 

@@ -20,6 +20,7 @@ import lectulum.design.Tank;
 import lectulum.design.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
+import lectulum.kernel.statics.Part;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

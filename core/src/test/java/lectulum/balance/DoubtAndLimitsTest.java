@@ -24,6 +24,7 @@ import lectulum.design.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.kernel.statics.AxlePlace;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.Units;

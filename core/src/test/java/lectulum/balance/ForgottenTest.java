@@ -9,6 +9,7 @@ import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Role;
 import lectulum.design.SystemGroup;
+import lectulum.kernel.statics.Part;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.Units;

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.kernel.statics.AxlePlace;
+import lectulum.kernel.statics.MassRoll;
+import lectulum.kernel.statics.Part;
+import lectulum.kernel.statics.Statics;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

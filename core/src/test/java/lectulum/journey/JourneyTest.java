@@ -142,7 +142,7 @@ class JourneyTest {
         Design d = loaded();
         double load = value(d, "tyres.load");
         int low = 50;
-        while (lectulum.towing.TyreLoad.capacity(low, 1, false) < load) {
+        while (lectulum.kernel.gear.TyreLoad.capacity(low, 1, false) < load) {
             low++;
         }
         assertThat(finding(set(d, "tyre.index", low), "tyres.reserve")).isPresent();

@@ -21,7 +21,7 @@ import lectulum.design.Size;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
-import lectulum.towing.Sway;
+import lectulum.kernel.towing.Sway;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

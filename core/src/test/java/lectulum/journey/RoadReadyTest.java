@@ -15,7 +15,7 @@ import lectulum.design.Placement;
 import lectulum.design.Size;
 import lectulum.design.Tank;
 import lectulum.design.Thing;
-import lectulum.towing.FreeSurface;
+import lectulum.kernel.statics.FreeSurface;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -6,13 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import lectulum.design.Base;
 import lectulum.design.Carcass;
 import lectulum.design.Mode;
-import lectulum.design.Base;
 import lectulum.design.Shell;
 import lectulum.design.Survey;
-import lectulum.shell.Nose;
 import lectulum.design.WheelArches;
+import lectulum.kernel.profile.Nose;
+import lectulum.kernel.profile.RoofLine;
 import org.junit.jupiter.api.Test;
 
 class BodyTest {

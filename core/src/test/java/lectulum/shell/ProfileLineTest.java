@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import lectulum.design.Shell;
 import lectulum.design.Shell.Profile.Point;
+import lectulum.kernel.profile.Outline;
+import lectulum.kernel.profile.Piece;
 import org.junit.jupiter.api.Test;
 
 /// The side profile as a user draws it: corners, arcs and smooth curves.

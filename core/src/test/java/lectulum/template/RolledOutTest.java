@@ -15,7 +15,7 @@ import lectulum.design.Placement;
 import lectulum.design.Shell;
 import lectulum.design.Size;
 import lectulum.design.Thing;
-import lectulum.shell.Nose;
+import lectulum.kernel.profile.Nose;
 import lectulum.template.Template.Contour;
 import lectulum.template.Template.Use;
 import org.junit.jupiter.api.Test;

@@ -1,6 +1,5 @@
 package lectulum.weighing;
 
-import lectulum.figures.Normal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
@@ -9,6 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import lectulum.design.WeighPoint;
+import lectulum.kernel.maths.Normal;
+import lectulum.kernel.scales.HomeScales;
+import lectulum.kernel.scales.Reconciled;
+import lectulum.kernel.scales.ScaleError;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import lectulum.analysis.Analysis;
-import lectulum.camp.Ground;
 import lectulum.design.Carcass;
 import lectulum.design.Design;
 import lectulum.design.Feature;
@@ -25,9 +24,10 @@ import lectulum.design.Stuff;
 import lectulum.design.Tank;
 import lectulum.design.Thing;
 import lectulum.figures.Severity;
+import lectulum.kernel.beams.Bar;
+import lectulum.kernel.beams.Held;
+import lectulum.kernel.standing.Ground;
 import lectulum.layout.Solid;
-import lectulum.structure.Bar;
-import lectulum.structure.Held;
 import org.junit.jupiter.api.Test;
 
 /// What is screwed to the shell, what hangs out as an arm, what stands near a flame, poles on a slope, and straps.

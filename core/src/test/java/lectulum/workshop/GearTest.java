@@ -17,7 +17,7 @@ import lectulum.design.Axle;
 import lectulum.design.Design;
 import lectulum.design.Gear;
 import lectulum.figures.Severity;
-import lectulum.outside.RunningGear;
+import lectulum.kernel.gear.RunningGear;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

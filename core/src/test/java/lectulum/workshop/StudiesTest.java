@@ -32,8 +32,8 @@ import lectulum.design.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.layout.Body;
-import lectulum.shell.HatchSwing;
 import org.junit.jupiter.api.Test;
 
 /// Everything that is measured, cut, bent, hung, loaded and swung, from a design to what the checks say and mend.

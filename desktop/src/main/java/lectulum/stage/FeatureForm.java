@@ -81,8 +81,8 @@ final class FeatureForm {
             case Feature.Opening.Leaf l -> l.label();
             case Feature.Sanitary.Use u -> u.label();
             case lectulum.design.Stuff s -> s.label();
-            case lectulum.structure.Bar b -> b.label();
-            case lectulum.structure.Held h -> h.label();
+            case lectulum.kernel.beams.Bar b -> b.label();
+            case lectulum.kernel.beams.Held h -> h.label();
             case lectulum.design.Carcass.Face f -> f.label();
             default -> String.valueOf(option);
         };

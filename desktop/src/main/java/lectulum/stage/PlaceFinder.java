@@ -6,12 +6,12 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Background;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
 import lectulum.design.Mode;
 import lectulum.design.Thing;
 import lectulum.figures.Remedy;
+import lectulum.parts.Background;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 

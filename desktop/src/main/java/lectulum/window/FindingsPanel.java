@@ -12,11 +12,11 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import lectulum.parts.Background;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
+import lectulum.parts.Background;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 

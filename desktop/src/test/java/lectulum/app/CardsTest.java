@@ -32,7 +32,7 @@ import lectulum.design.Tank;
 import lectulum.design.Thing;
 import lectulum.design.TongueSchool;
 import lectulum.design.Vehicle;
-import lectulum.shell.Nose;
+import lectulum.kernel.profile.Nose;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 

@@ -12,7 +12,7 @@ import lectulum.design.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.structure.Bar;
+import lectulum.kernel.beams.Bar;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 

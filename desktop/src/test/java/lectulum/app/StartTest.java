@@ -10,9 +10,9 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import lectulum.demo.Campers;
 import lectulum.design.CamperType;
+import lectulum.figures.Stage;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
-import lectulum.figures.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
