@@ -6,12 +6,12 @@ import java.util.SplittableRandom;
 import lectulum.assumed.Assumed;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
-import lectulum.design.FeatureKind;
-import lectulum.design.Fix;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Placement;
-import lectulum.design.Thing;
+import lectulum.design.feature.FeatureKind;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
 
 /// What somebody might do next: add a thing, move, turn, put away, stow or drop one, give it a feature, change an assumed
 /// value or the body.

@@ -8,21 +8,23 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ForkJoinPool;
+import lectulum.analysis.soundness.Soundness;
 import lectulum.balance.Balance;
+import lectulum.balance.Journey;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.journey.Journey;
 import lectulum.layout.Layout;
-import lectulum.living.Living;
+import lectulum.layout.Living;
+import lectulum.layout.score.LayoutScore;
+import lectulum.layout.score.Score;
 import lectulum.materials.Materials;
 import lectulum.money.Money;
 import lectulum.power.Power;
 import lectulum.water.Water;
-import lectulum.workshop.Workshop;
 
 /// Everything that follows from a design: the results of all disciplines, their figures and findings.
 ///
@@ -58,6 +60,12 @@ public record Analysis(Design given, Design design, Layout layout, Living living
     /// The same while something is being dragged: how people live in it is looked at again when the hand lets go.
     public Analysis sketch(Design edited) {
         return edited == given ? this : of(edited, Optional.of(this), true);
+    }
+
+    /// The score of the layout with all its parts.
+    public Score score() {
+        boolean stop = findings.stream().anyMatch(f -> f.open() && f.severity() == Severity.STOP);
+        return LayoutScore.score(design, layout, living, balance, stop);
     }
 
     private static final Figures NONE = Figures.of(List.of());

@@ -10,18 +10,18 @@ import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Placement;
-import lectulum.design.Thing;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.kernel.packing.PlaceSearch;
-import lectulum.layout.Body;
 import lectulum.layout.Layout;
-import lectulum.layout.Solid;
-import lectulum.living.Keeping;
+import lectulum.layout.keeping.Keeping;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// Looks for better places of a thing inside: it must fit, stand firm and leave doors free, and then the balance decides.
 public final class FindPlace {

@@ -3,17 +3,17 @@ package lectulum.analysis;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.assumed.UsualTyre;
-import lectulum.design.Axle;
-import lectulum.design.Base;
-import lectulum.design.Carcass;
+import lectulum.base.gear.GearStudies;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Gear;
+import lectulum.design.base.Axle;
+import lectulum.design.base.Base;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Gear;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.gear.RunningGear.LeafSpring;
-import lectulum.workshop.GearStudies;
 
 /// What mends the running gear: other hanger holes, longer shackles, a longer guide, tyres that fit, the axle where the tapes
 /// found it.

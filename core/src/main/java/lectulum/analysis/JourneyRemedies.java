@@ -8,20 +8,20 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
-import lectulum.design.Base;
+import lectulum.balance.weigh.WeighDay;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Fix;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.units.Quantity;
-import lectulum.weighing.WeighDay;
 
 /// What would mend a trip, a camp, a hitch, a turn or the way it runs: other places, longer tongues, other settings.
 final class JourneyRemedies {

@@ -7,15 +7,15 @@ import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
-import lectulum.design.Thing;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.layout.Fault;
 import lectulum.layout.FreePlace;
 import lectulum.layout.Layout;
-import lectulum.layout.Solid;
-import lectulum.living.Keeping;
+import lectulum.layout.keeping.Keeping;
+import lectulum.space.Solid;
 
 /// Moves that free what overlaps or passes through the shell.
 final class LayoutRemedies {

@@ -10,21 +10,21 @@ import lectulum.assumed.Assumed;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Feature;
-import lectulum.design.Fix;
 import lectulum.design.Mode;
-import lectulum.design.Person;
-import lectulum.design.Placement;
-import lectulum.design.Size;
-import lectulum.design.Thing;
+import lectulum.design.brief.Person;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.bodies.Needs;
-import lectulum.layout.Body;
-import lectulum.living.Keeping;
-import lectulum.living.Living;
+import lectulum.layout.Living;
+import lectulum.layout.keeping.Keeping;
+import lectulum.space.Body;
 
 /// What would mend how people live in a layout: longer beds, larger windows, other hinges, short moves, a home for gear.
 final class LivingRemedies {

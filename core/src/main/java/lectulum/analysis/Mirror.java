@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Feature;
-import lectulum.design.Feature.Face;
-import lectulum.design.FeatureKind;
 import lectulum.design.Mode;
-import lectulum.design.Placement;
-import lectulum.design.Thing;
-import lectulum.layout.Body;
-import lectulum.layout.Faces;
+import lectulum.design.feature.Feature;
+import lectulum.design.feature.Feature.Face;
+import lectulum.design.feature.FeatureKind;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Faces;
 
 /// Puts everything on the other side: left becomes right. Doing it twice gives the camper back.
 public final class Mirror {

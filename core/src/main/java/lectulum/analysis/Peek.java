@@ -6,16 +6,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.balance.Journey;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
-import lectulum.journey.Journey;
-import lectulum.living.Living;
-import lectulum.living.Motion;
-import lectulum.workshop.Study;
-import lectulum.workshop.Workshop;
+import lectulum.figures.drawing.Study;
+import lectulum.layout.Living;
 
 /// Whether a finding softens in an edited design, by the least that has to be worked out to tell: one passage, the doors of
 /// one thing, the studies of one topic. What passes here is then judged by everything.

@@ -12,22 +12,22 @@ import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Fix;
-import lectulum.design.Mass;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Placement;
-import lectulum.design.Role;
-import lectulum.design.Size;
-import lectulum.design.SystemGroup;
-import lectulum.design.Tank;
-import lectulum.design.Thing;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mass;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.statics.Moves;
 import lectulum.kernel.statics.Statics;
-import lectulum.living.Keeping;
+import lectulum.layout.keeping.Keeping;
 
 /// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:
 /// the axle, one thing, several things a little, two things exchanged, a tank elsewhere, ballast.
@@ -203,7 +203,7 @@ public final class Solvers {
                 double kg = Math.round(mass.getAsDouble() * 2) / 2.0;
                 Thing bag = new Thing("ballast", "Ballast", SystemGroup.CARGO, Role.GEAR, Mount.STOWED, Fix.LOOSE,
                         new Size(0.3, 0.4, 0.2), new Placement(x - d.base().tongueLength(), 0, 0, 0),
-                        java.util.Map.of(), Mass.weighed(kg), lectulum.design.Cost.NONE, Optional.empty(),
+                        java.util.Map.of(), Mass.weighed(kg), lectulum.design.thing.Cost.NONE, Optional.empty(),
                         Optional.empty(), Optional.empty(), 0, "");
                 return Optional.of(new Remedy(Sentence.of("{0} of ballast or water at {1} behind the ball",
                         Amount.kg(kg), Amount.m(x)),

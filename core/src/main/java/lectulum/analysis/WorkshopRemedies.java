@@ -9,32 +9,32 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Sheet;
+import lectulum.base.walls.WallStudies;
 import lectulum.catalogue.Catalogue;
-import lectulum.design.Carcass;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Feature;
 import lectulum.design.Mode;
-import lectulum.design.Placement;
-import lectulum.design.Shell;
-import lectulum.design.Survey;
-import lectulum.design.Thing;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Shell;
+import lectulum.design.base.Survey;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.beams.WallCut;
 import lectulum.kernel.survey.SixTapes;
-import lectulum.layout.Body;
-import lectulum.layout.Faces;
-import lectulum.layout.Solid;
-import lectulum.living.Comfort;
-import lectulum.living.Keeping;
-import lectulum.survey.TrueShape;
+import lectulum.layout.keeping.Keeping;
+import lectulum.layout.moving.StrutStudies;
+import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.Comfort;
+import lectulum.space.Body;
+import lectulum.space.Faces;
+import lectulum.space.Solid;
+import lectulum.space.TrueShape;
 import lectulum.units.Quantity;
-import lectulum.workshop.OutsideStudies;
-import lectulum.workshop.StrutStudies;
-import lectulum.workshop.WallStudies;
 
 /// What would mend the findings about shell, holes, mechanisms, loading and what is around the camper. Candidates only:
 /// every one is judged by all checks before it is offered.
@@ -78,7 +78,7 @@ final class WorkshopRemedies {
         return new Remedy(says, new Edit("Change " + t.name(), d -> d.mapping(t.id(), x -> x.with(feature))));
     }
 
-    private static Remedy base(Sentence says, String name, UnaryOperator<lectulum.design.Base> change) {
+    private static Remedy base(Sentence says, String name, UnaryOperator<lectulum.design.base.Base> change) {
         return new Remedy(says, new Edit(name, d -> d.with(change.apply(d.base()))));
     }
 
@@ -125,7 +125,7 @@ final class WorkshopRemedies {
     private static Stream<Remedy> shell(Design d, String id) {
         Carcass c = d.base().carcass();
         if (id.equals("shell.arcs") && d.base().shell() instanceof Shell.Profile p) {
-            return lectulum.shell.ProfileLine.of(p.points()).flatMap(lectulum.shell.ProfileLine::crowded).stream()
+            return lectulum.space.ProfileLine.of(p.points()).flatMap(lectulum.space.ProfileLine::crowded).stream()
                     .map(w -> base(Sentence.of("Round both with {0}", Amount.m(floor(w.largest()))), "Smaller arcs",
                             b -> b.with(new Shell.Profile(p.width(),
                                     IntStream.range(0, p.points().size()).mapToObj(i -> {
@@ -371,7 +371,8 @@ final class WorkshopRemedies {
             double high = Math.round((t.size().height() + by) * 1000) / 1000.0;
             return new Remedy(Sentence.of("Build {0} with its top at {1}", t.name(), Amount.m(top + by)),
                     new Edit("Height of " + t.name(), d -> d.mapping(t.id(), x -> x.with(
-                            new lectulum.design.Size(x.size().length(), x.size().width(), Math.max(0.02, high))))));
+                            new lectulum.design.thing.Size(x.size().length(), x.size().width(),
+                                    Math.max(0.02, high))))));
         });
     }
 }

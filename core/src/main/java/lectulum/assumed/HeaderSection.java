@@ -1,7 +1,7 @@
 package lectulum.assumed;
 
 import java.util.List;
-import lectulum.design.Stuff;
+import lectulum.design.base.Stuff;
 
 /// A section for headers and rails.
 ///

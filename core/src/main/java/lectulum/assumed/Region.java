@@ -3,7 +3,7 @@ package lectulum.assumed;
 import java.util.List;
 import java.util.stream.Stream;
 import lectulum.design.Design;
-import lectulum.design.TongueSchool;
+import lectulum.design.brief.TongueSchool;
 
 /// What a region starts with: school of the tongue share, when brakes are needed, and speed. All assumed, all editable;
 /// to be confirmed with the authority.

@@ -2,7 +2,7 @@ package lectulum.assumed;
 
 import java.util.EnumMap;
 import java.util.Map;
-import lectulum.design.Stuff;
+import lectulum.design.base.Stuff;
 
 /// How stiff and strong a material is.
 ///

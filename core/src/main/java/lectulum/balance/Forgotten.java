@@ -4,12 +4,12 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import lectulum.assumed.Assumed;
-import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Role;
-import lectulum.design.SystemGroup;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Thing;
 import lectulum.kernel.statics.Part;
 
 /// What nobody lists and every finished camper carries: glue, screws, sealant, wire, paint. A share of what is built by

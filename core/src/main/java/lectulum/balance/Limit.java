@@ -1,6 +1,6 @@
 package lectulum.balance;
 
-import lectulum.design.Rating;
+import lectulum.design.vehicle.Rating;
 import lectulum.kernel.maths.Normal;
 
 /// One rating against the load it limits.

@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import lectulum.design.Design;
-import lectulum.design.SystemGroup;
-import lectulum.design.Thing;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Thing;
 import lectulum.kernel.statics.Part;
 
 /// Masses along the camper in columns of one width, stacked by system; each thing is spread evenly over its length.

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
-import lectulum.design.Axle;
 import lectulum.design.Design;
-import lectulum.design.Rating;
+import lectulum.design.base.Axle;
+import lectulum.design.vehicle.Rating;
 import lectulum.kernel.gear.TorsionTandem;
 import lectulum.units.Units;
 

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.design.Design;
-import lectulum.design.Person;
-import lectulum.design.Vehicle;
+import lectulum.design.brief.Person;
+import lectulum.design.vehicle.Vehicle;
 
 /// The tow vehicle by itself: ready to drive as it is fuelled and fitted, then with people and luggage aboard.
 ///

@@ -13,9 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lectulum.design.Feature;
-import lectulum.design.FeatureKind;
-import lectulum.design.Thing;
+import lectulum.design.feature.Feature;
+import lectulum.design.feature.FeatureKind;
+import lectulum.design.thing.Thing;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 

@@ -9,6 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import lectulum.design.base.Base;
+import lectulum.design.brief.Brief;
+import lectulum.design.thing.Thing;
+import lectulum.design.vehicle.Vehicle;
+import lectulum.design.weighing.Weighing;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
 ///

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lectulum.design.thing.Thing;
 
 /// In which parts two states of a project differ, in words: for somebody who must choose between them.
 public final class Differences {

@@ -1,6 +1,9 @@
 package lectulum.design;
 
 import java.util.List;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
 
 /// What is aboard in one situation of interest.
 ///

@@ -10,7 +10,7 @@ import lectulum.units.Quantity;
 /// files and checks all read it here.
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
-@interface Means {
+public @interface Means {
     String value();
 
     Quantity of() default Quantity.LENGTH;

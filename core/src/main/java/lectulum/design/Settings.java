@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import lectulum.design.vehicle.Vehicle;
 
 /// What the user set for this design instead of what the program assumes.
 ///

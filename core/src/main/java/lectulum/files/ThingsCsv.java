@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import lectulum.catalogue.FeatureList;
-import lectulum.design.Battery;
 import lectulum.design.Design;
-import lectulum.design.Load;
-import lectulum.design.Tank;
-import lectulum.design.Thing;
+import lectulum.design.thing.Battery;
+import lectulum.design.thing.Load;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
 import lectulum.units.Units;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -70,7 +70,7 @@ public final class ThingsCsv {
     }
 
     /// A name that a spreadsheet would run as a formula is kept as text.
-    static String safe(String text) {
+    public static String safe(String text) {
         return text.matches("(?s)[=+@\\-].*") ? "'" + text : text;
     }
 

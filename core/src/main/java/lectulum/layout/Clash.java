@@ -5,10 +5,12 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import lectulum.design.Base;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// Finds what overlaps and what passes through the shell, in one mode. Contact up to a millimetre is no fault.
 ///

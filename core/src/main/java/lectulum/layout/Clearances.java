@@ -1,9 +1,11 @@
 package lectulum.layout;
 
-import lectulum.design.Base;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// How far a thing is from what encloses it \[m\]; negative where it passes. For a thing outside, `front` is the distance
 /// to the ball and the rest are NaN, but for the height above the floor.

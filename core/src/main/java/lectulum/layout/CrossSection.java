@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// The camper cut across at one place, seen from behind: walls, floor, roof, and what the cut meets.
 ///

@@ -1,6 +1,7 @@
 package lectulum.layout;
 
 import lectulum.design.Mode;
+import lectulum.space.Solid;
 
 /// Something that cannot be where it is.
 public sealed interface Fault {

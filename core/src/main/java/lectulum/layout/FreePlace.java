@@ -9,15 +9,17 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.design.Design;
-import lectulum.design.Feature;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Placement;
-import lectulum.design.Size;
-import lectulum.design.SystemGroup;
-import lectulum.design.Thing;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// Where a new thing can stand on the road without touching anything: things inside on the floor along a wall, from the
 /// front, as they are or turned by a quarter, a mattress on a bed box; flat things outside on the roof, others over the tongue; things set into

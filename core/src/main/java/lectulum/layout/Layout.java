@@ -5,11 +5,11 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import lectulum.design.Base;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
@@ -18,6 +18,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
+import lectulum.space.Body;
 import lectulum.units.Quantity;
 
 /// Whether everything fits: overlaps and things through the shell, in each mode, with the amount.

@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Solid;
 
 /// Which thing is under a point, and which are inside a rectangle, in plan or side view. Local coordinates.
 public final class Pick {

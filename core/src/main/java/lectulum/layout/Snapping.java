@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// Brings a dragged thing to the nearest wall, floor, roof, neighbour or middle line within reach.
 ///

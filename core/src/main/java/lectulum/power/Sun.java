@@ -1,7 +1,7 @@
 package lectulum.power;
 
 import java.util.Arrays;
-import lectulum.design.Climate;
+import lectulum.design.brief.Climate;
 
 /// What the sun gives on level ground and from a flat panel on the mean day of a month.
 ///

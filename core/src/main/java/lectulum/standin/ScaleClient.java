@@ -3,7 +3,7 @@ package lectulum.standin;
 import java.io.IOException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import lectulum.design.WeighPoint;
+import lectulum.design.weighing.WeighPoint;
 import lectulum.units.Units;
 
 /// Reads a scale that speaks the text lines of docs/standin/scale-protocol.md: the stand-in, or a device.

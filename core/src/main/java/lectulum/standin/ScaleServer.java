@@ -5,7 +5,7 @@ import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import lectulum.design.WeighPoint;
+import lectulum.design.weighing.WeighPoint;
 
 /// A small stand-in for a deck scale: a text service on this machine that reads what a hidden truth puts on its decks, with
 /// noise, settling and steps. The lines are described in docs/standin/scale-protocol.md.

@@ -6,13 +6,13 @@ import java.util.SplittableRandom;
 import lectulum.balance.Certainty;
 import lectulum.balance.LoadedState;
 import lectulum.balance.VehicleLoads;
+import lectulum.balance.weigh.Reading;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
-import lectulum.design.WeighPoint;
+import lectulum.design.weighing.WeighPoint;
 import lectulum.kernel.statics.MassRoll;
 import lectulum.kernel.statics.Part;
 import lectulum.kernel.statics.Statics;
-import lectulum.weighing.Reading;
 
 /// What a camper really weighs in a rehearsal: every mass of the plan off by an error that its source allows, guesses
 /// together, the vehicle by some kilograms. Hidden from the user; the same seed gives the same truth.

@@ -10,18 +10,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lectulum.design.Base;
 import lectulum.design.Design;
-import lectulum.design.Feature;
-import lectulum.design.Fix;
-import lectulum.design.Mount;
-import lectulum.design.Person;
-import lectulum.design.Placement;
-import lectulum.design.Rating;
-import lectulum.design.Role;
-import lectulum.design.Size;
-import lectulum.design.Tank;
-import lectulum.design.Thing;
+import lectulum.design.base.Base;
+import lectulum.design.brief.Person;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
+import lectulum.design.vehicle.Rating;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
@@ -204,7 +204,7 @@ class JourneyRemediesTest {
             Design d = loaded();
             return base(d, b -> b.with(Rating.AXLE, OptionalDouble.empty()).with(Rating.GROSS_PLATE,
                     OptionalDouble.empty())).with(
-                            new lectulum.design.Vehicle("Wagon", 1600, 700, 2.7, 1.0, 0.45, 30, Map.of()));
+                            new lectulum.design.vehicle.Vehicle("Wagon", 1600, 700, 2.7, 1.0, 0.45, 30, Map.of()));
         }
 
         private static String notes(Design d, String study) {
@@ -226,7 +226,7 @@ class JourneyRemediesTest {
         @Test
         void aLightFrontAxleIsSaid() {
             Design d = loaded();
-            Design light = d.with(new lectulum.design.Vehicle("Tail-heavy", 1600, 1350, 2.7, 1.6, 0.45, 30,
+            Design light = d.with(new lectulum.design.vehicle.Vehicle("Tail-heavy", 1600, 1350, 2.7, 1.6, 0.45, 30,
                     Map.of(Rating.VEHICLE_GROSS, 2100.0)));
 
             assertThat(finding(Analysis.of(light), "chain.front").orElseThrow().severity()).isEqualTo(Severity.WARN);

@@ -12,21 +12,21 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.demo.Campers;
-import lectulum.design.Carcass;
 import lectulum.design.Design;
-import lectulum.design.Feature;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Placement;
-import lectulum.design.Survey;
-import lectulum.design.Thing;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Survey;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
-import lectulum.kernel.packing.Score;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
-import lectulum.living.Keeping;
+import lectulum.layout.keeping.Keeping;
+import lectulum.layout.score.Score;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,7 +113,7 @@ class SearchAndScoreTest {
     void theScoreIsTheWeighedMeanOfItsParts() {
         Analysis a = Analysis.of(Campers.demo("dunlin").orElseThrow().design());
 
-        Score score = LayoutScore.of(a);
+        Score score = a.score();
 
         double weights = score.parts().stream().mapToDouble(Score.Part::weight).sum();
         double sum = score.parts().stream().mapToDouble(p -> p.weight() * p.value()).sum();
@@ -156,7 +156,7 @@ class SearchAndScoreTest {
             onlySleep = onlySleep.with(onlySleep.settings().with("score." + part, 0));
         }
 
-        Score score = LayoutScore.of(Analysis.of(onlySleep));
+        Score score = Analysis.of(onlySleep).score();
 
         assertThat(score.total()).isCloseTo(
                 score.stop()
@@ -249,7 +249,7 @@ class SearchAndScoreTest {
     void aFoldedThingTakesOnlyTheRoomOfItsShape() {
         Design both = box(thing("a", 5, 1.5, 0), thing("b", 5, 1.8, 0));
         Design folded = both.mapping("b", t -> t.placed(Mode.CAMP,
-                t.place().shaped(Optional.of(new lectulum.design.Size(0.04, 0.3, 0.5)))));
+                t.place().shaped(Optional.of(new lectulum.design.thing.Size(0.04, 0.3, 0.5)))));
 
         assertThat(Layout.of(folded).faults().get(Mode.ROAD)).hasSize(1);
         assertThat(Layout.of(folded).faults().get(Mode.CAMP)).isEmpty();
@@ -257,7 +257,7 @@ class SearchAndScoreTest {
 
     @Test
     void aTallThingStandsOnlyUnderARaisedTop() {
-        Design d = box(thing("tall", 5, 1.5, 0).with(new lectulum.design.Size(0.4, 0.3, 2.0)));
+        Design d = box(thing("tall", 5, 1.5, 0).with(new lectulum.design.thing.Size(0.4, 0.3, 2.0)));
         Design lifted = d.with(d.base().with(d.base().carcass()
                 .withLift(Optional.of(new Carcass.Lift(0.5, 0.02, 50, 0, 4)))));
 
@@ -286,8 +286,8 @@ class SearchAndScoreTest {
 
     @Test
     void aThingSetIntoTheShellIsFoundOnItsNearestFace() {
-        var body = lectulum.layout.Body.of(box().base());
-        Thing window = thing("w", 1, 1.5, 0).with(Mount.SET_IN).with(new lectulum.design.Size(0.4, 0.05, 0.4));
+        var body = lectulum.space.Body.of(box().base());
+        Thing window = thing("w", 1, 1.5, 0).with(Mount.SET_IN).with(new lectulum.design.thing.Size(0.4, 0.05, 0.4));
 
         assertThat(face(body, window, 1.5, -0.88, 0.9)).isEqualTo(Carcass.Face.LEFT);
         assertThat(face(body, window, 1.5, 0.88, 0.9)).isEqualTo(Carcass.Face.RIGHT);
@@ -296,7 +296,7 @@ class SearchAndScoreTest {
         assertThat(face(body, window, 1.5, 0, 1.6)).isEqualTo(Carcass.Face.ROOF);
     }
 
-    private static Carcass.Face face(lectulum.layout.Body body, Thing t, double x, double y, double z) {
-        return lectulum.layout.Faces.of(body, t.with(new Placement(x, y, z, 0)), Mode.ROAD);
+    private static Carcass.Face face(lectulum.space.Body body, Thing t, double x, double y, double z) {
+        return lectulum.space.Faces.of(body, t.with(new Placement(x, y, z, 0)), Mode.ROAD);
     }
 }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import lectulum.design.Design;
-import lectulum.design.TongueSchool;
+import lectulum.design.brief.TongueSchool;
 import org.junit.jupiter.api.Test;
 
 /// Starts by region: for brakes, speed and the band of the tongue.

@@ -10,14 +10,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import lectulum.design.Axle;
 import lectulum.design.Design;
-import lectulum.design.EmptyMass;
 import lectulum.design.LoadCase;
-import lectulum.design.Rating;
-import lectulum.design.Role;
-import lectulum.design.Tank;
-import lectulum.design.Vehicle;
+import lectulum.design.base.Axle;
+import lectulum.design.base.EmptyMass;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Tank;
+import lectulum.design.vehicle.Rating;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.kernel.statics.Part;
@@ -119,7 +119,7 @@ class BalanceTest {
         Vehicle vehicle = new Vehicle("Wagon", 1500, 740, 2.67, 1.02, 0.45, 125,
                 Map.of(Rating.REAR_AXLE, 1010.0, Rating.TONGUE_VEHICLE, 90.0, Rating.COMBINED_GROSS, 2700.0));
         var base = plain.base().with(plain.base().axle().at(2.87 - 1.2))
-                .with(new EmptyMass.Entered(400, x - 1.2, 0.3, 2.87 - 1.2, lectulum.design.MassSource.WEIGHED));
+                .with(new EmptyMass.Entered(400, x - 1.2, 0.3, 2.87 - 1.2, lectulum.design.thing.MassSource.WEIGHED));
         Design d = plain.with(vehicle).with(base).with(plain.brief().withPeople(List.of()))
                 .mapping("all", t -> t.with(t.place().moved(x - 1.2, 0, 0)));
 
@@ -237,13 +237,14 @@ class BalanceTest {
     @ValueSource(doubles = {-0.7, -0.2, 0.4, 0.8})
     void theRoomByTheSpringsIsExactOnBothSides(double y) {
         Design bare = lectulum.Samples.box(lectulum.Samples.thing("chest", 120, 1.2, 0.3));
-        Design d = bare.with(bare.base().with(lectulum.design.Rating.SPRING, java.util.OptionalDouble.of(270)));
+        Design d = bare.with(bare.base().with(lectulum.design.vehicle.Rating.SPRING, java.util.OptionalDouble.of(270)));
         LoadedState s = Balance.of(d).state("departure").orElseThrow();
         CargoRoom room = CargoRoom.of(s, new CargoRoom.Levers(3.0, 1.6, 1.2, 2.7, 1.0), -9, 9, 2.9, y);
 
         assertThat(room.by()).isEqualTo("each spring");
         Design full = d.plus(lectulum.Samples.thing("more", room.room(), 2.9 - 1.2, y));
-        assertThat(Balance.of(full).state("departure").orElseThrow().left(lectulum.design.Rating.SPRING).orElseThrow())
+        assertThat(Balance.of(full).state("departure").orElseThrow().left(lectulum.design.vehicle.Rating.SPRING)
+                .orElseThrow())
                 .isCloseTo(0, within(1e-9));
     }
 }

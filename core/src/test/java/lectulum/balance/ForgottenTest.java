@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
-import lectulum.design.Role;
-import lectulum.design.SystemGroup;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.SystemGroup;
 import lectulum.kernel.statics.Part;
 import lectulum.units.Quantity;
 import lectulum.units.Style;

@@ -10,11 +10,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.stream.Collectors;
-import lectulum.design.Battery;
-import lectulum.design.Mount;
-import lectulum.design.SystemGroup;
-import lectulum.design.Tank;
-import lectulum.design.Thing;
+import lectulum.design.thing.Battery;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
+import lectulum.files.OwnThings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

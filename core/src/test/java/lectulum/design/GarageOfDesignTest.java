@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import lectulum.design.vehicle.Rating;
+import lectulum.design.vehicle.Vehicle;
 import org.junit.jupiter.api.Test;
 
 /// Several vehicles of one design and which of them tows.

@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

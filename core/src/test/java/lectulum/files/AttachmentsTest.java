@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import lectulum.demo.Campers;
 import lectulum.design.Project;
-import lectulum.design.Survey;
+import lectulum.design.base.Survey;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;

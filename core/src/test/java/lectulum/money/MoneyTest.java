@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
-import lectulum.design.Cost;
 import lectulum.design.Design;
-import lectulum.design.SystemGroup;
+import lectulum.design.thing.Cost;
+import lectulum.design.thing.SystemGroup;
 import lectulum.materials.Materials;
 import org.junit.jupiter.api.Test;
 

@@ -7,11 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
-import lectulum.design.Battery;
-import lectulum.design.Climate;
 import lectulum.design.Design;
-import lectulum.design.Load;
-import lectulum.design.Thing;
+import lectulum.design.brief.Climate;
+import lectulum.design.thing.Battery;
+import lectulum.design.thing.Load;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import org.junit.jupiter.api.Test;
 

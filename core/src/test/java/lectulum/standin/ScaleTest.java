@@ -14,7 +14,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
-import lectulum.design.WeighPoint;
+import lectulum.design.weighing.WeighPoint;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import lectulum.design.Design;
-import lectulum.design.Person;
-import lectulum.design.Tank;
-import lectulum.design.Toilet;
+import lectulum.design.brief.Person;
+import lectulum.design.brief.Toilet;
+import lectulum.design.thing.Tank;
 import lectulum.figures.Finding;
 import org.junit.jupiter.api.Test;
 

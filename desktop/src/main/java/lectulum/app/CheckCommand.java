@@ -6,7 +6,7 @@ import java.util.concurrent.Callable;
 import lectulum.analysis.Analysis;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
-import lectulum.files.Report;
+import lectulum.papers.Report;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 import picocli.CommandLine.Command;

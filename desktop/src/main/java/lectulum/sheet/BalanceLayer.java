@@ -6,7 +6,7 @@ import javafx.scene.text.TextAlignment;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.balance.MassColumns;
-import lectulum.design.SystemGroup;
+import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Figure;
 import lectulum.figures.Interval;
 import lectulum.figures.Verdict;

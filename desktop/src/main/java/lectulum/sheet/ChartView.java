@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
-import lectulum.figures.Chart;
+import lectulum.figures.drawing.Chart;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Style;

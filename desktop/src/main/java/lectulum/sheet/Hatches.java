@@ -8,7 +8,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.ImagePattern;
 import javafx.scene.paint.Paint;
-import lectulum.design.SystemGroup;
+import lectulum.design.thing.SystemGroup;
 import lectulum.theme.Theme;
 
 /// A hatch for each system, so that nothing is told by colour alone.

@@ -3,19 +3,19 @@ package lectulum.sheet;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
-import lectulum.design.Base;
-import lectulum.design.Carcass;
-import lectulum.design.Feature;
+import lectulum.base.profile.ShellStudies;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
-import lectulum.layout.Solid;
-import lectulum.living.Motion;
-import lectulum.living.Pose;
-import lectulum.living.Silhouette;
+import lectulum.design.base.Base;
+import lectulum.design.base.Carcass;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.layout.doors.Motion;
+import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.Pose;
+import lectulum.layout.people.Silhouette;
+import lectulum.space.Solid;
 import lectulum.workbench.State;
-import lectulum.workshop.OutsideStudies;
-import lectulum.workshop.ShellStudies;
 
 /// What Layout draws over the things: people where they lie, sit and stand, what doors and drawers sweep, what folds out
 /// in camp, and the open hatch.

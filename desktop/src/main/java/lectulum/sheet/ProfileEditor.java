@@ -11,24 +11,24 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
-import lectulum.design.Base;
-import lectulum.design.Carcass;
+import lectulum.base.profile.ProfileEdit;
+import lectulum.base.profile.ShellStudies;
+import lectulum.base.survey.PhotoFit;
 import lectulum.design.Edit;
-import lectulum.design.Shell;
-import lectulum.design.Survey;
+import lectulum.design.base.Base;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Shell;
+import lectulum.design.base.Survey;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.profile.Piece;
-import lectulum.layout.Body;
-import lectulum.shell.ProfileEdit;
-import lectulum.shell.ProfileLine;
-import lectulum.survey.PhotoFit;
+import lectulum.space.Body;
+import lectulum.space.ProfileLine;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
-import lectulum.workshop.ShellStudies;
 
 /// The side profile under the hand: points are dragged, corners rounded by their own handle, points added by a double
 /// click, the hinge of the hatch slid along the roof, and a photograph laid under it by two points.

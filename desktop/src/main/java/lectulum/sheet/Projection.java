@@ -2,10 +2,10 @@ package lectulum.sheet;
 
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.Mount;
-import lectulum.design.Thing;
-import lectulum.layout.Body;
-import lectulum.layout.Solid;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.space.Body;
+import lectulum.space.Solid;
 
 /// From metres to pixels: plan above and side elevation below on one x axis, which counts from the ball.
 ///

@@ -2,10 +2,10 @@ package lectulum.sheet;
 
 import java.util.List;
 import javafx.scene.text.TextAlignment;
-import lectulum.design.Axle;
-import lectulum.design.Base;
 import lectulum.design.Design;
-import lectulum.layout.Body;
+import lectulum.design.base.Axle;
+import lectulum.design.base.Base;
+import lectulum.space.Body;
 import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.units.Units;

@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
-import lectulum.figures.Sketch;
+import lectulum.figures.drawing.Sketch;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 

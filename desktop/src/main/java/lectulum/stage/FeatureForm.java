@@ -6,9 +6,9 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
 import lectulum.design.Design;
-import lectulum.design.Feature;
-import lectulum.design.FeatureKind;
-import lectulum.design.Thing;
+import lectulum.design.feature.Feature;
+import lectulum.design.feature.FeatureKind;
+import lectulum.design.thing.Thing;
 import lectulum.parts.Form;
 import lectulum.workbench.Workbench;
 
@@ -80,10 +80,10 @@ final class FeatureForm {
             case Feature.WayUp w -> w.label();
             case Feature.Opening.Leaf l -> l.label();
             case Feature.Sanitary.Use u -> u.label();
-            case lectulum.design.Stuff s -> s.label();
+            case lectulum.design.base.Stuff s -> s.label();
             case lectulum.kernel.beams.Bar b -> b.label();
             case lectulum.kernel.beams.Held h -> h.label();
-            case lectulum.design.Carcass.Face f -> f.label();
+            case lectulum.design.base.Carcass.Face f -> f.label();
             default -> String.valueOf(option);
         };
     }

@@ -13,10 +13,10 @@ import javafx.scene.Parent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
-import lectulum.design.SystemGroup;
+import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
-import lectulum.template.Typeface;
+import lectulum.papers.Typeface;
 
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.

@@ -15,13 +15,13 @@ import lectulum.design.Edit;
 import lectulum.design.History;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
-import lectulum.design.Placement;
 import lectulum.design.Project;
-import lectulum.design.Thing;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Stage;
-import lectulum.living.Keeping;
+import lectulum.layout.keeping.Keeping;
 import lectulum.units.UnitSystem;
 
 /// The bench on which one project is worked: every change of what is shown goes through here and ends in a new

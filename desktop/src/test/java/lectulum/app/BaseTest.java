@@ -8,8 +8,8 @@ import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import lectulum.design.Project;
-import lectulum.design.Shell;
-import lectulum.design.Shell.Profile.Point;
+import lectulum.design.base.Shell;
+import lectulum.design.base.Shell.Profile.Point;
 import lectulum.sheet.ProfileEditor;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -92,12 +92,12 @@ class BaseTest extends WindowTest {
         robot.moveTo(screen(editor, editor.pixel(2))).press(MouseButton.PRIMARY).moveBy(20, 0).moveTo(to);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(text("#profile-hint")).contains("cross");
-        assertThat(lectulum.shell.ProfileLine
+        assertThat(lectulum.space.ProfileLine
                 .crossing(((Shell.Profile) state().design().base().shell()).points())).as("what is drawn").isEmpty();
         robot.release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
 
-        assertThat(lectulum.shell.ProfileLine.crossing(points())).isEmpty();
+        assertThat(lectulum.space.ProfileLine.crossing(points())).isEmpty();
         if (!state().project().equals(before)) {
             robot.clickOn("#undo");
         }

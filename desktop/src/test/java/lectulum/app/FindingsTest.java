@@ -153,7 +153,7 @@ class FindingsTest extends WindowTest {
 
         assertThat(worst).isEqualTo(Severity.WARN);
         robot.interact(() -> window().bench().edit("Little rating", d -> d.with(d.base().with(
-                lectulum.design.Rating.AXLE, java.util.OptionalDouble.of(500)))));
+                lectulum.design.vehicle.Rating.AXLE, java.util.OptionalDouble.of(500)))));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(state().analysis().worst(Stage.BALANCE)).contains(Severity.STOP);
     }

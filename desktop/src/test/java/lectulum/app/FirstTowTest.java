@@ -11,12 +11,12 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import lectulum.design.MassSource;
+import lectulum.balance.weigh.Method;
 import lectulum.design.Project;
-import lectulum.design.Weighing;
+import lectulum.design.thing.MassSource;
+import lectulum.design.weighing.Weighing;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
-import lectulum.weighing.Method;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 

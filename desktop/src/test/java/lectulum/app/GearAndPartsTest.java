@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
-import lectulum.design.Feature;
-import lectulum.design.Gear;
 import lectulum.design.Project;
-import lectulum.design.Vehicle;
+import lectulum.design.base.Gear;
+import lectulum.design.feature.Feature;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;

@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import lectulum.demo.Campers;
-import lectulum.design.CamperType;
+import lectulum.design.brief.CamperType;
 import lectulum.figures.Stage;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;

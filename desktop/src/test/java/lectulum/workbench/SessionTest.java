@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.demo.Campers;
 import lectulum.design.Project;
-import lectulum.design.Survey;
+import lectulum.design.base.Survey;
 import lectulum.files.ChangedMeanwhile;
 import lectulum.files.Home;
 import lectulum.files.Journal;

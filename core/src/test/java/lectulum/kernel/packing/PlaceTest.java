@@ -10,6 +10,7 @@ import lectulum.kernel.packing.PlaceSearch.Item;
 import lectulum.kernel.packing.PlaceSearch.Lump;
 import lectulum.kernel.packing.PlaceSearch.Obstacle;
 import lectulum.kernel.packing.PlaceSearch.Place;
+import lectulum.layout.score.Score;
 import org.junit.jupiter.api.Test;
 
 /// Worked by hand and with an independent program; five significant digits.

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
-import lectulum.design.Placement;
-import lectulum.design.Size;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Size;
 import lectulum.kernel.bodies.Reach;
 import lectulum.kernel.bodies.Reach.Box;
 import lectulum.kernel.bodies.Reach.Item;
 import lectulum.kernel.mechanisms.DoorSwing;
-import lectulum.layout.Solid;
+import lectulum.space.Solid;
 import org.junit.jupiter.api.Test;
 
 /// Worked by hand and with an independent program; lengths in metres, five significant digits.

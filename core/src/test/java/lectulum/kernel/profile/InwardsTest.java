@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import lectulum.Samples;
-import lectulum.design.Base;
-import lectulum.design.Shell;
-import lectulum.layout.Body;
+import lectulum.design.base.Base;
+import lectulum.design.base.Shell;
+import lectulum.space.Body;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -1,0 +1,445 @@
+package lectulum.balance.camp;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lectulum.balance.LoadedState;
+import lectulum.balance.Rig;
+import lectulum.balance.Tandem;
+import lectulum.design.brief.Person;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.drawing.Sketch;
+import lectulum.figures.drawing.Study;
+import lectulum.kernel.standing.GroundPad;
+import lectulum.kernel.standing.Levelling;
+import lectulum.kernel.standing.Standing;
+import lectulum.kernel.standing.SupportPolygon;
+import lectulum.kernel.standing.TipUp;
+import lectulum.units.Quantity;
+
+/// Uncoupled: who tips it, what the jacks carry, how it is levelled.
+public final class CampStudies {
+    private static final String SOURCE = "plate on springs that only push; wheels and tongue jack first, rear jacks"
+            + " wound on after";
+
+    private CampStudies() {
+    }
+
+    public static List<Study> of(Rig rig) {
+        return List.of(tip(rig), standing(rig), level(rig));
+    }
+
+    private static Study tip(Rig rig) {
+        Study.Notebook book = new Study.Notebook("tip", Study.Topic.CAMP, "Somebody steps on the tail", "");
+        double station = rig.rearEnd();
+        double height = rig.base().floorHeight() + TipUp.STANDING;
+        double reserve = rig.assumed("camp.reserve");
+        Rig.Camped camp = rig.camped().stream()
+                .min(Comparator.comparingDouble(c -> tips(rig, c.state(), station, height, reserve))).orElseThrow();
+        LoadedState worst = camp.state();
+        double mass = tips(rig, worst, station, height, reserve);
+        Person heaviest = rig.heaviest();
+        if (Double.isInfinite(mass)) {
+            book.absent("camp.tip", "Lifts the tongue from", Quantity.MASS, "M(x_A − X)/(x − x_A)/reserve",
+                    "the tail does not reach behind the axle");
+        } else {
+            book.figure("camp.tip", "Lifts the tongue from", mass, Quantity.MASS, "M(x_A − X)/(x − x_A)/reserve",
+                    Sentence.of("{0}; standing at {1} behind the ball, reserve {2}", camp.says(),
+                            Amount.m(station), Amount.count(reserve)),
+                    "moments about the wheels");
+            if (mass < heaviest.mass()) {
+                boolean jacks = rig.given("camp.rear.jacks") && rig.assumed("camp.rear.jacks") >= 1;
+                book.say("camp.tip", jacks ? Severity.NOTE : Severity.STOP,
+                        Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
+                                Amount.kg(Math.max(0, mass))),
+                        jacks
+                                ? Sentence.of("{0} weighs {1}. Worst with {2}. Your rear jacks hold it: they come down"
+                                        + " before anybody climbs in.", heaviest.name(), Amount.kg(heaviest.mass()),
+                                        camp.says())
+                                : Sentence.of("{0} weighs {1}. Worst with {2}. Set rear jacks first, or stay coupled.",
+                                        heaviest.name(), Amount.kg(heaviest.mass()), camp.says()));
+            }
+        }
+        double chock = TipUp.chockHolds(worst.axle(), worst.mass(), rig.radius,
+                Math.min(rig.assumed("camp.chock"), 0.9 * rig.radius));
+        book.figure("camp.chock", "Chocks are climbed on a slope of", chock, Quantity.ANGLE,
+                "atan(A/M √(2Rh − h²)/(R − h))", Sentence.of("chock {0}, tyre {1}",
+                        Amount.m(rig.assumed("camp.chock")), Amount.m(rig.radius)),
+                "if the chock does not slide, which it does earlier");
+        return book.sketch(tipSketch(rig, worst, station, heaviest)).caution(
+                "Chock both sides before uncoupling. Nobody is under a trailer on jacks, or inside while it is levelled.")
+                .done();
+    }
+
+    private static double tips(Rig rig, LoadedState s, double station, double height, double reserve) {
+        return TipUp.mass(s.mass(), s.roll().x(), s.roll().z(), rig.axle, rig.radius, station, height,
+                Math.max(0, rig.assumed("site.pitch")), reserve);
+    }
+
+    private static Sketch tipSketch(Rig rig, LoadedState s, double station, Person who) {
+        Sketch.Board board = side(rig, "From the left: where the plumb lines fall");
+        board.line(Sketch.Pen.DASHED, s.roll().x(), 0, s.roll().x(), s.roll().z());
+        board.dot(s.roll().x(), s.roll().z(), Sentence.of("{0}", Amount.kg(s.mass())));
+        double floor = rig.base().floorHeight();
+        board.box(Sketch.Pen.SWEEP, station - 0.25, floor, station + 0.02, floor + who.height());
+        board.dot(station - 0.1, floor + TipUp.STANDING, Sentence.of("{0}", Amount.kg(who.mass())));
+        return board.done();
+    }
+
+    /// Body, wheels, tongue and ground from the side.
+    public static Sketch.Board side(Rig rig, String title) {
+        Sketch.Board board = new Sketch.Board(title);
+        double front = rig.base().tongueLength();
+        double floor = rig.base().floorHeight();
+        board.line(Sketch.Pen.THIN, -0.3, 0, rig.rearEnd() + 0.4, 0);
+        board.line(Sketch.Pen.SOLID, 0, rig.ball(), front, floor - 0.1);
+        board.box(Sketch.Pen.SOLID, front, floor, rig.rearEnd(),
+                floor + Math.max(0.3, rig.body.heightAboveGround() - floor));
+        for (double x : axlePlaces(rig)) {
+            board.circle(Sketch.Pen.SOLID, x, rig.radius, rig.base().axle().wheelDiameter() / 2);
+        }
+        return board;
+    }
+
+    static double[] axlePlaces(Rig rig) {
+        return Tandem.places(rig.base().axle(), rig.axle).stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    private record Feet(List<Standing.Support> set, List<String> names) {
+    }
+
+    /// The wheels, with their names.
+    private static Feet wheels(Rig rig) {
+        List<Standing.Support> supports = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        double[] places = axlePlaces(rig);
+        for (int i = 0; i < places.length; i++) {
+            for (int side = -1; side <= 1; side += 2) {
+                supports.add(new Standing.Support(places[i], side * rig.track / 2, rig.wheelRate() / places.length, 0));
+                names.add((side < 0 ? "left wheel" : "right wheel")
+                        + (places.length < 2 ? "" : i == 0 ? ", front" : ", rear"));
+            }
+        }
+        return new Feet(supports, names);
+    }
+
+    /// Wheels and tongue jack first; then the rear jacks are wound against the floor and a little on.
+    private static Optional<Feet> feet(Rig rig, LoadedState s) {
+        Feet feet = wheels(rig);
+        feet.set.add(new Standing.Support(rig.assumed("jack.at"), 0, rig.assumed("camp.jack.rate"), 0));
+        feet.names.add("tongue jack");
+        if (rig.assumed("camp.rear.jacks") >= 1) {
+            Optional<Standing> first = Standing.of(feet.set, List.of(load(s)));
+            if (first.isEmpty()) {
+                return Optional.empty();
+            }
+            double x = rig.rearEnd() - rig.assumed("camp.rear.inset");
+            double y = Math.max(0.1, rig.body.halfWidth() - rig.assumed("camp.rear.inset"));
+            for (int side = -1; side <= 1; side += 2) {
+                feet.set.add(new Standing.Support(x, side * y, rig.assumed("camp.jack.rate"),
+                        first.get().heightAt(x, side * y) + rig.assumed("camp.crank")));
+                feet.names.add(side < 0 ? "rear left jack" : "rear right jack");
+            }
+        }
+        return Optional.of(feet);
+    }
+
+    private static Standing.Load load(LoadedState s) {
+        return new Standing.Load(s.mass(), s.roll().x(), s.roll().y());
+    }
+
+    /// Where somebody may stand: near each corner of the floor.
+    private record Corner(Standing.Load person, String where) {
+    }
+
+    private static List<Corner> corners(Rig rig, Person who) {
+        double y = Math.max(0, rig.body.halfWidth() - 0.35);
+        List<Corner> all = new ArrayList<>();
+        for (double x : new double[]{rig.rearEnd() - 0.2, rig.base().tongueLength() + 0.2}) {
+            for (int side = 1; side >= -1; side -= 2) {
+                all.add(new Corner(new Standing.Load(who.mass(), x, side * y),
+                        (x > rig.axle ? "rear " : "front ") + (side > 0 ? "right" : "left")));
+            }
+        }
+        return all;
+    }
+
+    private static Study standing(Rig rig) {
+        Study.Notebook book = new Study.Notebook("standing", Study.Topic.CAMP, "What wheels and jacks carry", "");
+        Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().share())).orElseThrow();
+        LoadedState s = camp.state();
+        Person who = rig.heaviest();
+        coupled(rig, who, book);
+        Optional<Feet> feet = feet(rig, s);
+        Optional<Standing> alone = feet.flatMap(f -> Standing.of(f.set, List.of(load(s))));
+        List<Corner> corners = corners(rig, who);
+        List<Corner> falls = corners.stream().filter(c -> feet
+                .flatMap(f -> Standing.of(f.set, List.of(load(s), c.person))).isEmpty()).toList();
+        if (alone.isEmpty() || !falls.isEmpty()) {
+            book.absent("camp.jack.most", "Most on one jack", Quantity.MASS, "ΣN = W, ΣNx = ΣWx, ΣNy = ΣWy",
+                    "it tips: no set of feet that push holds it");
+            boolean jacks = rig.assumed("camp.rear.jacks") >= 1;
+            book.say("camp.falls", Severity.STOP, alone.isEmpty()
+                    ? Sentence.of("It does not stand on its feet by itself")
+                    : Sentence.of("It tips when {0} stands at the {1}", who.name(), falls.getFirst().where),
+                    jacks
+                            ? Sentence.of("Set the rear jacks further out, or stay coupled.")
+                            : Sentence.of("Set rear jacks before anybody climbs in, or stay coupled."));
+            return book.done();
+        }
+        List<Standing.Support> set = feet.get().set;
+        SupportPolygon ground = SupportPolygon.of(set.stream().map(f -> new double[]{f.x(), f.y()}).toList());
+        Corner worst = corners.stream().min(Comparator.comparingDouble(c -> margin(rig, s, c, ground))).orElseThrow();
+        Standing with = Standing.of(set, List.of(load(s), worst.person)).orElseThrow();
+        feet(rig, s, feet.get(), alone.get(), with, worst, book);
+        double most = mostOnJack(feet.get(), corners.stream()
+                .map(c -> Standing.of(set, List.of(load(s), c.person)).orElseThrow()).toList());
+        book.figure("camp.jack.most", "Most on one jack", most, Quantity.MASS,
+                "max over the corners somebody stands at",
+                Sentence.of("{0} at any corner", Amount.kg(who.mass())), SOURCE);
+        double rated = rig.assumed("camp.jack.rated");
+        if (rated > 0 && most > rated) {
+            book.say("camp.jack", Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
+                    Sentence.of("It is rated for {0}.", Amount.kg(rated)));
+        }
+        book.note("Reckoned for {0}, the lightest tongue.", camp.says());
+        polygon(rig, s, worst, ground, set, with, book);
+        book.note(
+                "Pads under the fullest jack: {0} on mud, {1} on loose sand, {2} on firm soil, {3} on gravel, square.",
+                Amount.m(GroundPad.MUD.side(most)), Amount.m(GroundPad.SAND.side(most)),
+                Amount.m(GroundPad.SOIL.side(most)), Amount.m(GroundPad.GRAVEL.side(most)));
+        return book.caution("Jacks are set on firm ground or pads, wheels chocked, before anybody climbs in.").done();
+    }
+
+    private static double mostOnJack(Feet feet, List<Standing> all) {
+        double most = 0;
+        for (Standing standing : all) {
+            for (int i = 0; i < feet.names.size(); i++) {
+                most = feet.names.get(i).contains("jack") ? Math.max(most, standing.loads().get(i)) : most;
+            }
+        }
+        return most;
+    }
+
+    private static void feet(Rig rig, LoadedState s, Feet feet, Standing alone, Standing with, Corner worst,
+            Study.Notebook book) {
+        Person who = rig.heaviest();
+        List<String> lifted = new ArrayList<>();
+        for (int i = 0; i < feet.set.size(); i++) {
+            String name = feet.names.get(i);
+            double carries = with.loads().get(i);
+            book.figure("camp.foot." + camel(name), title(name), carries, Quantity.MASS, "k · squeeze",
+                    Sentence.of("{0} without {1}", Amount.kg(alone.loads().get(i)), who.name()), SOURCE);
+            if (!name.contains("jack") && carries <= 0) {
+                lifted.add(name);
+            }
+        }
+        if (!lifted.isEmpty()) {
+            book.say("camp.lifted", Severity.WARN, lifted.size() == 1
+                    ? Sentence.of("The {0} is lifted", lifted.getFirst())
+                    : Sentence.of("Wheels are lifted: {0}", String.join("; ", lifted)),
+                    Sentence.of("Stabilisers are not lifting jacks: wind them less."));
+        }
+        book.figure("camp.pitch", "Floor pitches under " + who.name(), with.pitch() - alone.pitch(), Quantity.ANGLE,
+                "change of atan α", Sentence.of("{0} at the {1}", Amount.kg(who.mass()), worst.where), SOURCE);
+        book.figure("camp.roll", "Floor rolls under " + who.name(), with.roll() - alone.roll(), Quantity.ANGLE,
+                "change of atan β", Sentence.of("{0} at the {1}", Amount.kg(who.mass()), worst.where), SOURCE);
+    }
+
+    /// Still on the ball, rear jacks up: what the coupler is pulled with when somebody stands at the tail.
+    private static void coupled(Rig rig, Person who, Study.Notebook book) {
+        double lever = rig.lever();
+        double give = (1 + lever) * (1 + lever) / rig.assumed("hitch.rear")
+                + lever * lever / rig.assumed("hitch.front");
+        Feet feet = wheels(rig);
+        feet.set.add(new Standing.Support(0, 0, 1 / give, 0, true));
+        Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().tongue())).orElseThrow();
+        double least = Double.POSITIVE_INFINITY;
+        for (Corner corner : corners(rig, who)) {
+            Optional<Standing> stands = Standing.of(feet.set, List.of(load(camp.state()), corner.person));
+            least = Math.min(least, stands.map(x -> x.loads().getLast()).orElse(Double.NaN));
+        }
+        if (Double.isNaN(least)) {
+            return;
+        }
+        book.figure("camp.coupled", "Coupled, least on the ball", least, Quantity.MASS,
+                "plate on wheels and a ball that can pull", Sentence.of("{0} at a corner, {1}", Amount.kg(who.mass()),
+                        camp.says()),
+                "plate on springs");
+        if (least < 0) {
+            book.note(
+                    "Staying coupled, {0} at the tail pulls the coupler up with {1}: its latch must hold that, and the"
+                            + " vehicle is braked.",
+                    who.name(), Amount.kg(-least));
+        }
+    }
+
+    /// Plumb line of all masses, shifted by the slope of the site as high as each of them is.
+    private static double[] plumb(Rig rig, LoadedState s, Corner c) {
+        double m = s.mass() + c.person.mass();
+        double z = (s.mass() * s.roll().z() + c.person.mass() * (rig.base().floorHeight() + TipUp.STANDING)) / m;
+        return new double[]{
+                (s.mass() * s.roll().x() + c.person.mass() * c.person.x()) / m
+                        + z * Math.tan(rig.assumed("site.pitch")),
+                (s.mass() * s.roll().y() + c.person.mass() * c.person.y()) / m
+                        + z * Math.tan(rig.assumed("site.roll")),
+                z};
+    }
+
+    private static double margin(Rig rig, LoadedState s, Corner c, SupportPolygon feet) {
+        double[] p = plumb(rig, s, c);
+        return feet.margin(p[0], p[1]);
+    }
+
+    private static void polygon(Rig rig, LoadedState s, Corner worst, SupportPolygon feet, List<Standing.Support> set,
+            Standing with, Study.Notebook book) {
+        double[] p = plumb(rig, s, worst);
+        double x = p[0];
+        double y = p[1];
+        double margin = feet.margin(x, y);
+        double wanted = rig.assumed("camp.margin");
+        book.figure("camp.margin", "Plumb line inside the feet by", margin, Quantity.LENGTH,
+                "distance to the nearest edge of the hull", Sentence.of("{0} at the {1}; tips on a slope of {2}",
+                        rig.heaviest().name(), worst.where, new Amount(feet.tips(x, y, p[2]), Quantity.ANGLE)),
+                "statics");
+        if (margin < wanted) {
+            book.say("camp.margin", margin < 0 ? Severity.STOP : Severity.WARN,
+                    margin < 0 ? Sentence.of("It tips over its feet") : Sentence.of("It stands close to tipping"),
+                    Sentence.of("With {2} at the {3} the plumb line falls {0} inside the feet; {1} is wanted. Set jacks"
+                            + " further out.", Amount.m(margin), Amount.m(wanted), rig.heaviest().name(), worst.where));
+        }
+        Sketch.Board board = new Sketch.Board("From above: feet, what they carry, and the plumb line");
+        double front = rig.base().tongueLength();
+        double half = rig.body.halfWidth();
+        board.box(Sketch.Pen.SOLID, front, -half, rig.rearEnd(), half);
+        board.line(Sketch.Pen.SOLID, 0, 0, front, -0.35 * half).line(Sketch.Pen.SOLID, 0, 0, front, 0.35 * half);
+        board.path(Sketch.Pen.SWEEP, feet.hull().stream().map(q -> new double[]{q[0], -q[1]})
+                .toArray(double[][]::new), true, Sentence.of(""));
+        for (int i = 0; i < set.size(); i++) {
+            board.dot(set.get(i).x(), -set.get(i).y(), Sentence.of("{0}", Amount.kg(with.loads().get(i))));
+        }
+        board.path(margin < wanted ? Sketch.Pen.FAULT : Sketch.Pen.MAIN,
+                new double[][]{{x - 0.08, -y}, {x + 0.08, -y}}, false, Sentence.of("plumb"));
+        board.line(margin < wanted ? Sketch.Pen.FAULT : Sketch.Pen.MAIN, x, -y - 0.08, x, -y + 0.08);
+        book.sketch(board.done());
+    }
+
+    private static Study level(Rig rig) {
+        Study.Notebook book = new Study.Notebook("level", Study.Topic.CAMP, "Level it", "");
+        double pitch = rig.assumed("site.pitch");
+        double roll = rig.assumed("site.roll");
+        List<Double> owned = IntStream.rangeClosed(1, 4).mapToObj(i -> rig.assumed("block." + i)).filter(h -> h > 0)
+                .toList();
+        Levelling l = Levelling.of(rig.track, rig.axle, rig.assumed("jack.at"), pitch, roll, owned);
+        String source = "plane geometry";
+        book.figure("level.block", "Under the " + (l.rightLow() ? "right" : "left") + " wheels", l.wanted(),
+                Quantity.LENGTH, "t · sin|roll|", Sentence.of("track {0}, roll {1}", Amount.m(rig.track),
+                        new Amount(roll, Quantity.ANGLE)),
+                source);
+        book.figure("level.stack", "Nearest stack of your blocks", l.stack(), Quantity.LENGTH, "best subset",
+                blocks("", l, owned), source);
+        book.figure("level.left", "Roll that is left", l.left(), Quantity.ANGLE, "asin((h − stack)/t)",
+                Sentence.of("{0} is level enough", new Amount(rig.assumed("site.goal"), Quantity.ANGLE)), source);
+        book.figure("level.jack", l.jack() >= 0 ? "Wind the tongue jack out by" : "Wind the tongue jack in by",
+                Math.abs(l.jack()), Quantity.LENGTH, "stack/2 − (x_A − x_jack) sin(pitch)",
+                Sentence.of("pitch {0}", new Amount(pitch, Quantity.ANGLE)), source);
+        if (Math.abs(l.left()) > rig.assumed("site.goal")) {
+            book.say("level.blocks", Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
+                    new Amount(Math.abs(l.left()), Quantity.ANGLE)),
+                    Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
+                            + " no blocks.", Amount.m(l.wanted()), Amount.m(l.stack())));
+        }
+        travel(rig, l, book);
+        if (owned.isEmpty()) {
+            book.note("Type the heights of the blocks you own.");
+        } else {
+            book.note(blocks("Blocks: ", l, owned));
+        }
+        return book.sketch(levelSketch(rig, l, roll)).caution("Chock the other wheels before driving onto blocks.")
+                .done();
+    }
+
+    /// Whether the tongue jack goes that far.
+    private static void travel(Rig rig, Levelling l, Study.Notebook book) {
+        boolean out = l.jack() >= 0;
+        double reaches = rig.assumed(out ? "camp.jack.out" : "camp.jack.in");
+        if (reaches <= 0) {
+            return;
+        }
+        double missing = Math.abs(l.jack()) - reaches;
+        book.figure("level.travel", "Left of the tongue jack's travel", -missing, Quantity.LENGTH,
+                "travel − winding", Sentence.of("{0} of {1} {2}", Amount.m(Math.abs(l.jack())), Amount.m(reaches),
+                        out ? "out" : "in"),
+                "sum");
+        if (missing > 1e-9) {
+            double pitch = (reaches + (out ? -l.stack() / 2 : l.stack() / 2)) / (rig.axle - rig.assumed("jack.at"));
+            Sentence turn = Sentence.of("or turn the rig until it stands no more than {0} nose {1}",
+                    new Amount(Math.asin(Math.clamp(pitch, 0, 1)), Quantity.ANGLE), out ? "down" : "up");
+            book.say("level.travel", Severity.WARN,
+                    Sentence.of(out ? "The tongue jack is too short" : "The tongue jack does not go down that far"),
+                    Sentence.of("It has to be wound {0} by {1} and goes {2}: {3} are missing. {4}, {5}.",
+                            out ? "out" : "in",
+                            Amount.m(Math.abs(l.jack())), Amount.m(reaches), Amount.m(missing),
+                            out
+                                    ? Sentence.of("Put {0} under its foot", Amount.m(missing))
+                                    : Sentence.of("Drive the wheels up by {0}", Amount.m(missing)),
+                            turn));
+        }
+    }
+
+    /// The blocks of the stack in words, after a lead.
+    private static Sentence blocks(String lead, Levelling l, List<Double> owned) {
+        List<Object> heights = new ArrayList<>();
+        List<String> holes = new ArrayList<>();
+        for (int i : l.blocks()) {
+            holes.add("{" + heights.size() + "}");
+            heights.add(Amount.m(owned.get(i)));
+        }
+        return new Sentence(lead + (holes.isEmpty() ? "none needed" : String.join(" + ", holes)), heights);
+    }
+
+    private static Sketch levelSketch(Rig rig, Levelling l, double roll) {
+        Sketch.Board board = new Sketch.Board("From behind: ground, wheels and blocks");
+        double half = rig.track / 2;
+        double slope = -Math.tan(roll);
+        double wheel = rig.base().axle().tyreWidth() / 2;
+        board.line(Sketch.Pen.SOLID, -1.5 * half, -1.5 * half * slope, 1.5 * half, 1.5 * half * slope);
+        double side = l.rightLow() ? 1 : -1;
+        for (int s = -1; s <= 1; s += 2) {
+            double up = s == side ? l.stack() : 0;
+            double ground = s * half * slope;
+            if (up > 0) {
+                board.box(Sketch.Pen.MAIN, s * half - 0.15, ground, s * half + 0.15, ground + up);
+            }
+            board.box(Sketch.Pen.SOLID, s * half - wheel, ground + up, s * half + wheel,
+                    ground + up + 2 * rig.radius);
+        }
+        double left = slope * -half + (side < 0 ? l.stack() : 0) + rig.base().floorHeight();
+        double right = slope * half + (side > 0 ? l.stack() : 0) + rig.base().floorHeight();
+        double w = rig.body.halfWidth();
+        double tilt = (right - left) / rig.track;
+        double middle = (left + right) / 2;
+        board.path(Sketch.Pen.SOLID, new double[][]{{-w, middle - w * tilt}, {w, middle + w * tilt},
+                {w, middle + w * tilt + 0.9}, {-w, middle - w * tilt + 0.9}}, true, Sentence.of(""));
+        board.dot(-w, middle - w * tilt + 0.9, Sentence.of("left")).dot(w, middle + w * tilt + 0.9,
+                Sentence.of("right"));
+        return board.done();
+    }
+
+    private static String camel(String name) {
+        StringBuilder text = new StringBuilder();
+        for (String word : name.replace(",", "").split(" ")) {
+            text.append(text.isEmpty() ? word : title(word));
+        }
+        return text.toString();
+    }
+
+    private static String title(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+}

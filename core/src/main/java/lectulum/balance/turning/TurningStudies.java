@@ -1,0 +1,308 @@
+package lectulum.balance.turning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.balance.Least;
+import lectulum.balance.Rig;
+import lectulum.design.thing.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.drawing.Sketch;
+import lectulum.figures.drawing.Study;
+import lectulum.kernel.towing.ContactAngle;
+import lectulum.kernel.towing.Driveway;
+import lectulum.kernel.towing.SteadyTurn;
+import lectulum.kernel.towing.TailgateSweep;
+import lectulum.space.Solid;
+import lectulum.units.Quantity;
+
+/// Where vehicle and trailer meet: in a turn, by the tailgate, in a circle, and over a driveway.
+public final class TurningStudies {
+    private static final double VEHICLE = 3;
+    private static final double JACK = 0.06;
+    private static final double BUMPER_LOW = 0.30;
+    private static final double VEHICLE_HIGH = 1.6;
+    private static final double FREE = Math.PI - 1e-6;
+    private static final double STEP = 0.05;
+
+    private TurningStudies() {
+    }
+
+    public static List<Study> of(Rig rig) {
+        return List.of(contact(rig), tailgate(rig), circle(rig), driveway(rig));
+    }
+
+    private static List<ContactAngle.Solid> trailer(Rig rig) {
+        List<ContactAngle.Solid> all = new ArrayList<>();
+        double tongue = rig.base().tongueLength();
+        double floor = rig.base().floorHeight();
+        all.add(new ContactAngle.Solid("body", rig.body.planOutside().stream()
+                .map(p -> new double[]{tongue + p[0], p[1]}).toArray(double[][]::new), floor - rig.base().floor(),
+                Math.max(floor + 0.3, rig.body.heightAboveGround())));
+        double jack = rig.assumed("jack.at");
+        all.add(ContactAngle.Solid.box("jack", jack - JACK, jack + JACK, JACK, 0.3, rig.ball() + 0.35));
+        for (Thing t : rig.outside().toList()) {
+            Solid s = Rig.solid(t);
+            if (s.minX() < rig.body.length() / 2) {
+                double[][] corners = s.corners();
+                for (double[] c : corners) {
+                    c[0] += tongue;
+                }
+                all.add(new ContactAngle.Solid(t.name(), corners, floor + s.z1(), floor + s.z2()));
+            }
+        }
+        return all;
+    }
+
+    private static List<ContactAngle.Solid> vehicle(Rig rig) {
+        double ahead = rig.assumed("tow.ahead");
+        return List.of(ContactAngle.Solid.box("the vehicle", -ahead - VEHICLE, -ahead, rig.assumed("tow.half"),
+                BUMPER_LOW, VEHICLE_HIGH));
+    }
+
+    /// Angle at which vehicle and trailer touch \[rad\]; π where they never do.
+    static ContactAngle angle(Rig rig) {
+        return ContactAngle.of(trailer(rig), vehicle(rig));
+    }
+
+    private static Study contact(Rig rig) {
+        Study.Notebook book = new Study.Notebook("turning", Study.Topic.TURNING, "Turning behind the tow vehicle", "");
+        ContactAngle c = angle(rig);
+        double good = rig.assumed("turn.good");
+        double least = rig.assumed("turn.least");
+        String what = c.trailer().isEmpty() ? "nothing" : c.trailer();
+        book.figure("outside.turn", "Turns until they touch", c.angle(), Quantity.ANGLE,
+                "smallest turn of a corner onto an edge", Sentence.of("{0} first; tongue {1}, vehicle {2} wide", what,
+                        Amount.m(rig.base().tongueLength()), Amount.m(2 * rig.assumed("tow.half"))),
+                "exact circles about the ball; only parts that share a height");
+        if (c.angle() < good) {
+            Optional<Double> more = ContactAngle.longerTongue(trailer(rig), vehicle(rig), good);
+            book.say("out.turn", c.angle() < least && rig.given("tow.half") ? Severity.WARN : Severity.NOTE,
+                    Sentence.of("{0} meets the vehicle at {1}", capital(what), new Amount(c.angle(), Quantity.ANGLE)),
+                    cures(rig, c, good, more));
+        }
+        Sketch.Board board = new Sketch.Board("From above, at the angle of contact");
+        for (ContactAngle.Solid s : trailer(rig)) {
+            board.path(s.name().equals(c.trailer()) ? Sketch.Pen.FAULT : Sketch.Pen.SOLID, flipped(s.outline(), 0),
+                    true,
+                    Sentence.of(""));
+        }
+        double shown = c.angle() >= FREE ? good : c.angle();
+        double[][] v = vehicle(rig).getFirst().outline();
+        board.path(c.angle() < good ? Sketch.Pen.FAULT : Sketch.Pen.MAIN, flipped(v, -shown), true,
+                Sentence.of("{0}", new Amount(shown, Quantity.ANGLE)));
+        board.path(Sketch.Pen.DASHED, flipped(v, 0), true, Sentence.of(""));
+        board.line(Sketch.Pen.THIN, 0, 0, rig.base().tongueLength(), 0).dot(0, 0, Sentence.of("ball"));
+        return book.sketch(board.done()).done();
+    }
+
+    /// What gives the angle: a longer tongue, or what touches moved back by so much.
+    private static Sentence cures(Rig rig, ContactAngle c, double good, Optional<Double> longer) {
+        String assumed = rig.given("tow.half") ? "" : " The width of the vehicle is assumed until you give it.";
+        OptionalDouble back = c.trailer().equals("body")
+                ? OptionalDouble.empty()
+                : Least.of(1.5, by -> ContactAngle
+                        .of(trailer(rig).stream().map(s -> s.name().equals(c.trailer()) ? s.back(by) : s).toList(),
+                                vehicle(rig))
+                        .angle() >= good);
+        Amount wanted = new Amount(good, Quantity.ANGLE);
+        if (longer.isEmpty() && back.isEmpty()) {
+            return Sentence.of("{0} is wanted for backing; no tongue within reach gives it.{1}", wanted, assumed);
+        }
+        if (back.isEmpty()) {
+            return Sentence.of("{0} is wanted for backing; a tongue of {1} gives it.{2}", wanted,
+                    tongue(rig, longer.get()), assumed);
+        }
+        Amount by = Amount.m(up(back.getAsDouble()));
+        return longer.isEmpty()
+                ? Sentence.of("{0} is wanted for backing; moved back by {1} it gives it.{2}", wanted, by, assumed)
+                : Sentence.of("{0} is wanted for backing; moved back by {1} it gives it, or a tongue of {2}.{3}",
+                        wanted,
+                        by, tongue(rig, longer.get()), assumed);
+    }
+
+    private static Amount tongue(Rig rig, double longer) {
+        return Amount.m(up(rig.base().tongueLength() + longer));
+    }
+
+    /// To the next centimetre up.
+    private static double up(double length) {
+        return Math.ceil(length * 100 - 1e-6) / 100;
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + word.substring(1);
+    }
+
+    private static double[][] flipped(double[][] points, double turn) {
+        double[][] out = new double[points.length][];
+        double c = Math.cos(turn);
+        double s = Math.sin(turn);
+        for (int i = 0; i < points.length; i++) {
+            out[i] = new double[]{c * points[i][0] - s * points[i][1], -(s * points[i][0] + c * points[i][1])};
+        }
+        return out;
+    }
+
+    /// Jack, and the corners of what stands on the tongue, above the ground.
+    private static List<double[]> onTongue(Rig rig) {
+        List<double[]> points = new ArrayList<>();
+        points.add(new double[]{rig.assumed("jack.at"), rig.ball() + 0.35});
+        double tongue = rig.base().tongueLength();
+        rig.outside().map(Rig::solid).filter(s -> s.minX() < 0)
+                .forEach(s -> points.add(new double[]{tongue + s.minX(), rig.base().floorHeight() + s.z2()}));
+        points.add(new double[]{tongue, rig.base().floorHeight() + rig.base().shell().height()});
+        return points;
+    }
+
+    private static Study tailgate(Rig rig) {
+        Study.Notebook book = new Study.Notebook("tailgate", Study.Topic.TURNING, "Tailgate of the tow vehicle", "");
+        double x = -rig.assumed("gate.ahead");
+        double z = rig.assumed("gate.high");
+        double r = rig.assumed("gate.radius");
+        double down = rig.assumed("gate.down");
+        List<double[]> points = onTongue(rig);
+        TailgateSweep.Nearest nearest = new TailgateSweep(x, z, r, down).nearest(points);
+        String what = nearest.point() == 0
+                ? "the jack"
+                : nearest.point() == points.size() - 1 ? "the body" : "what stands on the tongue";
+        book.figure("outside.tailgate", "Gap to the tailgate", nearest.gap(), Quantity.LENGTH,
+                "distance to the hinge − its radius, inside its sweep", Sentence.of("nearest is {0}", what),
+                "a sector in the side view");
+        double want = rig.assumed("gate.gap");
+        if (nearest.gap() < want) {
+            book.say("out.tailgate", rig.given("gate.radius") ? Severity.WARN : Severity.NOTE,
+                    nearest.gap() < 0
+                            ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
+                            : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
+                    gateCures(new TailgateSweep(x, z, r, down), points, nearest.point(), want,
+                            rig.given("gate.radius")));
+        }
+        Sketch.Board board = new Sketch.Board("From the left");
+        board.line(Sketch.Pen.THIN, x - 0.5, 0, points.getLast()[0] + 0.5, 0);
+        double[][] sweep = new double[26][];
+        sweep[0] = new double[]{x, z};
+        for (int i = 0; i < 25; i++) {
+            double a = down * i / 24;
+            sweep[i + 1] = new double[]{x + r * Math.sin(a), z + r * Math.cos(a)};
+        }
+        board.path(Sketch.Pen.SWEEP, sweep, true, Sentence.of("tailgate"));
+        for (double[] p : points) {
+            board.line(Sketch.Pen.SOLID, p[0], 0.3, p[0], p[1]);
+        }
+        double[] near = points.get(nearest.point());
+        board.dot(near[0], near[1], Sentence.of("{0}", Amount.m(nearest.gap())));
+        return book.sketch(board.done()).done();
+    }
+
+    /// By how much to lower what is nearest, to move it back, or to lengthen the tongue, each computed by itself.
+    private static Sentence gateCures(TailgateSweep sweep, List<double[]> points, int nearest, double want,
+            boolean given) {
+        double[] p = points.get(nearest);
+        boolean body = nearest == points.size() - 1;
+        OptionalDouble lower = body
+                ? OptionalDouble.empty()
+                : Least.of(p[1], by -> sweep.nearest(with(points, nearest, 0, -by)).gap() >= want);
+        OptionalDouble back = body
+                ? OptionalDouble.empty()
+                : Least.of(2, by -> sweep.nearest(with(points, nearest, by, 0)).gap() >= want);
+        OptionalDouble longer = Least.of(3, by -> sweep
+                .nearest(points.stream().map(q -> new double[]{q[0] + by, q[1]}).toList()).gap() >= want);
+        List<String> ways = new ArrayList<>();
+        List<Object> by = new ArrayList<>();
+        way("lower it by {n}", lower, ways, by);
+        way("move it back by {n}", back, ways, by);
+        way("make the tongue {n} longer", longer, ways, by);
+        String words = ways.isEmpty() ? "no tongue within reach clears it" : String.join(", or ", ways);
+        return new Sentence(capital(words) + (given ? "." : ". The tailgate's measures are assumed: give your own."),
+                by);
+    }
+
+    private static void way(String words, OptionalDouble by, List<String> ways, List<Object> amounts) {
+        by.ifPresent(v -> {
+            ways.add(words.replace("{n}", "{" + amounts.size() + "}"));
+            amounts.add(Amount.m(up(v)));
+        });
+    }
+
+    private static List<double[]> with(List<double[]> points, int index, double dx, double dz) {
+        List<double[]> moved = new ArrayList<>(points);
+        double[] p = points.get(index);
+        moved.set(index, new double[]{p[0] + dx, p[1] + dz});
+        return moved;
+    }
+
+    private static Study circle(Rig rig) {
+        Study.Notebook book = new Study.Notebook("circle", Study.Topic.TURNING, "In a tight circle", "");
+        double radius = rig.assumed("turn.radius");
+        Optional<SteadyTurn> turn = SteadyTurn.of(radius, rig.vehicle().overhang(), rig.axle);
+        if (turn.isEmpty()) {
+            return book.absent("circle.angle", "Angle at the hitch", Quantity.ANGLE, "atan(oh/R) + atan(x_A/R_t)",
+                    "the circle is too tight for this tongue").note(
+                            "At full lock the trailer keeps folding: it cannot hold a circle of {0}.",
+                            Amount.m(radius))
+                    .done();
+        }
+        SteadyTurn t = turn.get();
+        String source = "kinematics without slip";
+        book.figure("circle.angle", "Angle at the hitch", t.hitch(), Quantity.ANGLE, "atan(oh/R) + atan(x_A/R_t)",
+                Sentence.of("rear axle on {0}", Amount.m(radius)), source);
+        book.figure("circle.trailer", "Circle of the trailer's axle", t.trailer(), Quantity.LENGTH,
+                "√(R² + oh² − x_A²)", Sentence.of("ball to axle {0}", Amount.m(rig.axle)), source);
+        book.figure("circle.cuts", "It cuts in by", t.cutsIn(), Quantity.LENGTH, "R − R_t",
+                Sentence.of("against the vehicle's rear axle"), source);
+        double touches = angle(rig).angle();
+        if (t.hitch() > touches) {
+            book.say("turn.circle", rig.given("turn.radius") ? Severity.WARN : Severity.NOTE,
+                    Sentence.of("At full lock vehicle and trailer touch"),
+                    Sentence.of("The circle needs {0} at the hitch; they touch at {1}.",
+                            new Amount(t.hitch(), Quantity.ANGLE), new Amount(touches, Quantity.ANGLE)));
+        }
+        return book.done();
+    }
+
+    private static Study driveway(Rig rig) {
+        Study.Notebook book = new Study.Notebook("driveway", Study.Topic.TURNING, "Over a driveway", "");
+        if (rig.vehicle().wheelbase() <= 0 || rig.ball() <= 0) {
+            return book.note("The vehicle's wheelbase and the height of the ball are not known.").done();
+        }
+        double rise = rig.assumed("drive.rise");
+        double run = rig.assumed("drive.run");
+        List<double[]> road = List.of(new double[]{-20, 0}, new double[]{0, 0}, new double[]{run, rise},
+                new double[]{run + 25, rise});
+        Driveway d = new Driveway(road, rig.vehicle().wheelbase(), rig.vehicle().overhang(), rig.ball(), rig.axle);
+        List<Driveway.Point> points = List.of(
+                new Driveway.Point("the foot of the jack", true, rig.assumed("jack.at"), 0.22),
+                new Driveway.Point("the front of the body", true, rig.base().tongueLength(), rig.underside()),
+                new Driveway.Point("the tail", true, rig.rearEnd(), rig.tailHeight()),
+                new Driveway.Point("the vehicle's tail", false, rig.vehicle().overhang(),
+                        rig.assumed("vehicle.tail")));
+        Driveway.Passage p = d.drive(points, -4, run + 10, STEP);
+        String source = "rigid rig over straight pieces, wheels as points";
+        book.figure("drive.clearance", "Smallest clearance", p.clearance(), Quantity.LENGTH, "min z − road",
+                Sentence.of("{0}, with the rear wheel at {1}", p.point().name(), Amount.m(p.where())), source);
+        book.figure("drive.down", "Hitch bends down to", p.least(), Quantity.ANGLE, "trailer − vehicle",
+                Sentence.of("rise {0} over {1}", Amount.m(rise), Amount.m(run)), source);
+        book.figure("drive.up", "and up to", p.most(), Quantity.ANGLE, "trailer − vehicle",
+                Sentence.of("coupler bends {0}", new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)), source);
+        double keep = rig.assumed("drive.clear");
+        if (p.clearance() < keep) {
+            book.say("drive.clear", Severity.WARN, p.clearance() < 0
+                    ? Sentence.of("{0} grounds on the driveway", capital(p.point().name()))
+                    : Sentence.of("{0} comes close to the driveway", capital(p.point().name())),
+                    Sentence.of("{0} is left of the {1} wanted, on {2} rise over {3}. Take it at an angle, or raise"
+                            + " what hangs low.", Amount.m(p.clearance()), Amount.m(keep), Amount.m(rise),
+                            Amount.m(run)));
+        }
+        if (Math.max(-p.least(), p.most()) > rig.assumed("hitch.bends")) {
+            book.say("drive.bends", Severity.WARN, Sentence.of("The coupler bends too far"),
+                    Sentence.of("{0} is asked of it, {1} is what it gives.",
+                            new Amount(Math.max(-p.least(), p.most()), Quantity.ANGLE),
+                            new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)));
+        }
+        return book.done();
+    }
+}

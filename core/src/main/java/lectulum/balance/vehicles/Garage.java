@@ -1,0 +1,99 @@
+package lectulum.balance.vehicles;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lectulum.balance.Balance;
+import lectulum.balance.Journey;
+import lectulum.balance.Limit;
+import lectulum.balance.LoadedState;
+import lectulum.design.Design;
+import lectulum.design.vehicle.Rating;
+import lectulum.design.vehicle.Vehicle;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+import lectulum.figures.Verdict;
+import lectulum.layout.Layout;
+import lectulum.water.Water;
+
+/// Every vehicle of a project against the one camper: each is put before it in turn, and all checks of balance and journey
+/// are run.
+///
+/// @param matches the vehicle that tows now first, then the others in their order
+public record Garage(List<Match> matches) {
+    private static final List<String> BY_VEHICLE = List.of("balance.ball", "balance.vehicle-first", "brakes.",
+            "chain.", "hitch.", "bars.", "out.", "turn.", "drive.", "sway.", "balance.limit.");
+
+    /// The tightest a rating gets over all load cases.
+    public record Worst(String loadCase, Limit limit) {
+    }
+
+    /// One vehicle before the camper.
+    ///
+    /// @param index    in the garage, or [Design#TOWING]
+    /// @param limits   one for each rating of it that is known, tightest first
+    /// @param figures  of balance and journey behind it
+    /// @param findings of balance and journey that depend on the vehicle, worst first
+    public record Match(int index, Vehicle vehicle, List<Worst> limits, Figures figures, List<Finding> findings) {
+
+        public Optional<Worst> limit(Rating rating) {
+            return limits.stream().filter(w -> w.limit.rating() == rating).findFirst();
+        }
+
+        /// NONE while nothing is known about what it may tow.
+        public Verdict verdict() {
+            if (findings.stream().anyMatch(f -> f.severity() == Severity.STOP)) {
+                return Verdict.STOP;
+            }
+            if (findings.stream().anyMatch(f -> f.severity() == Severity.WARN)) {
+                return Verdict.WARN;
+            }
+            return limits.isEmpty() ? Verdict.NONE : Verdict.GOOD;
+        }
+    }
+
+    public static Garage of(Design design, Layout layout, Water water) {
+        List<Match> matches = new ArrayList<>();
+        matches.add(match(Design.TOWING, design, layout, water));
+        IntStream.range(0, design.garage().size())
+                .forEach(i -> matches.add(match(i, design.towedBy(i), layout, water)));
+        return new Garage(List.copyOf(matches));
+    }
+
+    private static Match match(int index, Design behind, Layout layout, Water water) {
+        Balance balance = Balance.of(behind);
+        Journey journey = Journey.of(behind, layout, balance, water);
+        List<Finding> findings = new ArrayList<>(balance.findings());
+        findings.addAll(journey.findings());
+        findings.removeIf(f -> BY_VEHICLE.stream().noneMatch(f.id()::startsWith) || byTrailer(f.id()));
+        findings.sort(Comparator.comparing(Finding::severity).reversed());
+        return new Match(index, behind.vehicle(), limits(balance.states()),
+                Figures.join(List.of(balance.figures(), journey.figures())), List.copyOf(findings));
+    }
+
+    /// Whether it is about a rating of the trailer, which is the same behind every vehicle.
+    private static boolean byTrailer(String finding) {
+        for (Rating rating : Rating.values()) {
+            if (rating.trailer() && finding.equals("balance.limit." + Balance.camel(rating))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static List<Worst> limits(List<LoadedState> states) {
+        List<Worst> worst = new ArrayList<>();
+        for (Rating rating : Rating.values()) {
+            if (!rating.trailer()) {
+                states.stream().flatMap(s -> s.limits().stream().filter(l -> l.rating() == rating)
+                        .map(l -> new Worst(s.loadCase().name(), l)))
+                        .min(Comparator.comparingDouble(w -> w.limit.margin())).ifPresent(worst::add);
+            }
+        }
+        worst.sort(Comparator.comparingDouble(w -> w.limit.margin()));
+        return List.copyOf(worst);
+    }
+}

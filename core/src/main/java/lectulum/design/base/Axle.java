@@ -1,0 +1,60 @@
+package lectulum.design.base;
+
+/// The running gear: one axle, or two on rockers.
+///
+/// Two on rockers bear by the levers of the rocker: equal arms share the load evenly and act at the middle of the two; an
+/// arm twice as long leaves its axle half of the other's load.
+///
+/// @param x             axle line, or the middle of the two, behind the foremost point of the body \[m\]
+/// @param count         1 or 2
+/// @param spacing       between two axles \[m\]
+/// @param track         between the middles of the tyres \[m\]
+/// @param wheelDiameter outer diameter of the tyre \[m\]
+/// @param tyreWidth     \[m\]
+/// @param mass          what moves along when the axle is moved: axles, wheels, springs, guards \[kg\]
+/// @param rockerFront   arm of the rocker from its pin to the front axle's spring \[m\]; 0 for equal arms
+/// @param rockerRear    to the rear axle's spring \[m\]; 0 for equal arms
+public record Axle(double x, int count, double spacing, double track, double wheelDiameter, double tyreWidth,
+        boolean braked, double mass, double rockerFront, double rockerRear) {
+
+    /// With equal rockers.
+    public Axle(double x, int count, double spacing, double track, double wheelDiameter, double tyreWidth,
+            boolean braked, double mass) {
+        this(x, count, spacing, track, wheelDiameter, tyreWidth, braked, mass, 0, 0);
+    }
+
+    /// Part of the load on both axles that the front one of two on rockers carries.
+    public double frontShare() {
+        return count > 1 && rockerFront > 0 && rockerRear > 0 ? rockerRear / (rockerFront + rockerRear) : 0.5;
+    }
+
+    /// How far behind the axle line, or the middle of the two, the load on the axles acts \[m\].
+    public double bearing() {
+        return count > 1 ? spacing * (0.5 - frontShare()) : 0;
+    }
+
+    public Axle at(double newX) {
+        return new Axle(newX, count, spacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront, rockerRear);
+    }
+
+    public Axle with(int newCount, double newSpacing) {
+        return new Axle(x, newCount, newSpacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront,
+                rockerRear);
+    }
+
+    public Axle withWheels(double newTrack, double diameter, double width) {
+        return new Axle(x, count, spacing, newTrack, diameter, width, braked, mass, rockerFront, rockerRear);
+    }
+
+    public Axle withBrakes(boolean brakes) {
+        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, brakes, mass, rockerFront, rockerRear);
+    }
+
+    public Axle withMass(double group) {
+        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, braked, group, rockerFront, rockerRear);
+    }
+
+    public Axle withRockers(double front, double rear) {
+        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, braked, mass, front, rear);
+    }
+}

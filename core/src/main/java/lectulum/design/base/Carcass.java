@@ -1,0 +1,205 @@
+package lectulum.design.base;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import lectulum.kernel.beams.Bar;
+
+/// What the shell is built of and how it opens, as far as holes, mounts and mechanisms need to know.
+///
+/// @param framing studs, ribs, bows or cross-members of each face that has any
+/// @param lift    a top that rises in camp and at night
+/// @param hatch   a rear hatch of a profiled body
+/// @param skin    sheet the curved roof is bent from
+/// @param frame   rails of the trailer frame
+/// @param gear    springs, guides and guards of the axle
+public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<Hatch> hatch, Optional<Skin> skin,
+        Optional<Frame> frame, Gear gear) {
+    /// Nothing known.
+    public static final Carcass UNKNOWN = new Carcass(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
+            Optional.empty(), Gear.UNKNOWN);
+
+    public Carcass {
+        Map<Face, Framing> faces = new EnumMap<>(Face.class);
+        if (framing != null) {
+            faces.putAll(framing);
+        }
+        faces.values().removeIf(Objects::isNull);
+        framing = Collections.unmodifiableMap(faces);
+        lift = lift == null ? Optional.empty() : lift;
+        hatch = hatch == null ? Optional.empty() : hatch;
+        skin = skin == null ? Optional.empty() : skin;
+        frame = frame == null ? Optional.empty() : frame;
+        gear = gear == null ? Gear.UNKNOWN : gear;
+    }
+
+    /// A face of the body.
+    public enum Face {
+        LEFT("left wall"), RIGHT("right wall"), ROOF("roof"), FLOOR("floor"), FRONT("front wall"), REAR("rear wall");
+
+        private final String label;
+
+        Face(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /// Members across one face, along the camper (across it for front and rear).
+    ///
+    /// @param studs  middles from the front of the body, or from the middle for front and rear, ascending \[m\]
+    /// @param width  of one, along the face \[m\]
+    /// @param depth  of one \[m\]
+    /// @param measured whether the places were measured, not reckoned from a pitch
+    public record Framing(List<Double> studs, double width, double depth, boolean measured) {
+        public Framing {
+            studs = studs == null ? List.of() : studs.stream().sorted().toList();
+        }
+
+        /// Members at an even pitch.
+        public static Framing even(double from, double to, double pitch, double width, double depth) {
+            List<Double> studs = new java.util.ArrayList<>();
+            for (double at = from; at <= to + 1e-9 && studs.size() < 200 && pitch > 0.01; at += pitch) {
+                studs.add(Math.round(at * 1e6) / 1e6);
+            }
+            return new Framing(studs, width, depth, false);
+        }
+    }
+
+    /// A roof that rises.
+    ///
+    /// @param rise  \[m\]
+    /// @param panel thickness of the folding side panels \[m\]
+    /// @param mass  of what rises \[kg\]
+    /// @param drag  of its seals \[N\]
+    /// @param lifters that share it
+    /// @param side  height of the folding side and end panels \[m\]; 0 for that of the rise
+    public record Lift(double rise, double panel, double mass, double drag, int lifters, double side) {
+        /// With panels as high as it rises.
+        public Lift(double rise, double panel, double mass, double drag, int lifters) {
+            this(rise, panel, mass, drag, lifters, 0);
+        }
+
+        /// Height of a folding panel \[m\].
+        public double panelHeight() {
+            return side > 0 ? side : rise;
+        }
+
+        /// Layers in which the folded panels lie: a pair lies in one layer where both fit side by side.
+        ///
+        /// @param width  clear \[m\]
+        /// @param length clear \[m\]
+        public int layers(double width, double length) {
+            return (2 * panelHeight() <= width ? 1 : 2) + (2 * panelHeight() <= length ? 1 : 2);
+        }
+    }
+
+    /// A hatch hinged on the roof line that carries all of the profile behind it.
+    ///
+    /// @param hinge behind the front of the body \[m\]
+    /// @param open  angle \[rad\]
+    /// @param sill  where its lip is, above the floor \[m\]
+    public record Hatch(double hinge, double open, double sill) {
+        /// A hatch that reaches down to the floor.
+        public Hatch(double hinge, double open) {
+            this(hinge, open, 0);
+        }
+
+        public Hatch hingedAt(double x) {
+            return new Hatch(x, open, sill);
+        }
+
+        public Hatch opening(double angle) {
+            return new Hatch(hinge, angle, sill);
+        }
+
+        public Hatch downTo(double height) {
+            return new Hatch(hinge, open, height);
+        }
+    }
+
+    /// @param sheet  id of a sheet in the table of bending radii
+    /// @param across bent across the face grain
+    /// @param layers glued on one another
+    public record Skin(String sheet, boolean across, int layers) {
+    }
+
+    /// The trailer frame as a beam: a tongue of one section, then rails under the body.
+    ///
+    /// @param tongue  member from the ball to `until`
+    /// @param until   where the rails of the body begin, behind the ball \[m\]
+    /// @param rails   members under the body
+    /// @param hangers half the distance between the spring hangers of one axle \[m\]
+    /// @param yield   of the steel \[Pa\]
+    public record Frame(Member tongue, double until, Member rails, double hangers, double yield) {
+    }
+
+    /// Bars of one section side by side.
+    ///
+    /// @param width  \[m\]
+    /// @param height \[m\]
+    /// @param wall   \[m\]
+    public record Member(double width, double height, double wall, int count, Bar form) {
+        public Member {
+            form = form == null ? Bar.TUBE : form;
+        }
+
+        /// Rectangular tubes.
+        public Member(double width, double height, double wall, int count) {
+            this(width, height, wall, count, Bar.TUBE);
+        }
+
+        public Member as(Bar bar) {
+            return new Member(width, height, wall, count, bar);
+        }
+
+        public Member high(double newHeight) {
+            return new Member(width, newHeight, wall, count, form);
+        }
+
+        public Member wide(double newWidth) {
+            return new Member(newWidth, height, wall, count, form);
+        }
+
+        public Member thick(double newWall) {
+            return new Member(width, height, newWall, count, form);
+        }
+
+        public Member beside(int many) {
+            return new Member(width, height, wall, many, form);
+        }
+    }
+
+    public Carcass with(Face face, Optional<Framing> members) {
+        Map<Face, Framing> next = new EnumMap<>(Face.class);
+        next.putAll(framing);
+        members.ifPresentOrElse(m -> next.put(face, m), () -> next.remove(face));
+        return new Carcass(next, lift, hatch, skin, frame, gear);
+    }
+
+    public Carcass withLift(Optional<Lift> top) {
+        return new Carcass(framing, top, hatch, skin, frame, gear);
+    }
+
+    public Carcass withHatch(Optional<Hatch> rear) {
+        return new Carcass(framing, lift, rear, skin, frame, gear);
+    }
+
+    public Carcass withSkin(Optional<Skin> sheet) {
+        return new Carcass(framing, lift, hatch, sheet, frame, gear);
+    }
+
+    public Carcass withFrame(Optional<Frame> rails) {
+        return new Carcass(framing, lift, hatch, skin, rails, gear);
+    }
+
+    public Carcass with(Gear axles) {
+        return new Carcass(framing, lift, hatch, skin, frame, axles);
+    }
+}

@@ -1,0 +1,112 @@
+package lectulum.design.brief;
+
+import java.util.List;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
+
+/// What the camper is for; every later check cites it.
+///
+/// @param nights        nights per trip without shore power or a tap, 1 to 365
+/// @param budget        money for the whole build; 0 where none is set
+/// @param leftHandDrive drive side of the country
+/// @param latitude      of the usual camp \[°\], −80 to 80, north positive
+/// @param month         month of the trip, 1 to 12
+/// @param ownLow        lower edge of an own tongue band, share of the loaded mass
+/// @param ownHigh       upper edge of an own tongue band
+public record Brief(CamperType type, List<Person> people, double nights, double budget, String currency,
+        boolean leftHandDrive, UnitSystem units, double latitude, int month, Climate climate, WaterStyle water,
+        Toilet toilet, TongueSchool school, double ownLow, double ownHigh) {
+
+    public Brief {
+        type = type == null ? CamperType.CARGO : type;
+        people = people == null ? List.of() : List.copyOf(people);
+        currency = currency == null ? "€" : currency;
+        units = units == null ? UnitSystem.METRIC : units;
+        climate = climate == null ? Climate.MARITIME : climate;
+        water = water == null ? WaterStyle.NORMAL : water;
+        toilet = toilet == null ? Toilet.NONE : toilet;
+        school = school == null ? TongueSchool.NORTH_AMERICA : school;
+    }
+
+    public double tongueLow() {
+        return school == TongueSchool.OWN ? ownLow : school.low();
+    }
+
+    public double tongueHigh() {
+        return school == TongueSchool.OWN ? ownHigh : school.high();
+    }
+
+    public boolean south() {
+        return latitude < 0;
+    }
+
+    /// How figures are shown to these people unless they switch units.
+    public Style style() {
+        return new Style(units, currency);
+    }
+
+    public Brief withPeople(List<Person> who) {
+        return new Brief(type, who, nights, budget, currency, leftHandDrive, units, latitude, month, climate, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withNights(double count) {
+        return new Brief(type, people, count, budget, currency, leftHandDrive, units, latitude, month, climate, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withBudget(double money) {
+        return new Brief(type, people, nights, money, currency, leftHandDrive, units, latitude, month, climate, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withCurrency(String sign) {
+        return new Brief(type, people, nights, budget, sign, leftHandDrive, units, latitude, month, climate, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withLeftHandDrive(boolean left) {
+        return new Brief(type, people, nights, budget, currency, left, units, latitude, month, climate, water, toilet,
+                school, ownLow, ownHigh);
+    }
+
+    public Brief with(UnitSystem system) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, system, latitude, month, climate,
+                water, toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withLatitude(double degrees) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, degrees, month, climate, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief withMonth(int number) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, number, climate,
+                water, toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief with(Climate band) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, band, water,
+                toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief with(WaterStyle style) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
+                style, toilet, school, ownLow, ownHigh);
+    }
+
+    public Brief with(Toilet kind) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
+                water, kind, school, ownLow, ownHigh);
+    }
+
+    public Brief with(TongueSchool which) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
+                water, toilet, which, ownLow, ownHigh);
+    }
+
+    public Brief withOwnBand(double low, double high) {
+        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
+                water, toilet, TongueSchool.OWN, low, high);
+    }
+}

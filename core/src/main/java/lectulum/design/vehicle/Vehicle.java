@@ -1,0 +1,217 @@
+package lectulum.design.vehicle;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import lectulum.design.thing.Tank;
+
+/// The tow vehicle.
+///
+/// @param kerbMass   from its papers, as these define it \[kg\]
+/// @param kerbRear   of it, on the rear axle \[kg\]
+/// @param wheelbase  \[m\]
+/// @param overhang   ball behind the rear axle \[m\]
+/// @param ballHeight above the ground, laden \[m\]
+/// @param luggage    what rides in the vehicle besides the people \[kg\]
+/// @param ratings    limits; absent ones are unknown
+/// @param ball       diameter of the ball \[m\]; 0 for not known
+/// @param own        what was measured on it in place of an assumed value, by the id of that; empty for the vehicle that
+///                   tows, whose values stand in the settings of the design
+/// @param papers     what the papers count into the kerb mass, and what it differs from that
+/// @param seats      where people and luggage sit; empty for half of them on each axle
+public record Vehicle(String name, double kerbMass, double kerbRear, double wheelbase, double overhang,
+        double ballHeight, double luggage, Map<Rating, Double> ratings, double ball, Map<String, Double> own,
+        Papers papers, Optional<Seats> seats) {
+
+    private static final List<String> OWN = List.of("tow.", "gate.", "vehicle.", "turn.radius", "hitch.rear",
+            "hitch.front");
+
+    public Vehicle {
+        name = name == null ? "" : name;
+        ratings = Ratings.copy(ratings);
+        Map<String, Double> known = new TreeMap<>(own == null ? Map.of() : own);
+        known.values().removeIf(Objects::isNull);
+        own = Collections.unmodifiableMap(known);
+        papers = papers == null ? Papers.PLAIN : papers;
+        seats = seats == null ? Optional.empty() : seats;
+    }
+
+    /// What a kerb mass counts in.
+    public enum Kerb {
+        CURB("full tank, nobody"), RUNNING_ORDER("90 % fuel, driver of 75 kg"), TARE("10 L of fuel, nobody"), AS_DRIVEN(
+                "fuel as driven, nobody");
+
+        private final String label;
+
+        Kerb(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /// What stands behind the kerb mass.
+    ///
+    /// @param tank    volume of the fuel tank \[m³\]; 0 for not known, and then fuel is not reckoned
+    /// @param diesel  whether it burns diesel, else petrol
+    /// @param fill    part of the tank that is full when towing
+    /// @param options built in or on after the papers were made: tow bar, rack, second battery \[kg\]
+    public record Papers(Kerb kerb, double tank, boolean diesel, double fill, double options) {
+        /// A kerb mass with a full tank and nobody, driven as it is.
+        public static final Papers PLAIN = new Papers(Kerb.CURB, 0, false, 1, 0);
+        /// A driver that some papers count in \[kg\] (EU type approval, running order).
+        public static final double DRIVER = 75;
+        private static final double RUNNING_FILL = 0.9;
+        private static final double TARE_FUEL = 0.010;
+
+        public Papers {
+            kerb = kerb == null ? Kerb.CURB : kerb;
+        }
+
+        /// The driver whom the papers count in \[kg\].
+        public double driver() {
+            return kerb == Kerb.RUNNING_ORDER ? DRIVER : 0;
+        }
+
+        /// Fuel aboard when towing beyond what the papers count in \[kg\]; negative where less.
+        public double fuel() {
+            double density = (diesel ? Tank.Use.DIESEL : Tank.Use.PETROL).density();
+            return density * switch (kerb) {
+                case CURB -> (fill - 1) * tank;
+                case RUNNING_ORDER -> (fill - RUNNING_FILL) * tank;
+                case TARE -> tank > 0 ? fill * tank - TARE_FUEL : 0;
+                case AS_DRIVEN -> 0;
+            };
+        }
+
+        public Papers meaning(Kerb as) {
+            return new Papers(as, tank, diesel, fill, options);
+        }
+
+        public Papers fuelled(double volume, boolean withDiesel, double full) {
+            return new Papers(kerb, volume, withDiesel, full, options);
+        }
+
+        public Papers with(double extras) {
+            return new Papers(kerb, tank, diesel, fill, extras);
+        }
+    }
+
+    /// Where people and luggage sit, ahead of the rear axle \[m\]; behind it negative.
+    ///
+    /// @param front   the front seats
+    /// @param rear    the rear seats
+    /// @param boot    middle of the luggage
+    /// @param inFront how many people sit in front, those first in the list
+    public record Seats(double front, double rear, double boot, int inFront) {
+        /// Usual for a car of that wheelbase: front seats at 0.52 of it, rear seats at 0.18, the boot 0.25 m behind the axle.
+        public static Seats usual(double wheelbase) {
+            return new Seats(Math.round(52 * wheelbase) / 100.0, Math.round(18 * wheelbase) / 100.0, -0.25, 2);
+        }
+    }
+
+    /// A vehicle of which the size of the ball is not known.
+    public Vehicle(String name, double kerbMass, double kerbRear, double wheelbase, double overhang, double ballHeight,
+            double luggage, Map<Rating, Double> ratings) {
+        this(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, 0, Map.of(), Papers.PLAIN,
+                Optional.empty());
+    }
+
+    public OptionalDouble rating(Rating which) {
+        return Ratings.get(ratings, which);
+    }
+
+    public Vehicle with(Rating which, OptionalDouble value) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage,
+                Ratings.with(ratings, which, value), ball, own, papers, seats);
+    }
+
+    public Vehicle named(String newName) {
+        return new Vehicle(newName, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
+                papers, seats);
+    }
+
+    public Vehicle withKerb(double mass, double rear) {
+        return new Vehicle(name, mass, rear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers,
+                seats);
+    }
+
+    public Vehicle withGeometry(double newWheelbase, double newOverhang, double newBallHeight) {
+        return new Vehicle(name, kerbMass, kerbRear, newWheelbase, newOverhang, newBallHeight, luggage, ratings, ball,
+                own, papers, seats);
+    }
+
+    public Vehicle withLuggage(double mass) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, mass, ratings, ball, own, papers,
+                seats);
+    }
+
+    /// @param diameter of the ball \[m\]; 0 for not known
+    public Vehicle withBall(double diameter) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, diameter, own,
+                papers, seats);
+    }
+
+    /// The same vehicle with its own values in place of assumed ones.
+    public Vehicle withOwn(Map<String, Double> values) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, values,
+                papers, seats);
+    }
+
+    public Vehicle with(Papers say) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, say,
+                seats);
+    }
+
+    public Vehicle with(Optional<Seats> placed) {
+        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
+                papers,
+                placed);
+    }
+
+    /// Whether an assumed value belongs to the vehicle and so goes along when another one tows.
+    public static boolean owns(String assumed) {
+        return OWN.stream().anyMatch(assumed::startsWith);
+    }
+
+    /// What vehicle and trailer share: a map of limits that knows what is missing.
+    public static final class Ratings {
+        private Ratings() {
+        }
+
+        public static Map<Rating, Double> copy(Map<Rating, Double> ratings) {
+            Map<Rating, Double> copy = new EnumMap<>(Rating.class);
+            if (ratings != null) {
+                ratings.forEach((rating, value) -> {
+                    if (value != null) {
+                        copy.put(rating, value);
+                    }
+                });
+            }
+            return Collections.unmodifiableMap(copy);
+        }
+
+        public static OptionalDouble get(Map<Rating, Double> ratings, Rating which) {
+            Double value = ratings.get(which);
+            return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+        }
+
+        public static Map<Rating, Double> with(Map<Rating, Double> ratings, Rating which, OptionalDouble value) {
+            Map<Rating, Double> next = new EnumMap<>(Rating.class);
+            next.putAll(ratings);
+            if (value.isPresent()) {
+                next.put(which, value.getAsDouble());
+            } else {
+                next.remove(which);
+            }
+            return next;
+        }
+    }
+}

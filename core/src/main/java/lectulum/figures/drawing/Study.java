@@ -1,0 +1,105 @@
+package lectulum.figures.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import lectulum.figures.Figure;
+import lectulum.figures.Finding;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Working;
+import lectulum.units.Quantity;
+
+/// One thing worked out: its figures, what the checks say, drawings, curves, and the caution that goes with it.
+///
+/// @param id      stable
+/// @param thing   id of the thing it is about; empty for the body
+/// @param notes   what else to know, in sentences
+/// @param caution where the work can hurt somebody; empty elsewhere
+public record Study(String id, Topic topic, String title, String thing, List<Figure> figures, List<Finding> findings,
+        List<Sketch> sketches, List<Chart> charts, List<Sentence> notes, String caution) {
+
+    /// What studies are about.
+    public enum Topic {
+        SURVEY, SHELL, WALLS, FRAME, GEAR, MECHANISM, LOADING, OUTSIDE, TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD
+    }
+
+    /// Collects one study.
+    public static final class Notebook {
+        private final String id;
+        private final Topic topic;
+        private final String title;
+        private final String thing;
+        private final List<Figure> figures = new ArrayList<>();
+        private final List<Finding> findings = new ArrayList<>();
+        private final List<Sketch> sketches = new ArrayList<>();
+        private final List<Chart> charts = new ArrayList<>();
+        private final List<Sentence> notes = new ArrayList<>();
+        private String caution = "";
+
+        public Notebook(String id, Topic topic, String title, String thing) {
+            this.id = id;
+            this.topic = topic;
+            this.title = title;
+            this.thing = thing;
+        }
+
+        /// A figure with its formula, the numbers in it, and whence the rule.
+        public Notebook figure(String name, String label, double value, Quantity quantity, String formula,
+                Sentence numbers,
+                String source) {
+            figures.add(Figure.of(name, label, value, quantity, new Working(formula, numbers, List.of(), source)));
+            return this;
+        }
+
+        public Notebook absent(String name, String label, Quantity quantity, String formula, String reason) {
+            figures.add(Figure.absent(name, label, quantity, reason,
+                    new Working(formula, Sentence.of("{0}", reason), List.of(), "")));
+            return this;
+        }
+
+        public Notebook say(String rule, Severity severity, Sentence title, Sentence detail) {
+            return say(rule, severity, title, detail, thing.isEmpty() ? List.of() : List.of(thing));
+        }
+
+        public Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
+            Stage stage = switch (topic) {
+                case SURVEY, SHELL, WALLS, FRAME, GEAR -> Stage.BASE;
+                case MECHANISM, LOADING, OUTSIDE -> Stage.LAYOUT;
+                case TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
+            };
+            findings.add(Finding.of(rule, stage, severity, said, detail, things));
+            return this;
+        }
+
+        public Notebook sketch(Sketch sketch) {
+            sketches.add(sketch);
+            return this;
+        }
+
+        public Notebook chart(Chart chart) {
+            charts.add(chart);
+            return this;
+        }
+
+        public Notebook note(String template, Object... parts) {
+            notes.add(Sentence.of(template, parts));
+            return this;
+        }
+
+        public Notebook note(Sentence sentence) {
+            notes.add(sentence);
+            return this;
+        }
+
+        public Notebook caution(String words) {
+            caution = words;
+            return this;
+        }
+
+        public Study done() {
+            return new Study(id, topic, title, thing, List.copyOf(figures), List.copyOf(findings),
+                    List.copyOf(sketches), List.copyOf(charts), List.copyOf(notes), caution);
+        }
+    }
+}

@@ -1,0 +1,274 @@
+package lectulum.layout.outside;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.base.Base;
+import lectulum.design.base.Carcass;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.drawing.Sketch;
+import lectulum.figures.drawing.Study;
+import lectulum.kernel.standing.Ground;
+import lectulum.layout.Layout;
+import lectulum.space.Body;
+import lectulum.space.Faces;
+import lectulum.space.Solid;
+import lectulum.units.Quantity;
+
+/// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
+public final class OutsideStudies {
+
+    /// How far a sliding leaf stands off the wall \[m\] (assumed).
+    private static final double SLIDES_OUT = 0.08;
+
+    private OutsideStudies() {
+    }
+
+    public static List<Study> of(Design design, Layout layout) {
+        List<Study> studies = new ArrayList<>();
+        studies.add(extents(design, layout.body()));
+        for (Thing t : design.things()) {
+            t.feature(Feature.FoldOut.class).filter(f -> t.mount() != Mount.SPREAD)
+                    .ifPresent(f -> studies.add(foldOut(design, layout.bodies().get(Mode.CAMP), t, f)));
+        }
+        return studies;
+    }
+
+    private static List<Solid> outside(Design design, Mode mode) {
+        return design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(mode).away())
+                .map(t -> Solid.of(t.size(), t.at(mode))).toList();
+    }
+
+    private static Study extents(Design design, Body body) {
+        Study.Notebook book = new Study.Notebook("outside", Study.Topic.OUTSIDE, "Over all", "");
+        Base base = design.base();
+        double half = Math.max(body.halfWidth(), (base.axle().track() + base.axle().tyreWidth()) / 2);
+        double front = 0;
+        double rear = base.tongueLength() + body.length();
+        double top = body.heightAboveGround();
+        for (Solid s : outside(design, Mode.ROAD)) {
+            half = Math.max(half, Math.max(s.maxY(), -s.minY()));
+            front = Math.min(front, base.tongueLength() + s.minX());
+            rear = Math.max(rear, base.tongueLength() + s.maxX());
+            top = Math.max(top, base.floorHeight() + s.z2());
+        }
+        String source = "largest of body, wheels and things outside, on the road";
+        double length = rear - front;
+        book.figure("outside.width", "Width", 2 * half, Quantity.LENGTH, "2 × the farthest side",
+                Sentence.of("body {0}", Amount.m(2 * body.halfWidth())), source);
+        book.figure("outside.length", "Length with tongue", length, Quantity.LENGTH, "rear − front",
+                Sentence.of("from {0} to {1} behind the ball", Amount.m(front), Amount.m(rear)), source);
+        book.figure("outside.height", "Height", top, Quantity.LENGTH, "highest above the ground",
+                Sentence.of("body {0}", Amount.m(body.heightAboveGround())), source);
+        double wide = Assumed.value(design, "limit.width");
+        double high = Assumed.value(design, "limit.height");
+        if (2 * half > wide) {
+            book.say("out.limit.width", Severity.WARN, Sentence.of("It is wider than the road allows"),
+                    Sentence.of("{0}; your limit is {1}.", Amount.m(2 * half), Amount.m(wide)));
+        }
+        if (top > high) {
+            book.say("out.limit.height", Severity.WARN, Sentence.of("It is higher than the road allows"),
+                    Sentence.of("{0}; your limit is {1}.", Amount.m(top), Amount.m(high)));
+        }
+        garage(design, top, length, book);
+        return book.caution("Check width, height, overhang and lamp rules where you drive.").done();
+    }
+
+    private static void garage(Design design, double top, double length, Study.Notebook book) {
+        double high = Assumed.value(design, "garage.height");
+        double deep = Assumed.value(design, "garage.length");
+        double stands = top + Assumed.value(design, "droop");
+        if (high > 0) {
+            book.figure("outside.garage", "Free above it where it is kept", high - stands, Quantity.LENGTH,
+                    "clear height − height on unloaded springs",
+                    Sentence.of("{0} − {1}", Amount.m(high), Amount.m(stands)), "sum");
+            if (high - stands < 0.05) {
+                book.say("out.limit.garage", Severity.WARN, Sentence.of("It does not fit where it is kept"),
+                        Sentence.of("Unloaded it stands {0} high; {1} is clear and {2} is wanted free.",
+                                Amount.m(stands), Amount.m(high), Amount.m(0.05)));
+            }
+        }
+        if (deep > 0 && length > deep) {
+            book.say("out.limit.deep", Severity.WARN, Sentence.of("It is too long for where it is kept"),
+                    Sentence.of("{0} with the tongue; {1} is there.", Amount.m(length), Amount.m(deep)));
+        }
+    }
+
+    /// Ground plan of what is folded out: the strip beside the thing \[x1, y1, x2, y2\], body coordinates.
+    public static double[] footprint(Solid s, Feature.FoldOut f) {
+        double[] out = switch (f.face()) {
+            case LEFT -> new double[]{s.minX(), s.minY() - f.out(), s.maxX(), s.minY()};
+            case RIGHT -> new double[]{s.minX(), s.maxY(), s.maxX(), s.maxY() + f.out()};
+            case FRONT -> new double[]{s.minX() - f.out(), s.minY(), s.minX(), s.maxY()};
+            default -> new double[]{s.maxX(), s.minY(), s.maxX() + f.out(), s.maxY()};
+        };
+        return out;
+    }
+
+    /// Height above the ground that a ladder leads to \[m\]: the floor of what somebody sleeps in, the upper side of anything
+    /// else.
+    public static double ladderTop(Design design, Thing t) {
+        Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
+        return design.base().floorHeight() + (t.has(Feature.Bed.class) ? s.z1() : s.z2());
+    }
+
+    private static double[][] flipped(double[][] points) {
+        double[][] out = new double[points.length][];
+        for (int i = 0; i < points.length; i++) {
+            out[i] = new double[]{points[i][0], -points[i][1]};
+        }
+        return out;
+    }
+
+    private static Study foldOut(Design design, Body body, Thing t, Feature.FoldOut f) {
+        Study.Notebook book = new Study.Notebook("foldOut." + t.id(), Study.Topic.OUTSIDE, t.name() + ", folded out",
+                t.id());
+        Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
+        double[] place = footprint(s, f);
+        double rail = design.base().floorHeight() + s.z2();
+        double edge = rail - f.drop();
+        String id = "outside." + t.id() + ".";
+        double pitch = Math.atan2(f.drop(), f.out());
+        book.figure(id + "edge", "Outer edge above the ground", edge, Quantity.LENGTH, "rail − drop",
+                Sentence.of("{0} − {1}", Amount.m(rail), Amount.m(f.drop())), "sum");
+        if (f.pole() > 0) {
+            book.figure(id + "pitch", "Pitch", pitch, Quantity.ANGLE, "atan(drop/out)",
+                    Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
+            poles(design, t, f, place, edge, book);
+            if (pitch < Assumed.value(design, "awning.pitch") - 1e-9) {
+                book.say("out.pitch." + t.id(), Severity.NOTE, Sentence.of("Rain stands on {0}", t.name()),
+                        Sentence.of("It falls {0}; {1} sheds rain. Drop its edge by {2}.",
+                                new Amount(pitch, Quantity.ANGLE),
+                                new Amount(Assumed.value(design, "awning.pitch"), Quantity.ANGLE),
+                                Amount.m(f.out() * Math.tan(Assumed.value(design, "awning.pitch")))));
+            }
+        }
+        if (f.ladder() > 0) {
+            double up = ladderTop(design, t);
+            double steep = Math.atan2(up, f.ladder());
+            book.figure(id + "ladder", "Ladder", steep, Quantity.ANGLE, "atan(height/foot)",
+                    Sentence.of("{0} up, foot {1} out", Amount.m(up), Amount.m(f.ladder())), "plane geometry");
+            double low = Assumed.value(design, "ladder.low");
+            double high = Assumed.value(design, "ladder.high");
+            if (steep < low || steep > high) {
+                book.say("out.ladder." + t.id(), Severity.NOTE,
+                        Sentence.of("The ladder of {0} stands too {1}", t.name(), steep < low ? "flat" : "steep"),
+                        Sentence.of("{0}; between {1} and {2} it neither slides nor tips. Its foot belongs {3} out.",
+                                new Amount(steep, Quantity.ANGLE), new Amount(low, Quantity.ANGLE),
+                                new Amount(high, Quantity.ANGLE),
+                                Amount.m(up / Math.tan((low + high) / 2))));
+            }
+        }
+        doors(design, body, t, f, place, rail, book);
+        Sketch.Board board = new Sketch.Board("From above, in camp; right side below");
+        board.area(Sketch.Pen.SOLID, flipped(body.planOutside().toArray(double[][]::new)));
+        board.path(Sketch.Pen.SWEEP, flipped(new double[][]{{place[0], place[1]}, {place[2], place[1]},
+                {place[2], place[3]}, {place[0], place[3]}}), true, Sentence.of(t.name()));
+        if (f.ladder() > 0) {
+            board.dot((place[0] + place[2]) / 2, f.face() == Feature.Face.LEFT ? -place[1] : -place[3],
+                    Sentence.of("ladder"));
+        }
+        for (Thing o : design.things()) {
+            if (o.has(Feature.Opening.class) && o.place().z() < 0.4) {
+                board.dot(o.place().x(), -o.place().y(), Sentence.of(o.name().toLowerCase(Locale.ROOT)));
+            }
+        }
+        return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
+    }
+
+    /// Poles at the outer corners, on ground that slopes as it was typed for the site.
+    private static void poles(Design design, Thing t, Feature.FoldOut f, double[] place, double edge,
+            Study.Notebook book) {
+        Ground ground = new Ground(Assumed.value(design, "site.pitch"), Assumed.value(design, "site.roll"),
+                design.base().axle().x(), design.base().axle().track());
+        double[] first = corner(f, place, true);
+        double[] second = corner(f, place, false);
+        double one = edge - ground.height(first[0], first[1]);
+        double other = edge - ground.height(second[0], second[1]);
+        double longest = Math.max(one, other);
+        double shortest = Math.min(one, other);
+        String id = "outside." + t.id() + ".";
+        Sentence how = Sentence.of("outer edge {0}; the ground is nose up by {1}, right side down by {2}",
+                Amount.m(edge), new Amount(ground.pitch(), Quantity.ANGLE), new Amount(ground.roll(), Quantity.ANGLE));
+        book.figure(id + "pole", "Longest pole it asks for", longest, Quantity.LENGTH, "edge − ground at the corner",
+                how, "plane ground, the camper levelled on it");
+        book.figure(id + "poleShort", "Shortest pole it asks for", shortest, Quantity.LENGTH,
+                "edge − ground at the corner", how, "plane ground, the camper levelled on it");
+        boolean level = ground.pitch() == 0 && ground.roll() == 0;
+        if (longest > f.pole() + 1e-9) {
+            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
+                    Sentence.of(
+                            "Its edge stands {0} above {1}; the longest pole is {2}: {3} are missing. Drop its edge, or"
+                                    + " stand the pole on something.",
+                            Amount.m(longest), where(level), Amount.m(f.pole()),
+                            Amount.m(longest - f.pole())));
+        } else if (f.shortest() > 0 && shortest < f.shortest() - 1e-9) {
+            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too long", t.name()),
+                    Sentence.of(
+                            "Its edge stands {0} above {1}; pushed together a pole is {2}: {3} too much. Drop its edge"
+                                    + " less, or dig the foot in.",
+                            Amount.m(shortest), where(level), Amount.m(f.shortest()),
+                            Amount.m(f.shortest() - shortest)));
+        }
+    }
+
+    private static String where(boolean level) {
+        return level ? "the ground" : "the sloping ground";
+    }
+
+    /// An outer corner of a footprint \[x, y\].
+    private static double[] corner(Feature.FoldOut f, double[] place, boolean first) {
+        return switch (f.face()) {
+            case LEFT -> new double[]{first ? place[0] : place[2], place[1]};
+            case RIGHT -> new double[]{first ? place[0] : place[2], place[3]};
+            case FRONT -> new double[]{place[0], first ? place[1] : place[3]};
+            default -> new double[]{place[2], first ? place[1] : place[3]};
+        };
+    }
+
+    /// Doors whose leaf swings or slides into what is folded out below their top, or into the case that it hangs in.
+    private static void doors(Design design, Body body, Thing t, Feature.FoldOut f, double[] place, double rail,
+            Study.Notebook book) {
+        Solid hung = Solid.of(t.size(), t.at(Mode.CAMP));
+        for (Thing o : design.things()) {
+            Optional<Feature.Opening> opening = o.feature(Feature.Opening.class);
+            if (opening.isEmpty() || o.mount() != Mount.SET_IN
+                    || opening.get().leaf() == Feature.Opening.Leaf.FIXED) {
+                continue;
+            }
+            Carcass.Face face = Faces.of(body, o, Mode.CAMP);
+            Solid s = Solid.of(o.size(), o.at(Mode.CAMP));
+            boolean slides = opening.get().leaf() == Feature.Opening.Leaf.SLIDING;
+            double reach = slides ? SLIDES_OUT : opening.get().width();
+            double aside = slides ? opening.get().width() : 0;
+            boolean beside = switch (face) {
+                case LEFT -> place[1] < s.minY() && hung.maxY() > s.minY() - reach && place[0] < s.maxX() + aside
+                        && place[2] > s.minX() - aside;
+                case RIGHT -> place[3] > s.maxY() && hung.minY() < s.maxY() + reach && place[0] < s.maxX() + aside
+                        && place[2] > s.minX() - aside;
+                case REAR -> place[2] > s.maxX() && hung.minX() < s.maxX() + reach && place[1] < s.maxY()
+                        && place[3] > s.minY();
+                default -> false;
+            };
+            double top = design.base().floorHeight() + s.z2();
+            double edge = Math.min(design.base().floorHeight() + hung.z1(),
+                    rail - f.drop() * Math.min(1, reach / f.out()));
+            if (beside && edge < top + 0.03) {
+                book.say("out.door." + t.id() + "+" + o.id(), Severity.WARN,
+                        Sentence.of("{0} is in the way of {1}", t.name(), o.name()),
+                        Sentence.of("The leaf reaches up to {0}; over its way it hangs down to {1}.", Amount.m(top),
+                                Amount.m(edge)),
+                        List.of(t.id(), o.id()));
+            }
+        }
+    }
+}

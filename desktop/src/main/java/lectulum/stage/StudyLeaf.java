@@ -1,0 +1,61 @@
+package lectulum.stage;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lectulum.figures.drawing.Study;
+import lectulum.theme.Theme;
+import lectulum.units.Style;
+import lectulum.workbench.State;
+
+/// A page of studies, with a form beside them where something can be entered.
+public final class StudyLeaf {
+    private final Supplier<Theme> theme;
+    private final Function<State, List<Study>> studies;
+    private final String empty;
+    private final VBox list = new VBox(10);
+    private final HBox page = new HBox();
+    private List<Study> shown;
+    private Style style;
+    private Theme look;
+
+    /// @param empty what to do where there is nothing yet
+    public StudyLeaf(Supplier<Theme> theme, Function<State, List<Study>> studies, String empty) {
+        this.theme = theme;
+        this.studies = studies;
+        this.empty = empty;
+        page.getChildren().add(Pages.content(list));
+        page.getStyleClass().add("leaf");
+    }
+
+    /// A form at the left of the studies.
+    public StudyLeaf beside(Node form) {
+        page.getChildren().addFirst(Pages.form(form));
+        return this;
+    }
+
+    public Node page() {
+        return page;
+    }
+
+    public void show(State state) {
+        List<Study> next = studies.apply(state);
+        if (next.equals(shown) && state.style().equals(style) && look == theme.get()) {
+            return;
+        }
+        shown = next;
+        style = state.style();
+        look = theme.get();
+        list.getChildren().clear();
+        if (next.isEmpty()) {
+            Label hint = StudyPane.words(empty, "faint");
+            hint.setMaxWidth(520);
+            list.getChildren().add(hint);
+        }
+        next.forEach(s -> list.getChildren().add(new StudyPane(theme, s, style)));
+    }
+}

@@ -1,0 +1,117 @@
+package lectulum.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.figures.Figure;
+import lectulum.figures.Sentence;
+import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Sketch;
+import lectulum.figures.drawing.Study;
+import lectulum.sheet.ChartView;
+import lectulum.sheet.SketchView;
+import lectulum.theme.Theme;
+import lectulum.units.Style;
+
+/// A study as people read it: its drawing, its figures with their formulas, its curves, and the caution.
+public final class StudyPane extends VBox {
+    private static final double DRAWING = 230;
+
+    public StudyPane(Supplier<Theme> theme, Study study, Style style) {
+        getStyleClass().add("panel");
+        setId("study-" + study.id().replace('.', '-'));
+        Label title = new Label(study.title());
+        title.getStyleClass().add("heading");
+        getChildren().add(title);
+        List<Node> drawings = new ArrayList<>();
+        for (Sketch sketch : study.sketches()) {
+            drawings.add(drawing(theme, sketch, style));
+        }
+        for (Chart chart : study.charts()) {
+            ChartView view = new ChartView(theme, chart, style);
+            view.setPrefHeight(DRAWING);
+            drawings.add(view);
+        }
+        for (int i = 0; i < drawings.size(); i += 2) {
+            HBox row = new HBox(8);
+            for (Node node : drawings.subList(i, Math.min(i + 2, drawings.size()))) {
+                HBox.setHgrow(node, Priority.ALWAYS);
+                row.getChildren().add(node);
+            }
+            getChildren().add(row);
+        }
+        if (!study.figures().isEmpty()) {
+            getChildren().add(figures(study.figures(), style));
+        }
+        for (Sentence note : study.notes()) {
+            getChildren().add(words(note.text(style), "faint"));
+        }
+        if (!study.caution().isEmpty()) {
+            getChildren().add(words(study.caution(), "caution"));
+        }
+    }
+
+    static Node drawing(Supplier<Theme> theme, Sketch sketch, Style style) {
+        SketchView view = new SketchView(theme);
+        view.show(sketch, style);
+        view.setPrefHeight(DRAWING);
+        Label under = new Label(sketch.title());
+        under.setWrapText(true);
+        under.setMinHeight(USE_PREF_SIZE);
+        under.getStyleClass().addAll("faint", "small");
+        VBox box = new VBox(2, view, under);
+        VBox.setVgrow(view, Priority.ALWAYS);
+        return box;
+    }
+
+    /// Figures in two columns, each with its formula on a tooltip.
+    static GridPane figures(List<Figure> figures, Style style) {
+        GridPane grid = new GridPane();
+        grid.setHgap(10);
+        grid.setVgap(1);
+        int half = (figures.size() + 1) / 2;
+        for (int i = 0; i < 5; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setMinWidth(i == 2 ? 10 : i % 3 == 0 ? 54 : USE_PREF_SIZE);
+            column.setHgrow(i % 3 == 0 ? Priority.SOMETIMES : Priority.NEVER);
+            grid.getColumnConstraints().add(column);
+        }
+        for (int i = 0; i < figures.size(); i++) {
+            Figure f = figures.get(i);
+            int column = i < half ? 0 : 3;
+            int row = i % half;
+            Label name = new Label(f.label());
+            name.getStyleClass().add("faint");
+            name.setWrapText(true);
+            Label value = new Label(f.text(style));
+            value.setId("figure-" + f.id().replace('.', '-'));
+            value.getStyleClass().add("strong");
+            value.setMinWidth(USE_PREF_SIZE);
+            Tooltip tip = new Tooltip(f.working().formula() + "\n" + f.working().numbers().text(style)
+                    + (f.value().isPresent() ? "" : "\n" + f.reason()));
+            tip.setWrapText(true);
+            tip.setMaxWidth(420);
+            name.setTooltip(tip);
+            value.setTooltip(tip);
+            grid.add(name, column, row);
+            grid.add(value, column + 1, row);
+        }
+        return grid;
+    }
+
+    public static Label words(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(style, "wrap");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+}

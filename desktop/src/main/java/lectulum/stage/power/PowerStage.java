@@ -1,0 +1,92 @@
+package lectulum.stage.power;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.design.thing.Load;
+import lectulum.parts.Form;
+import lectulum.parts.Ledger;
+import lectulum.power.Power;
+import lectulum.stage.StageView;
+import lectulum.stage.ThingCard;
+import lectulum.stage.layout.LayoutStage;
+import lectulum.units.Quantity;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Power: what runs, for how long, and how many nights the battery carries it.
+public final class PowerStage implements StageView {
+    private final ThingCard thing;
+    private final Ledger<Power.Draw> loads = new Ledger<>("Loads",
+            "Nothing draws power yet. Add a lamp or a cold box.");
+    private final VBox below;
+    private final VBox card = new VBox(4);
+    private final Form sums;
+
+    public PowerStage(Workbench bench, ThingCard thing) {
+        this.thing = thing;
+        loads.setId("loads");
+        loads.text("Load", 190, Power.Draw::name)
+                .entry("Power", 90, Quantity.POWER, 10_000, d -> d.load().power(),
+                        (d, v) -> bench.edit("Power of " + d.name(),
+                                x -> x.mapping(d.thing(),
+                                        t -> t.with(new Load(orZero(v), d.load().dailyRunning(), d.load().feed())))))
+                .entry("Hours a day", 90, Quantity.DURATION, 86_400, d -> d.load().dailyRunning(),
+                        (d, v) -> bench.edit("Hours of " + d.name(),
+                                x -> x.mapping(d.thing(),
+                                        t -> t.with(new Load(d.load().power(), orZero(v), d.load().feed())))))
+                .text("Fed from", 110, d -> d.load().feed().label())
+                .number("In a day", 90, Quantity.ENERGY, Power.Draw::energy);
+        loads.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (now != null && loads.isFocused()) {
+                bench.select(java.util.List.of(now.thing()));
+            }
+        });
+        below = new VBox(loads);
+        below.setPrefHeight(300);
+        VBox.setVgrow(loads, Priority.ALWAYS);
+        Label title = new Label("Power");
+        title.getStyleClass().add("title");
+        sums = new Form(bench);
+        sums.shown("Used in a day", s -> LayoutStage.figure(s, "power.day.use"));
+        sums.shown("Battery, usable", s -> LayoutStage.figure(s, "power.battery.usable"));
+        sums.shown("Sun in a day", s -> LayoutStage.figure(s, "power.sun.harvest"));
+        sums.shown("Nights without sun", s -> LayoutStage.figure(s, "power.nightsDark"));
+        sums.shown("Nights off grid", s -> LayoutStage.figure(s, "power.nights"));
+        Label caution = new Label("Fuse every cable at its source. Mains work belongs to a licensed electrician.");
+        caution.getStyleClass().add("caution");
+        caution.setWrapText(true);
+        card.getChildren().addAll(title, sums, caution);
+    }
+
+    private static double orZero(double value) {
+        return Double.isNaN(value) ? 0 : value;
+    }
+
+    @Override
+    public Optional<Node> below() {
+        return Optional.of(below);
+    }
+
+    @Override
+    public boolean side() {
+        return false;
+    }
+
+    @Override
+    public Node card() {
+        return card;
+    }
+
+    @Override
+    public void show(State state) {
+        if (!card.getChildren().contains(thing)) {
+            card.getChildren().add(thing);
+        }
+        thing.show(state);
+        loads.show(state.analysis().power().loads(), state.style());
+        sums.show(state);
+    }
+}
