@@ -35,6 +35,7 @@ module lectulum.core {
     exports lectulum.design.thing;
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
+    exports lectulum.discipline;
     exports lectulum.figures;
     exports lectulum.figures.drawing;
     exports lectulum.files;

@@ -1,10 +1,15 @@
 package lectulum;
 
+import java.util.List;
 import java.util.Optional;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.Disciplines;
 import lectulum.analysis.Remedies;
 import lectulum.design.Design;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Finding;
+import lectulum.figures.Stage;
 import lectulum.units.Style;
 
 /// What the whole analysis tells about a design, as tests ask for it.
@@ -27,6 +32,12 @@ public final class Told {
     /// SI value of a figure, NaN where it is absent.
     public static double value(Design d, String figure) {
         return Analysis.of(d).figures().value(figure);
+    }
+
+    /// Everything worked out for the pages of a stage.
+    public static List<Study> studies(Analysis a, Stage stage) {
+        return Disciplines.ALL.stream().map(d -> a.of(d)).filter(Studies.class::isInstance).map(Studies.class::cast)
+                .flatMap(s -> s.all().stream()).filter(s -> s.stage() == stage).toList();
     }
 
     /// After the best remedy of a finding.

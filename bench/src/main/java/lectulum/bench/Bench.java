@@ -17,7 +17,13 @@ import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
 import lectulum.analysis.Remedies;
 import lectulum.balance.Balance;
-import lectulum.balance.Journey;
+import lectulum.balance.camp.CampStudies;
+import lectulum.balance.hitch.HitchStudies;
+import lectulum.balance.ratings.RatingStudies;
+import lectulum.balance.road.RoadStudies;
+import lectulum.balance.trip.TripStudies;
+import lectulum.balance.turning.TurningStudies;
+import lectulum.balance.weigh.WeighStudies;
 import lectulum.bench.Measured.Budget;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
@@ -29,6 +35,7 @@ import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
 import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
@@ -181,7 +188,12 @@ public final class Bench {
 
     private static double[] journey(Design design) throws Exception {
         Analysis first = Analysis.of(design);
-        return time(i -> Journey.of(first.design(), first.layout(), first.balance(), first.water()));
+        List<Discipline<?>> studies = List.of(TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE, RatingStudies.DISCIPLINE,
+                CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE, RoadStudies.DISCIPLINE);
+        return time(i -> {
+            Analysis moved = first.peek(moved(design, i));
+            studies.forEach(moved::of);
+        });
     }
 
     /// Damping at 40 speeds.

@@ -1,192 +1,365 @@
 package lectulum.analysis;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Executor;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.Future;
+import java.util.concurrent.FutureTask;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import lectulum.analysis.soundness.Soundness;
-import lectulum.balance.Balance;
-import lectulum.balance.Journey;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Reads;
+import lectulum.discipline.Result;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
+import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.layout.Layout;
-import lectulum.layout.Living;
-import lectulum.layout.score.LayoutScore;
-import lectulum.layout.score.Score;
-import lectulum.materials.Materials;
-import lectulum.money.Money;
-import lectulum.power.Power;
-import lectulum.water.Water;
 
-/// Everything that follows from a design: the results of all disciplines, their figures and findings.
+/// Everything that follows from a design, worked out when it is asked for and remembered by what that had asked.
 ///
-/// @param given    the design as the user has it
-/// @param design   the same with impossible numbers replaced, fit to be drawn
-/// @param findings worst first, accepted ones marked
-/// @param sketched whether `living`, `workshop` and `journey` are those of an earlier design
-public record Analysis(Design given, Design design, Layout layout, Living living, Workshop workshop, Journey journey,
-        Balance balance,
-        Power power, Water water,
-        Materials materials, Money money, Figures figures, List<Finding> findings, boolean sketched) {
+/// A discipline whose questions all have the answers they had for the design before keeps its result. One that fails says
+/// so in one finding and in the log; what asks it has no answer either, and the others still answer. A published analysis
+/// is [#complete()]; a [#peek] works out only what it is asked.
+///
+/// May be used from several threads at once.
+public final class Analysis implements Reads {
+    private static final System.Logger LOG = System.getLogger("lectulum");
+    private static final Order ALL = Order.of(Disciplines.ALL);
 
-    public static Analysis of(Design given) {
-        return of(given, Optional.empty());
+    private final Order order;
+    private final Design given;
+    private final Design design;
+    private final List<Finding> unsound;
+    private final boolean sketch;
+    private final Map<Discipline<?>, Kept<?>> before;
+    private final Map<Discipline<?>, FutureTask<Kept<?>>> tasks = new ConcurrentHashMap<>();
+    private volatile boolean overtaken;
+    private volatile Told told;
+
+    /// All figures and findings.
+    private record Told(Figures figures, List<Finding> findings) {
     }
 
-    /// The analysis of a design that came from this one's by an edit: what reads only unchanged parts is kept.
+    /// Disciplines, and the place of each among them.
+    private record Order(List<Discipline<?>> all, Map<Discipline<?>, Integer> place) {
+        static Order of(List<Discipline<?>> all) {
+            Map<Discipline<?>, Integer> place = new IdentityHashMap<>();
+            all.forEach(d -> place.put(d, place.size()));
+            return new Order(List.copyOf(all), place);
+        }
+    }
+
+    private Analysis(Order order, Design given, Optional<Analysis> earlier, boolean sketch) {
+        this.order = order;
+        Soundness.Checked checked = Soundness.of(given,
+                earlier.filter(b -> b.design == b.given).map(Analysis::given));
+        this.given = given;
+        this.design = checked.design();
+        this.unsound = checked.findings();
+        this.sketch = sketch;
+        this.before = earlier.map(Analysis::found).orElse(Map.of());
+    }
+
+    /// The analysis of a design of which nothing is known.
+    public static Analysis of(Design given) {
+        return of(given, ALL);
+    }
+
+    /// The same by other disciplines.
+    static Analysis of(Design given, List<Discipline<?>> disciplines) {
+        return of(given, Order.of(disciplines));
+    }
+
+    private static Analysis of(Design given, Order order) {
+        return new Analysis(order, given, Optional.empty(), false).complete();
+    }
+
+    /// The analysis of a design that came from this one's by an edit.
     public Analysis next(Design edited) {
-        return edited == given && !sketched ? this : of(edited, Optional.of(this));
+        return edited == given && !sketch ? complete() : peek(edited).complete();
+    }
+
+    /// The same while something is being dragged: what the hand does not wait for is that of before.
+    public Analysis sketch(Design edited) {
+        return edited == given ? this : new Analysis(order, edited, Optional.of(this), true).complete();
+    }
+
+    /// The same as [#next], of which nothing is worked out before it is asked for.
+    public Analysis peek(Design edited) {
+        return new Analysis(order, edited, Optional.of(this), false);
+    }
+
+    /// The design as the user has it.
+    public Design given() {
+        return given;
+    }
+
+    /// The same with impossible numbers replaced, fit to be drawn.
+    public Design design() {
+        return design;
+    }
+
+    /// Whether slow disciplines are those of an earlier design.
+    public boolean sketched() {
+        return sketch;
+    }
+
+    /// Whether a result is of an earlier design, to be shown as such.
+    public boolean old(Discipline<?> discipline) {
+        return kept(discipline).old();
+    }
+
+    @Override
+    public <R extends Result> R of(Discipline<R> discipline) {
+        return kept(discipline).result();
+    }
+
+    @Override
+    public <T> T part(Function<Design, T> lens) {
+        return lens.apply(design);
+    }
+
+    @Override
+    public Design design(Design.Part... parts) {
+        return design;
+    }
+
+    @Override
+    public boolean stopped() {
+        return findings().stream().anyMatch(f -> f.open() && f.severity() == Severity.STOP);
+    }
+
+    @Override
+    public void stillWanted() {
+        if (overtaken || Thread.currentThread().isInterrupted()) {
+            throw new Overtaken();
+        }
+    }
+
+    /// Nobody waits for this any more: what is being worked out ends soon, by [Reads.Overtaken].
+    public void stop() {
+        overtaken = true;
+    }
+
+    /// All figures, those of disciplines that were not asked yet too.
+    public Figures figures() {
+        return told().figures;
+    }
+
+    /// All findings, worst first, accepted ones marked.
+    public List<Finding> findings() {
+        return told().findings;
     }
 
     /// Findings of one stage.
     public List<Finding> findings(Stage stage) {
-        return findings.stream().filter(f -> f.stage() == stage).toList();
+        return findings().stream().filter(f -> f.stage() == stage).toList();
     }
 
     /// The worst that is open in a stage.
     public Optional<Severity> worst(Stage stage) {
-        return findings.stream().filter(f -> f.stage() == stage && f.open()).map(Finding::severity)
-                .max(java.util.Comparator.naturalOrder());
+        return findings().stream().filter(f -> f.stage() == stage && f.open()).map(Finding::severity)
+                .max(Comparator.naturalOrder());
     }
 
-    /// The same while something is being dragged: how people live in it is looked at again when the hand lets go.
-    public Analysis sketch(Design edited) {
-        return edited == given ? this : of(edited, Optional.of(this), true);
+    /// What was replaced to make the design computable.
+    List<Finding> unsound() {
+        return unsound;
     }
 
-    /// The score of the layout with all its parts.
-    public Score score() {
-        boolean stop = findings.stream().anyMatch(f -> f.open() && f.severity() == Severity.STOP);
-        return LayoutScore.score(design, layout, living, balance, stop);
+    /// The discipline that says something, where any does.
+    Optional<Discipline<?>> saying(Finding finding) {
+        return order.all.stream()
+                .filter(d -> of(d).findings().stream().anyMatch(f -> f.id().equals(finding.id()))).findFirst();
     }
 
-    private static final Figures NONE = Figures.of(List.of());
-
-    /// The same as [#next] and as [#sketch], on this thread alone: for whoever keeps all cores busy with many designs.
-    ///
-    /// @param quick living, workshop and journey are those of before
-    Analysis alone(Design edited, boolean quick) {
-        return of(edited, Optional.of(this), quick, Runnable::run);
+    /// Works out all disciplines, on this thread and on those that have nothing else to do.
+    public Analysis complete() {
+        if (told == null) {
+            int helpers = ForkJoinPool.getCommonPoolParallelism();
+            for (int i = 0; i < helpers; i++) {
+                ForkJoinPool.commonPool().execute(this::workThrough);
+            }
+            workThrough();
+            told();
+        }
+        return this;
     }
 
-    /// What reads neither layout nor living: computed beside them on another core.
-    private record Loads(Balance balance, Power power, Water water, Materials materials, Money money) {
-        static Loads of(Design d, Optional<Analysis> sameThings, Optional<Analysis> sameBrief, Guarded guarded) {
-            return new Loads(
-                    guarded.run("balance", "Balance", Stage.BALANCE, () -> Balance.of(d),
-                            () -> new Balance(List.of(), NONE, List.of())),
-                    sameBrief.map(Analysis::power).orElseGet(() -> guarded.run("power", "Power", Stage.POWER,
-                            () -> Power.of(d), () -> new Power(List.of(), NONE, List.of()))),
-                    sameBrief.map(Analysis::water).orElseGet(() -> guarded.run("water", "Water", Stage.WATER,
-                            () -> Water.of(d), () -> new Water(NONE, List.of()))),
-                    sameThings.map(Analysis::materials).orElseGet(() -> guarded.run("materials", "The take-off",
-                            Stage.MATERIALS, () -> Materials.of(d), () -> new Materials(List.of(), NONE))),
-                    guarded.run("money", "Money", Stage.MONEY, () -> Money.of(d),
-                            () -> new Money(List.of(), NONE, List.of())));
+    private void workThrough() {
+        order.all.forEach(d -> task(d).run());
+    }
+
+    private Told told() {
+        Told known = told;
+        if (known == null) {
+            List<Figures> figures = new ArrayList<>();
+            List<Finding> findings = new ArrayList<>(unsound);
+            for (Discipline<?> d : order.all) {
+                Kept<?> kept = kept(d);
+                figures.add(kept.result().figures());
+                findings.addAll(kept.result().findings());
+                kept.fault().ifPresent(findings::add);
+            }
+            known = new Told(Figures.join(figures), marked(findings));
+            told = known;
+        }
+        return known;
+    }
+
+    private List<Finding> marked(List<Finding> findings) {
+        Map<String, Acceptance> byFinding = new HashMap<>();
+        given.accepted().forEach(a -> byFinding.put(a.finding(), a));
+        return findings.stream().map(f -> byFinding.containsKey(f.id()) ? f.accepted(byFinding.get(f.id())) : f)
+                .sorted(Comparator.comparing(Finding::open).reversed()
+                        .thenComparing(Finding::severity, Comparator.reverseOrder()))
+                .toList();
+    }
+
+    /// Whether a stop that is not accepted was found before a discipline.
+    boolean stopBefore(Discipline<?> asking) {
+        Set<String> accepted = new HashSet<>();
+        given.accepted().forEach(a -> accepted.add(a.finding()));
+        return Stream.concat(unsound.stream(),
+                order.all.subList(0, order.place.get(asking)).stream().flatMap(d -> of(d).findings().stream()))
+                .anyMatch(f -> f.severity() == Severity.STOP && !accepted.contains(f.id()));
+    }
+
+    /// What has been found so far, and of the rest what had been found before.
+    private Map<Discipline<?>, Kept<?>> found() {
+        Map<Discipline<?>, Kept<?>> found = new HashMap<>(before);
+        tasks.forEach((d, task) -> {
+            if (task.state() == Future.State.SUCCESS) {
+                found.put(d, task.resultNow());
+            }
+        });
+        return found;
+    }
+
+    private FutureTask<Kept<?>> task(Discipline<?> discipline) {
+        return tasks.computeIfAbsent(discipline, d -> new FutureTask<>(() -> work(d)));
+    }
+
+    /// What a discipline found: whoever comes first works it out, the others wait.
+    @SuppressWarnings("unchecked")
+    <R extends Result> Kept<R> kept(Discipline<R> discipline) {
+        FutureTask<Kept<?>> task = task(discipline);
+        task.run();
+        try {
+            return (Kept<R>) task.get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Overtaken();
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof Overtaken) {
+                throw new Overtaken();
+            }
+            throw new IllegalStateException(e.getCause());
         }
     }
 
-    /// The bare body, of which nothing is judged.
-    private static Layout bare(Design d) {
-        Layout empty = Layout.of(d.withThings(List.of()));
-        return new Layout(empty.bodies(), empty.faults(), NONE, List.of());
+    @SuppressWarnings("unchecked")
+    private <R extends Result> Kept<R> work(Discipline<R> d) {
+        Kept<R> earlier = (Kept<R>) before.get(d);
+        if (earlier != null && !earlier.failed()) {
+            if (earlier.asked().stream().allMatch(a -> a.same(this))) {
+                return new Kept<>(earlier.result(), earlier.asked(), false, Optional.empty(), false);
+            }
+            if (sketch && d.pace() == Discipline.Pace.REST) {
+                return earlier.ofEarlier();
+            }
+        }
+        stillWanted();
+        Asking asking = new Asking(this, d);
+        try {
+            R now = d.from(asking);
+            boolean equal = earlier != null && now.equals(earlier.result());
+            return new Kept<>(equal ? earlier.result() : now, List.copyOf(asking.asked), asking.old, Optional.empty(),
+                    false);
+        } catch (Overtaken e) {
+            throw e;
+        } catch (Unknown e) {
+            return new Kept<>(d.nothing(), List.of(), false, Optional.empty(), true);
+        } catch (RuntimeException | StackOverflowError fault) {
+            LOG.log(System.Logger.Level.ERROR, d.label() + " failed", fault);
+            return new Kept<>(d.nothing(), List.of(), false, Optional.of(failed(d, fault)), true);
+        }
     }
 
-    private static Living empty(Design d, Layout layout) {
-        Living l = Living.of(d.withThings(List.of()), layout.bodies());
-        return new Living(l.sleeping(), l.exits(), l.openings(), l.motions(), l.passages(), l.standing(), l.keeping(),
-                l.access(), l.setups(), l.poses(), l.comfort(), NONE, List.of());
+    private static Finding failed(Discipline<?> d, Throwable fault) {
+        return Finding.of("analysis." + d.id(), d.stage(), Severity.WARN,
+                Sentence.of("{0} could not be worked out", d.label()),
+                Sentence.of("Something in the program failed on this camper ({0}). Its figures are missing, and those"
+                        + " that follow from them; the others hold. Details are in the log.",
+                        fault.getClass().getSimpleName()),
+                List.of());
     }
 
-    private static Analysis of(Design given, Optional<Analysis> before) {
-        return of(given, before, false);
-    }
+    /// What one discipline sees: every question is noted with its answer.
+    private static final class Asking implements Reads {
+        private final Analysis analysis;
+        private final Discipline<?> asking;
+        private final List<Kept.Asked> asked = new ArrayList<>();
+        private boolean old;
 
-    /// Whether a discipline failed, so that nothing of this is to be used again.
-    private boolean failed() {
-        return findings.stream().anyMatch(f -> f.id().startsWith("analysis."));
-    }
+        private Asking(Analysis analysis, Discipline<?> asking) {
+            this.analysis = analysis;
+            this.asking = asking;
+        }
 
-    private static Analysis of(Design given, Optional<Analysis> before, boolean sketched) {
-        return of(given, before, sketched, ForkJoinPool.commonPool());
-    }
+        @Override
+        public <T> T part(Function<Design, T> lens) {
+            T answer = lens.apply(analysis.design);
+            asked.add(new Kept.OfPart<>(lens, answer));
+            return answer;
+        }
 
-    /// @param cores where what does not wait for each other is computed
-    private static Analysis of(Design given, Optional<Analysis> earlier, boolean sketched, Executor cores) {
-        Optional<Analysis> before = earlier.filter(b -> !b.failed());
-        Soundness.Checked checked = Soundness.of(given, before.filter(b -> b.design == b.given).map(Analysis::given));
-        Design d = checked.design();
-        Optional<Analysis> sameThings = before.filter(b -> b.design.things() == d.things());
-        Optional<Analysis> sameBrief = sameThings.filter(b -> b.design.brief() == d.brief());
-        Guarded guarded = new Guarded();
-        CompletableFuture<Loads> beside = CompletableFuture
-                .supplyAsync(() -> Loads.of(d, sameThings, sameBrief, guarded), cores);
-        Layout layout = sameThings.filter(b -> b.design.base() == d.base()).map(Analysis::layout)
-                .orElseGet(() -> guarded.run("layout", "Layout", Stage.LAYOUT,
-                        () -> before.filter(b -> b.design.base() == d.base())
-                                .map(b -> Layout.of(d, b.layout.bodies())).orElseGet(() -> Layout.of(d)),
-                        () -> bare(d)));
-        boolean lived = sketched && before.isPresent()
-                || sameBrief.filter(b -> b.layout == layout && !b.sketched && b.design.settings() == d.settings())
-                        .isPresent();
-        CompletableFuture<Living> life = lived
-                ? CompletableFuture.completedFuture(before.orElseThrow().living)
-                : CompletableFuture.supplyAsync(() -> guarded.run("living", "How people live in it", Stage.LAYOUT,
-                        () -> Living.of(d, layout.bodies()), () -> empty(d, layout)), cores);
-        Loads loads = beside.join();
-        Balance balance = loads.balance;
-        Workshop workshop = sketched && before.isPresent()
-                ? before.orElseThrow().workshop
-                : guarded.run("workshop", "What is measured, cut and hung", Stage.BASE,
-                        () -> Workshop.of(d, layout, balance), () -> new Workshop(List.of(), NONE, List.of()));
-        Journey journey = sketched && before.isPresent()
-                ? before.orElseThrow().journey
-                : guarded.run("journey", "Trip, camp and road", Stage.BALANCE,
-                        () -> Journey.of(d, layout, balance, loads.water),
-                        () -> new Journey(List.of(), NONE, List.of()));
-        Living living = life.join();
-        Figures figures = Figures
-                .join(List.of(layout.figures(), living.figures(), workshop.figures(), balance.figures(),
-                        journey.figures(),
-                        loads.power.figures(), loads.water.figures(),
-                        loads.materials.figures(), loads.money.figures()));
-        List<Finding> findings = new ArrayList<>(checked.findings());
-        findings.addAll(layout.findings());
-        findings.addAll(living.findings());
-        findings.addAll(workshop.findings());
-        findings.addAll(balance.findings());
-        findings.addAll(journey.findings());
-        findings.addAll(loads.power.findings());
-        findings.addAll(loads.water.findings());
-        findings.addAll(loads.money.findings());
-        findings.addAll(guarded.findings());
-        boolean stop = findings.stream().anyMatch(
-                f -> f.severity() == Severity.STOP
-                        && given.accepted().stream().noneMatch(a -> a.finding().equals(f.id())));
-        Figures score = guarded.run("score", "The score", Stage.LAYOUT,
-                () -> LayoutScore.of(d, layout, living, balance, stop), () -> NONE);
-        findings.addAll(guarded.findings().stream().filter(f -> !findings.contains(f)).toList());
-        figures = Figures.join(List.of(figures, score));
-        return new Analysis(given, d, layout, living, workshop, journey, balance, loads.power, loads.water,
-                loads.materials, loads.money,
-                figures,
-                marked(findings, given.accepted()), sketched);
-    }
+        @Override
+        public Design design(Design.Part... parts) {
+            Design answer = analysis.design.only(List.of(parts));
+            asked.add(new Kept.OfDesign(List.of(parts), answer));
+            return answer;
+        }
 
-    private static List<Finding> marked(List<Finding> findings, List<Acceptance> accepted) {
-        Map<String, Acceptance> byFinding = new HashMap<>();
-        accepted.forEach(a -> byFinding.put(a.finding(), a));
-        return findings.stream().map(f -> byFinding.containsKey(f.id()) ? f.accepted(byFinding.get(f.id())) : f)
-                .sorted(java.util.Comparator.comparing(Finding::open).reversed()
-                        .thenComparing(Finding::severity, java.util.Comparator.reverseOrder()))
-                .toList();
+        @Override
+        public <R extends Result> R of(Discipline<R> earlier) {
+            Map<Discipline<?>, Integer> place = analysis.order.place;
+            if (place.getOrDefault(earlier, Integer.MAX_VALUE) >= place.get(asking)) {
+                throw new IllegalArgumentException(
+                        asking + " may not ask " + earlier + ", which does not stand before it");
+            }
+            Kept<R> kept = analysis.kept(earlier);
+            if (kept.failed()) {
+                throw new Unknown(earlier.label());
+            }
+            old |= kept.old();
+            asked.add(new Kept.OfDiscipline<>(earlier, kept.result()));
+            return kept.result();
+        }
+
+        @Override
+        public boolean stopped() {
+            boolean answer = analysis.stopBefore(asking);
+            asked.add(new Kept.OfStop(asking, answer));
+            return answer;
+        }
+
+        @Override
+        public void stillWanted() {
+            analysis.stillWanted();
+        }
     }
 }

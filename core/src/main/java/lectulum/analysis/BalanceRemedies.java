@@ -23,6 +23,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.statics.AxlePlace;
+import lectulum.layout.Layout;
 
 /// Axle places, moves of things, smaller fills and lighter packing that bring the loads where they should be.
 final class BalanceRemedies {
@@ -69,7 +70,7 @@ final class BalanceRemedies {
     }
 
     private static List<LoadedState> trips(Analysis analysis) {
-        return analysis.balance().states().stream().filter(LoadedState::trip).toList();
+        return analysis.of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip).toList();
     }
 
     /// The axle where every trip keeps the band; where there is no such place, the one between the binding cases.
@@ -140,7 +141,7 @@ final class BalanceRemedies {
     /// Whether a move raises no fault of fit; whether it mends anything is judged later.
     private static boolean clean(Analysis analysis, Remedy remedy) {
         Analysis after = analysis.sketch(remedy.edit().apply(analysis.given()));
-        return after.layout().findings().size() <= analysis.layout().findings().size();
+        return after.of(Layout.DISCIPLINE).findings().size() <= analysis.of(Layout.DISCIPLINE).findings().size();
     }
 
     private static Stream<Remedy> sideways(Analysis analysis) {
@@ -160,7 +161,7 @@ final class BalanceRemedies {
     }
 
     private static Stream<Remedy> limit(Analysis analysis, String rating) {
-        Optional<LoadedState> worst = analysis.balance().states().stream()
+        Optional<LoadedState> worst = analysis.of(Balance.DISCIPLINE).states().stream()
                 .filter(s -> tightest(s, rating).isPresent())
                 .max(Comparator.comparingDouble(s -> -tightest(s, rating).orElseThrow().margin()));
         if (worst.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -40,12 +41,12 @@ public final class FindPlace {
     public static List<Remedy> of(Analysis analysis, String id, int count, BooleanSupplier stop) {
         Design d = analysis.design();
         Thing thing = d.thing(id).filter(t -> t.mount() == Mount.INSIDE).orElse(null);
-        LoadedState loaded = analysis.balance().state("departure").orElse(null);
+        LoadedState loaded = analysis.of(Balance.DISCIPLINE).state("departure").orElse(null);
         if (thing == null || loaded == null || d.base().ballToAxle() <= 0) {
             return List.of();
         }
         List<Remedy> found = new ArrayList<>();
-        Layout before = analysis.layout();
+        Layout before = analysis.of(Layout.DISCIPLINE);
         for (PlaceSearch.Place place : search(d, before.body(), thing, loaded).best(item(d, thing, loaded),
                 LOOKED_AT, (box, turned) -> inside(d, before.body(), box), stop)) {
             if (found.size() == count || stop.getAsBoolean()) {

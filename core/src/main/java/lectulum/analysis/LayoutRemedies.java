@@ -27,7 +27,7 @@ final class LayoutRemedies {
     }
 
     static Stream<Remedy> of(Analysis analysis, String finding) {
-        return analysis.layout().faults().values().stream().flatMap(f -> f.stream())
+        return analysis.of(Layout.DISCIPLINE).faults().values().stream().flatMap(f -> f.stream())
                 .filter(f -> Layout.findingId(f).equals(finding)).findFirst().stream().flatMap(f -> switch (f) {
                     case Fault.Overlap o -> apart(analysis, o);
                     case Fault.Outside o -> inside(analysis, o);

@@ -22,7 +22,8 @@ import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.bodies.Needs;
-import lectulum.layout.Living;
+import lectulum.layout.doors.Doors;
+import lectulum.layout.doors.WayThrough;
 import lectulum.layout.keeping.Keeping;
 import lectulum.space.Body;
 
@@ -170,7 +171,7 @@ final class LivingRemedies {
     /// Short level moves of what is in the way, in the modes in which it is.
     private static Stream<Remedy> apart(Analysis analysis, Design d, Finding finding) {
         List<Remedy> found = new ArrayList<>();
-        List<Mode> modes = analysis.living().motions().entrySet().stream()
+        List<Mode> modes = analysis.of(Doors.DISCIPLINE).motions().entrySet().stream()
                 .filter(e -> e.getValue().stream()
                         .anyMatch(m -> m.blocked() && m.thing().equals(finding.things().getFirst())))
                 .map(java.util.Map.Entry::getKey).toList();
@@ -204,9 +205,9 @@ final class LivingRemedies {
     /// Moves of whatever can be moved near the way; the narrowest place decides by trying.
     private static Stream<Remedy> wider(Analysis analysis, Design d, Finding finding) {
         Mode mode = Mode.valueOf(finding.id().substring("passage.narrow.".length()).toUpperCase(java.util.Locale.ROOT));
-        Living.Way way = analysis.living().passages().get(mode);
+        boolean walked = analysis.of(WayThrough.in(mode)).narrowest().isPresent();
         List<Remedy> found = new ArrayList<>();
-        d.things().stream().filter(t -> t.solid() && t.fix() != Fix.FIXED && !t.at(mode).away() && way != null)
+        d.things().stream().filter(t -> t.solid() && t.fix() != Fix.FIXED && !t.at(mode).away() && walked)
                 .forEach(t -> {
                     found.add(new Remedy(Sentence.of("Put {0} outside in {1}", t.name(), mode.label()),
                             new Edit("Put " + t.name() + " outside",

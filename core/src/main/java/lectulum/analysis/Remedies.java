@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
-import lectulum.design.Design;
+import lectulum.discipline.Discipline;
+import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
@@ -62,28 +64,68 @@ public final class Remedies {
         return Stream.empty();
     }
 
-    /// First by a look at the one thing the finding hangs on, at last by everything.
+    /// First by what follows at once and by the one discipline the finding is of, then by all others one by one: most
+    /// candidates are dropped long before everything is worked out.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
-        Design edited = remedy.edit().apply(before.given());
-        Analysis quick = before.alone(edited, true);
-        if (raisesAny(before, quick) || !Peek.softens(before, finding, quick)) {
-            return false;
-        }
-        Analysis whole = before.alone(edited, false);
-        return !raisesAny(before, whole) && (Peek.softer(whole.findings(), finding)
-                || Peek.cutsFewer(before, finding, whole.figures().all().stream()));
+        Analysis after = before.peek(remedy.edit().apply(before.given()));
+        Map<String, Severity> known = known(before);
+        return !raises(after.unsound(), known) && raisesNone(before, after, known, Discipline.Pace.HAND)
+                && softens(before, after, finding) && raisesNone(before, after, known, Discipline.Pace.REST);
     }
 
-    /// Whether a finding is new or worse; notes may come, and so may doubt about a tongue that was surely wrong before.
-    static boolean raisesAny(Analysis before, Analysis after) {
+    private static boolean softens(Analysis before, Analysis after, Finding finding) {
+        Optional<Discipline<?>> saying = before.saying(finding);
+        List<Finding> findings = saying.<List<Finding>>map(d -> after.of(d).findings()).orElseGet(after::unsound);
+        return softer(findings, finding)
+                || saying.isPresent() && cutsFewer(before, finding, after.of(saying.get()).figures());
+    }
+
+    private static boolean raisesNone(Analysis before, Analysis after, Map<String, Severity> known,
+            Discipline.Pace pace) {
+        for (Discipline<?> d : Disciplines.ALL) {
+            if (d.pace() == pace && after.of(d) != before.of(d) && (raises(after.of(d).findings(), known)
+                    || after.kept(d).fault().isPresent())) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /// What is said already, and how badly; doubt about a tongue that was surely wrong may come.
+    private static Map<String, Severity> known(Analysis before) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
         if (known.containsKey("balance.tongue-share") || known.containsKey("balance.tongue-lift")) {
             known.putIfAbsent("balance.tongue-doubt", Severity.WARN);
         }
-        return after.findings().stream().anyMatch(f -> {
+        return known;
+    }
+
+    /// Whether a finding is new or worse; notes may come.
+    private static boolean raises(List<Finding> after, Map<String, Severity> known) {
+        return after.stream().anyMatch(f -> {
             Severity was = known.get(f.id());
             return was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;
         });
+    }
+
+    /// Whether the findings of an edited design hold nothing that is new or worse.
+    static boolean raisesAny(Analysis before, Analysis after) {
+        return raises(after.findings(), known(before));
+    }
+
+    /// Whether a finding is gone, or milder.
+    private static boolean softer(List<Finding> after, Finding finding) {
+        return after.stream().filter(f -> f.id().equals(finding.id()))
+                .allMatch(f -> f.severity().compareTo(finding.severity()) < 0);
+    }
+
+    /// A hole that cuts fewer members is better, though the finding stays.
+    private static boolean cutsFewer(Analysis before, Finding finding, Figures after) {
+        if (!finding.id().startsWith("cut.stud.")) {
+            return false;
+        }
+        String figure = "cut." + finding.id().substring("cut.stud.".length()) + ".studs";
+        return after.value(figure) < before.figures().value(figure);
     }
 }

@@ -27,6 +27,7 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.statics.Moves;
 import lectulum.kernel.statics.Statics;
+import lectulum.layout.Layout;
 import lectulum.layout.keeping.Keeping;
 
 /// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:
@@ -72,7 +73,7 @@ public final class Solvers {
     /// @param stop ends the search early
     public static List<Option> of(Analysis analysis, BooleanSupplier stop) {
         Design d = analysis.design();
-        Optional<LoadedState> loaded = analysis.balance().state("departure").filter(s -> s.mass() > 0);
+        Optional<LoadedState> loaded = analysis.of(Balance.DISCIPLINE).state("departure").filter(s -> s.mass() > 0);
         if (loaded.isEmpty() || !(d.base().ballToAxle() > 0)) {
             return List.of();
         }
@@ -89,10 +90,11 @@ public final class Solvers {
         Analysis after = analysis.sketch(remedy.edit().apply(analysis.given()));
         double low = after.design().brief().tongueLow();
         double high = after.design().brief().tongueHigh();
-        List<Trip> trips = after.balance().states().stream().filter(LoadedState::trip)
+        List<Trip> trips = after.of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip)
                 .map(s -> new Trip(s.loadCase().name(), s.share())).toList();
         return new Option(way, remedy, trips, trips.stream().allMatch(t -> t.share >= low && t.share <= high),
-                Math.max(0, after.layout().findings().size() - analysis.layout().findings().size()));
+                Math.max(0, after.of(Layout.DISCIPLINE).findings().size()
+                        - analysis.of(Layout.DISCIPLINE).findings().size()));
     }
 
     private static Stream<Remedy> ways(Way way, Analysis a, LoadedState s, double change, double aim) {
@@ -108,7 +110,8 @@ public final class Solvers {
 
     private static Optional<Remedy> axle(Analysis a) {
         Design d = a.design();
-        return Balance.axlePlace(d, a.balance().states()).map(p -> p.rounded(STEP)).filter(Double::isFinite)
+        return Balance.axlePlace(d, a.of(Balance.DISCIPLINE).states()).map(p -> p.rounded(STEP))
+                .filter(Double::isFinite)
                 .map(place -> new Remedy(Sentence.of("Axle at {0} behind the ball, it stands at {1}", Amount.m(place),
                         Amount.m(d.base().ballToAxle())),
                         new Edit("Move the axle", x -> x.with(x.base().with(

@@ -79,7 +79,7 @@ final class SupplyRemedies {
         double efficiency = analysis.design().things().stream().flatMap(t -> t.battery().stream()).findFirst()
                 .map(b -> b.chemistry().efficiency()).orElse(0.0);
         double tooMuch = net(analysis, efficiency) - analysis.figures().value("power.battery.usable") / nights;
-        return analysis.power().loads().stream().filter(l -> l.energy() > tooMuch)
+        return analysis.of(Power.DISCIPLINE).loads().stream().filter(l -> l.energy() > tooMuch)
                 .max(Comparator.comparingDouble(Power.Draw::energy)).map(draw -> {
                     Load load = draw.load();
                     double ratio = (draw.energy() - tooMuch) / draw.energy();

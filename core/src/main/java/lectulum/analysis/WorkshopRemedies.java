@@ -26,10 +26,12 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.kernel.beams.WallCut;
 import lectulum.kernel.survey.SixTapes;
+import lectulum.layout.Layout;
 import lectulum.layout.keeping.Keeping;
 import lectulum.layout.moving.StrutStudies;
 import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.Comfort;
+import lectulum.layout.people.People;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
@@ -170,7 +172,7 @@ final class WorkshopRemedies {
     /// A hole or a hung thing moved along its wall.
     private static Stream<Remedy> alongTheWall(Analysis analysis, Thing t) {
         Design d = analysis.design();
-        Carcass.Face face = Faces.of(analysis.layout().body(), t, Mode.ROAD);
+        Carcass.Face face = Faces.of(analysis.of(Layout.DISCIPLINE).body(), t, Mode.ROAD);
         Carcass.Framing f = d.base().carcass().framing().get(face);
         Solid s = Solid.of(t.size(), t.place());
         if (t.has(Feature.Screwed.class)) {
@@ -328,7 +330,8 @@ final class WorkshopRemedies {
     /// An upper bed hung where both can sit up, with what it lies on.
     private static Stream<Remedy> bunk(Analysis analysis, Finding finding) {
         Design d = analysis.design();
-        return analysis.living().comfort().bunks().stream().filter(b -> finding.things().contains(b.upper()))
+        return analysis.of(People.DISCIPLINE).comfort().bunks().stream()
+                .filter(b -> finding.things().contains(b.upper()))
                 .map((Comfort.Bunks b) -> {
                     Thing upper = d.thing(b.upper()).orElseThrow();
                     Solid top = Solid.of(upper.size(), upper.at(Mode.NIGHT));
@@ -356,7 +359,7 @@ final class WorkshopRemedies {
                     double under = -d.base().floor() - step.size().height() - 0.01;
                     Placement road = new Placement(door.place().x() + off, side * 0.3, under, 0);
                     Placement camp = new Placement(door.place().x(),
-                            side * (analysis.layout().body().halfWidth() + step.size().width() / 2 + 0.01),
+                            side * (analysis.of(Layout.DISCIPLINE).body().halfWidth() + step.size().width() / 2 + 0.01),
                             -d.base().floorHeight(), 0);
                     return new Remedy(Sentence.of("Add {0} before {1}", step.name(), door.name()),
                             new Edit("Add a step", x -> x.plus(step.withId(x.freeId("step")).with(road)

@@ -7,6 +7,8 @@ import java.util.Optional;
 import lectulum.design.Design;
 import lectulum.design.brief.Brief;
 import lectulum.design.vehicle.Rating;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Band;
 import lectulum.figures.Figure;
@@ -14,6 +16,7 @@ import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Interval;
 import lectulum.figures.Sentence;
+import lectulum.figures.Stage;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
 import lectulum.kernel.maths.Normal;
@@ -25,7 +28,12 @@ import lectulum.units.Quantity;
 ///
 /// Static equilibrium of a rigid body on one ball and one axle line (see docs/method/balance.md). An axle that is not
 /// behind the ball gives no reactions and one finding that says so.
-public record Balance(List<LoadedState> states, Figures figures, List<Finding> findings) {
+public record Balance(List<LoadedState> states, Figures figures, List<Finding> findings) implements Result {
+
+    public static final Discipline<Balance> DISCIPLINE = new Discipline<>("balance", "Balance", Stage.BALANCE,
+            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE,
+                    Design.Part.THINGS, Design.Part.CASES, Design.Part.SETTINGS)),
+            () -> new Balance(List.of(), Figures.NONE, List.of()));
     private static final String STATICS = "statics of a rigid body; see docs/method/balance.md";
     private static final String NO_AXLE = "the axle is not behind the ball";
 

@@ -3,6 +3,7 @@ package lectulum.balance;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.design.Design;
@@ -13,7 +14,11 @@ import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
-import lectulum.layout.Layout;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
+import lectulum.discipline.Study;
+import lectulum.figures.Stage;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Solid;
 import lectulum.units.Units;
@@ -21,18 +26,32 @@ import lectulum.units.Units;
 /// Vehicle and trailer as the studies of trip, camp, hitch and road need them: measured numbers where they are given, the
 /// usual ones else.
 public final class Rig {
+    public static final Discipline<Found> DISCIPLINE = new Discipline<>("rig", "Vehicle and trailer", Stage.BALANCE,
+            Discipline.Pace.REST,
+            in -> new Found(of(
+                    in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
+                            Design.Part.CASES, Design.Part.SETTINGS, Design.Part.WEIGHINGS),
+                    in.of(Bodies.DISCIPLINE).road(), in.of(Balance.DISCIPLINE))),
+            () -> new Found(Optional.empty()));
+
+    /// The rig, where anything can be said about it: an axle behind the ball, a track, and something that travels.
+    public record Found(Optional<Rig> rig) implements Result {
+        /// What follows from it; nothing where nothing can be said.
+        public List<Study> studies(Function<Rig, List<Study>> work) {
+            return rig.map(work).orElse(List.of());
+        }
+    }
+
     public final Design design;
     public final Body body;
-    final Layout layout;
     public final List<LoadedState> trips;
     public final double axle;
     public final double radius;
     public final double track;
 
-    private Rig(Design design, Layout layout, Balance balance) {
+    private Rig(Design design, Body body, Balance balance) {
         this.design = design;
-        this.layout = layout;
-        this.body = layout.body();
+        this.body = body;
         this.trips = balance.states().stream().filter(LoadedState::trip).filter(s -> s.mass() > 0).toList();
         this.axle = base().ballToAxle();
         this.radius = assumed("tyre.part") * base().axle().wheelDiameter();
@@ -40,8 +59,8 @@ public final class Rig {
     }
 
     /// Empty where nothing can be said: no axle behind the ball, no track, or nothing that travels.
-    static Optional<Rig> of(Design design, Layout layout, Balance balance) {
-        Rig rig = new Rig(design, layout, balance);
+    static Optional<Rig> of(Design design, Body body, Balance balance) {
+        Rig rig = new Rig(design, body, balance);
         return rig.axle > 0 && rig.track > 0 && rig.radius > 0 && !rig.trips.isEmpty()
                 ? Optional.of(rig)
                 : Optional.empty();

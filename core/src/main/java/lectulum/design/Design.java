@@ -22,6 +22,39 @@ import lectulum.design.weighing.Weighing;
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
         List<Acceptance> accepted, Settings settings, List<Weighing> weighings, List<Vehicle> garage) {
 
+    /// What a design is made of, as far as something may depend on it.
+    public enum Part {
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE;
+
+        /// Whether this part of two designs is equal.
+        public boolean same(Design a, Design b) {
+            return of(a).equals(of(b));
+        }
+
+        private Object of(Design d) {
+            return switch (this) {
+                case BRIEF -> d.brief;
+                case VEHICLE -> d.vehicle;
+                case BASE -> d.base;
+                case THINGS -> d.things;
+                case CASES -> d.cases;
+                case SETTINGS -> d.settings;
+                case WEIGHINGS -> d.weighings;
+                case GARAGE -> d.garage;
+            };
+        }
+    }
+
+    /// This design with nothing in it but some of its parts: whoever looks at another finds none.
+    public Design only(Collection<Part> parts) {
+        return new Design(parts.contains(Part.BRIEF) ? brief : null, parts.contains(Part.VEHICLE) ? vehicle : null,
+                parts.contains(Part.BASE) ? base : null, parts.contains(Part.THINGS) ? things : List.of(),
+                parts.contains(Part.CASES) ? cases : List.of(), List.of(),
+                parts.contains(Part.SETTINGS) ? settings : Settings.NONE,
+                parts.contains(Part.WEIGHINGS) ? weighings : List.of(),
+                parts.contains(Part.GARAGE) ? garage : List.of());
+    }
+
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
     public static final int TOWING = -1;
 

@@ -9,6 +9,9 @@ import java.util.Optional;
 
 /// Figures by id, in the order they were computed.
 public final class Figures {
+    /// No figures.
+    public static final Figures NONE = new Figures(Map.of());
+
     private final Map<String, Figure> byId;
 
     private Figures(Map<String, Figure> byId) {
@@ -45,5 +48,20 @@ public final class Figures {
 
     public Collection<Figure> all() {
         return byId.values();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Figures f && f.byId.equals(byId);
+    }
+
+    @Override
+    public int hashCode() {
+        return byId.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return byId.values().toString();
     }
 }

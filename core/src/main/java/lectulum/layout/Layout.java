@@ -7,9 +7,10 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.base.Base;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
@@ -18,6 +19,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.units.Quantity;
 
@@ -26,7 +28,14 @@ import lectulum.units.Quantity;
 /// A camper without things has no faults; a thing without size touches nothing.
 ///
 /// @param bodies the body in each mode; one and the same where no top rises
-public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figures figures, List<Finding> findings) {
+public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figures figures, List<Finding> findings)
+        implements
+            Result {
+
+    public static final Discipline<Layout> DISCIPLINE = new Discipline<>("layout", "Layout", Stage.LAYOUT,
+            Discipline.Pace.HAND,
+            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS), in.of(Bodies.DISCIPLINE).byMode()),
+            () -> new Layout(Map.of(), Map.of(), Figures.NONE, List.of()));
 
     /// The body as it rides.
     public Body body() {
@@ -34,7 +43,7 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
     }
 
     public static Layout of(Design design) {
-        return of(design, bodies(design.base()));
+        return of(design, Bodies.of(design.base()).byMode());
     }
 
     /// @param bodies of this design's base, computed before
@@ -51,16 +60,6 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
                             : riding.stream().map(f -> inMode(f, mode)).toList());
         }
         return new Layout(bodies, faults, figures(design, road, faults), findings(design, faults));
-    }
-
-    private static Map<Mode, Body> bodies(Base base) {
-        Map<Mode, Body> bodies = new EnumMap<>(Mode.class);
-        Body road = Body.of(base);
-        boolean rises = base.carcass().lift().isPresent();
-        for (Mode mode : Mode.values()) {
-            bodies.put(mode, mode == Mode.ROAD || !rises ? road : Body.of(base, mode));
-        }
-        return bodies;
     }
 
     private static Fault inMode(Fault fault, Mode mode) {

@@ -2,7 +2,10 @@ package lectulum.layout;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -11,18 +14,41 @@ import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Reads;
+import lectulum.discipline.Result;
+import lectulum.figures.Stage;
 import lectulum.kernel.plane.Passage;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
 
 /// The inside as it stands in one mode: what is in it, its openings, its floor.
 ///
+/// @param design  base, things and settings of it
 /// @param inside  things that take room inside
 /// @param outside things that take room outside
 /// @param gates   openings that are there
 public record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Standing> outside,
-        List<Gate> gates) {
+        List<Gate> gates) implements Result {
+    private static final Map<Mode, Discipline<Room>> BY_MODE = new EnumMap<>(Mode.class);
+    static {
+        for (Mode mode : Mode.values()) {
+            BY_MODE.put(mode, new Discipline<>("room." + mode.name().toLowerCase(Locale.ROOT),
+                    "The inside in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
+                    in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                            in.of(Bodies.DISCIPLINE).in(mode), mode),
+                    () -> {
+                        throw new Reads.Unknown("The inside");
+                    }));
+        }
+    }
+
+    public static Discipline<Room> in(Mode mode) {
+        return BY_MODE.get(mode);
+    }
+
     /// Lower things are stepped over \[m\].
     private static final double STEP = 0.10;
     /// Higher things are walked under \[m\].

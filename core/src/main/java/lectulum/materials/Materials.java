@@ -9,17 +9,25 @@ import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Sentence;
+import lectulum.figures.Stage;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
 
 /// The bill of materials: every thing once, like things counted together, grouped by system.
 ///
 /// @param lines in the order of the systems, then as they were placed
-public record Materials(List<Line> lines, Figures figures) {
+public record Materials(List<Line> lines, Figures figures) implements Result {
+
+    public static final Discipline<Materials> DISCIPLINE = new Discipline<>("materials", "The take-off",
+            Stage.MATERIALS,
+            Discipline.Pace.HAND, in -> of(in.design(Design.Part.THINGS)),
+            () -> new Materials(List.of(), Figures.NONE));
 
     /// Like things of one system.
     ///

@@ -9,6 +9,8 @@ import lectulum.design.Design;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Band;
 import lectulum.figures.Figure;
@@ -25,7 +27,11 @@ import lectulum.units.Quantity;
 /// planned price where it is not.
 ///
 /// @param groups sums by system, the base first under null
-public record Money(List<Group> groups, Figures figures, List<Finding> findings) {
+public record Money(List<Group> groups, Figures figures, List<Finding> findings) implements Result {
+
+    public static final Discipline<Money> DISCIPLINE = new Discipline<>("money", "Money", Stage.MONEY,
+            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS)),
+            () -> new Money(List.of(), Figures.NONE, List.of()));
 
     /// Sums of one system.
     ///

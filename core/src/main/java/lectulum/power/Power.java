@@ -8,6 +8,8 @@ import lectulum.design.brief.Brief;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Band;
 import lectulum.figures.Figure;
@@ -26,7 +28,11 @@ import lectulum.units.Quantity;
 /// A camper without loads lasts as long as is counted; one without a battery lasts no night.
 ///
 /// @param loads what draws power, largest first
-public record Power(List<Draw> loads, Figures figures, List<Finding> findings) {
+public record Power(List<Draw> loads, Figures figures, List<Finding> findings) implements Result {
+
+    public static final Discipline<Power> DISCIPLINE = new Discipline<>("power", "Power", Stage.POWER,
+            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
+            () -> new Power(List.of(), Figures.NONE, List.of()));
     /// Nights beyond which nobody counts.
     public static final double MOST_NIGHTS = 365;
     /// Efficiency of the inverter and what it draws while it is on \[W\] (assumed).

@@ -8,6 +8,8 @@ import lectulum.design.brief.Brief;
 import lectulum.design.brief.Person;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Band;
 import lectulum.figures.Figure;
@@ -24,7 +26,11 @@ import lectulum.units.Quantity;
 ///
 /// Litres per person and day come from the water style of the brief. A kind of tank that is not aboard does not limit,
 /// except fresh water: without it there are no days.
-public record Water(Figures figures, List<Finding> findings) {
+public record Water(Figures figures, List<Finding> findings) implements Result {
+
+    public static final Discipline<Water> DISCIPLINE = new Discipline<>("water", "Water", Stage.WATER,
+            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)),
+            () -> new Water(Figures.NONE, List.of()));
     /// Days beyond which nobody counts.
     public static final double MOST_DAYS = 365;
     /// What a pump gets out of a tank whose gross volume is known (assumed).

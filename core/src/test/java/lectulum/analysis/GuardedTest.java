@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import lectulum.design.Design;
 import lectulum.design.base.Stuff;
 import lectulum.design.feature.Feature;
@@ -17,43 +15,12 @@ import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.figures.Stage;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
-import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 
 /// What fails says so; two of a kind or of a name are no failure.
 class GuardedTest {
-
-    @Test
-    void aDisciplineThatFailsSaysSoAndGivesWhatStandsInForIt() {
-        Logger.getLogger("lectulum").setLevel(Level.OFF);
-        Guarded guarded = new Guarded();
-
-        String result = guarded.run("sway", "Swaying", Stage.BALANCE, () -> {
-            throw new ArithmeticException("singular matrix");
-        }, () -> "nothing");
-        String deep = guarded.run("deep", "The deep one", Stage.LAYOUT, () -> endless(0), () -> "nothing");
-
-        assertThat(List.of(result, deep)).containsOnly("nothing");
-        assertThat(guarded.findings()).extracting(Finding::id).containsExactly("analysis.sway", "analysis.deep");
-        assertThat(guarded.findings().getFirst().title().text(Style.PLAIN))
-                .isEqualTo("Swaying could not be worked out");
-        assertThat(guarded.findings().getFirst().detail().text(Style.PLAIN)).contains("ArithmeticException");
-    }
-
-    private static String endless(int depth) {
-        return endless(depth + 1) + depth;
-    }
-
-    @Test
-    void whatWorksIsLeftAlone() {
-        Guarded guarded = new Guarded();
-
-        assertThat(guarded.run("a", "A", Stage.BASE, () -> 1, () -> 2)).isEqualTo(1);
-        assertThat(guarded.findings()).isEmpty();
-    }
 
     @Test
     void twoFeaturesOfAKindAreSaidAndTheFirstCounts() {

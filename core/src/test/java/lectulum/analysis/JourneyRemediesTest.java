@@ -1,5 +1,6 @@
 package lectulum.analysis;
 
+import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
@@ -25,6 +26,8 @@ import lectulum.design.vehicle.Rating;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.layout.Layout;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -188,12 +191,12 @@ class JourneyRemediesTest {
     void stillNothingIsOfferedThatWouldPutAThingIntoAnother() {
         Design d = loaded(thing("cooler", 60, 1.5, 0.6), thing("wall", 1, 1.5, 0.1).with(Fix.FIXED)
                 .with(new Size(2.8, 0.1, 1.5)));
-        int faults = Analysis.of(d).layout().findings().size();
+        int faults = Analysis.of(d).of(Layout.DISCIPLINE).findings().size();
         assertThat(words(mending(loaded(thing("cooler", 60, 1.5, 0.6)), "balance.side")))
                 .as("with nothing in the way").isNotEmpty();
 
         for (Remedy r : Remedies.of(Analysis.of(d), finding(Analysis.of(d), "balance.side").orElseThrow())) {
-            assertThat(Analysis.of(r.edit().apply(d)).layout().findings()).as(r.says().text(Style.PLAIN))
+            assertThat(Analysis.of(r.edit().apply(d)).of(Layout.DISCIPLINE).findings()).as(r.says().text(Style.PLAIN))
                     .hasSizeLessThanOrEqualTo(faults);
         }
     }
@@ -208,7 +211,7 @@ class JourneyRemediesTest {
         }
 
         private static String notes(Design d, String study) {
-            return Analysis.of(d).journey().studies().stream().filter(s -> s.id().equals(study)).findFirst()
+            return Told.studies(Analysis.of(d), Stage.BALANCE).stream().filter(s -> s.id().equals(study)).findFirst()
                     .orElseThrow().notes().stream().map(n -> n.text(Style.PLAIN)).reduce("", (a, b) -> a + b + "\n");
         }
 
@@ -283,7 +286,8 @@ class JourneyRemediesTest {
             Analysis a = Analysis.of(d);
 
             assertThat(finding(a, "level.blocks")).isPresent();
-            assertThat(a.journey().studies().stream().filter(s -> s.id().equals("level")).findFirst().orElseThrow()
+            assertThat(Told.studies(a, Stage.BALANCE).stream().filter(s -> s.id().equals("level")).findFirst()
+                    .orElseThrow()
                     .notes().getFirst().text(Style.PLAIN)).contains("Type the heights");
         }
     }

@@ -11,6 +11,8 @@ import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import lectulum.balance.Balance;
+import lectulum.balance.camp.CampStudies;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -167,9 +169,11 @@ class ReuseTest {
         Analysis sketch = a.sketch(edited);
 
         assertThat(sketch.sketched()).isTrue();
-        assertThat(sketch.journey()).as("kept from before").isSameAs(a.journey());
-        assertThat(sketch.balance().state("departure").orElseThrow().tongue())
-                .isNotEqualTo(a.balance().state("departure").orElseThrow().tongue());
+        assertThat(sketch.of(CampStudies.DISCIPLINE)).as("kept from before").isSameAs(a.of(CampStudies.DISCIPLINE));
+        assertThat(sketch.old(CampStudies.DISCIPLINE)).isTrue();
+        assertThat(sketch.old(Balance.DISCIPLINE)).isFalse();
+        assertThat(sketch.of(Balance.DISCIPLINE).state("departure").orElseThrow().tongue())
+                .isNotEqualTo(a.of(Balance.DISCIPLINE).state("departure").orElseThrow().tongue());
         same(sketch.next(edited), Analysis.of(edited));
     }
 }

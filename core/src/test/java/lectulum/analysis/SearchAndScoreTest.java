@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lectulum.balance.Balance;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -25,7 +26,9 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
+import lectulum.layout.doors.Exits;
 import lectulum.layout.keeping.Keeping;
+import lectulum.layout.score.LayoutScore;
 import lectulum.layout.score.Score;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
@@ -37,7 +40,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SearchAndScoreTest {
     private static double off(Analysis a) {
         double aim = (a.design().brief().tongueLow() + a.design().brief().tongueHigh()) / 2;
-        return Math.abs(a.balance().state("departure").orElseThrow().share() - aim);
+        return Math.abs(a.of(Balance.DISCIPLINE).state("departure").orElseThrow().share() - aim);
     }
 
     @Test
@@ -50,7 +53,7 @@ class SearchAndScoreTest {
         assertThat(places).hasSizeBetween(1, 5);
         for (Remedy r : places) {
             Analysis after = Analysis.of(r.edit().apply(tail));
-            assertThat(after.layout().faults().get(Mode.ROAD)).isEmpty();
+            assertThat(after.of(Layout.DISCIPLINE).faults().get(Mode.ROAD)).isEmpty();
             assertThat(off(after)).isLessThan(off(before));
         }
     }
@@ -113,7 +116,7 @@ class SearchAndScoreTest {
     void theScoreIsTheWeighedMeanOfItsParts() {
         Analysis a = Analysis.of(Campers.demo("dunlin").orElseThrow().design());
 
-        Score score = a.score();
+        Score score = a.of(LayoutScore.DISCIPLINE).score();
 
         double weights = score.parts().stream().mapToDouble(Score.Part::weight).sum();
         double sum = score.parts().stream().mapToDouble(p -> p.weight() * p.value()).sum();
@@ -156,7 +159,7 @@ class SearchAndScoreTest {
             onlySleep = onlySleep.with(onlySleep.settings().with("score." + part, 0));
         }
 
-        Score score = Analysis.of(onlySleep).score();
+        Score score = Analysis.of(onlySleep).of(LayoutScore.DISCIPLINE).score();
 
         assertThat(score.total()).isCloseTo(
                 score.stop()
@@ -181,8 +184,8 @@ class SearchAndScoreTest {
         }
         assertThat(Analysis.of(once).figures().value("balance.departure.tongue"))
                 .isCloseTo(Analysis.of(upright).figures().value("balance.departure.tongue"), within(1e-9));
-        assertThat(Analysis.of(once).living().exits().independent()).hasSameSizeAs(
-                Analysis.of(upright).living().exits().independent());
+        assertThat(Analysis.of(once).of(Exits.DISCIPLINE).exits().independent()).hasSameSizeAs(
+                Analysis.of(upright).of(Exits.DISCIPLINE).exits().independent());
     }
 
     private static List<Double> amounts(Layout layout, Mode mode) {

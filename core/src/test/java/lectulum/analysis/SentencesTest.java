@@ -1,5 +1,6 @@
 package lectulum.analysis;
 
+import lectulum.Told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -11,9 +12,10 @@ import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
 import lectulum.design.thing.Fix;
 import lectulum.design.vehicle.Rating;
+import lectulum.discipline.Study;
 import lectulum.figures.Figure;
 import lectulum.figures.Sentence;
-import lectulum.figures.drawing.Study;
+import lectulum.figures.Stage;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,10 +52,13 @@ class SentencesTest {
             all.addAll(f.working().notes());
             all.add(f.band().says());
         }
-        for (Study s : a.journey().studies()) {
+        for (Study s : Told.studies(a, Stage.BALANCE)) {
             all.addAll(s.notes());
         }
-        for (Study s : a.workshop().studies()) {
+        for (Study s : Told.studies(a, Stage.BASE)) {
+            all.addAll(s.notes());
+        }
+        for (Study s : Told.studies(a, Stage.LAYOUT)) {
             all.addAll(s.notes());
         }
         return all;

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.analysis.Solvers.Option;
 import lectulum.analysis.Solvers.Way;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
@@ -23,7 +24,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// Ways to bring the tongue into its band.
 class SolversTest {
     private static double share(Design d) {
-        return Analysis.of(d).balance().state("departure").map(LoadedState::share).orElseThrow();
+        return Analysis.of(d).of(Balance.DISCIPLINE).state("departure").map(LoadedState::share).orElseThrow();
     }
 
     @ParameterizedTest
@@ -37,7 +38,8 @@ class SolversTest {
         for (Option o : options) {
             Analysis after = Analysis.of(o.remedy().edit().apply(d));
             for (Solvers.Trip t : o.trips()) {
-                double now = after.balance().states().stream().filter(s -> s.loadCase().name().equals(t.name()))
+                double now = after.of(Balance.DISCIPLINE).states().stream()
+                        .filter(s -> s.loadCase().name().equals(t.name()))
                         .mapToDouble(LoadedState::share).findFirst().orElseThrow();
                 assertThat(now).as(o.way() + " " + t.name()).isCloseTo(t.share(), within(1e-12));
             }

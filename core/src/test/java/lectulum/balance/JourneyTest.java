@@ -1,5 +1,6 @@
 package lectulum.balance;
 
+import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
@@ -27,12 +28,12 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
+import lectulum.discipline.Study;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.figures.drawing.Study;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,12 +69,13 @@ class JourneyTest {
     @ParameterizedTest
     @MethodSource("designs")
     void everyFigureOfEveryShippedCamperIsFiniteOrSaysWhyNot(Design d) {
-        Journey j = Analysis.of(d).journey();
+        List<Study> studies = Told.studies(Analysis.of(d), Stage.BALANCE);
+        List<Figure> figures = studies.stream().flatMap(s -> s.figures().stream()).toList();
 
-        assertThat(j.studies()).hasSizeGreaterThan(15);
-        assertThat(j.studies().stream().map(Study::id)).doesNotHaveDuplicates();
-        assertThat(j.figures().all()).extracting(Figure::id).doesNotHaveDuplicates();
-        assertThat(j.figures().all()).allSatisfy(f -> {
+        assertThat(studies).hasSizeGreaterThan(15);
+        assertThat(studies.stream().map(Study::id)).doesNotHaveDuplicates();
+        assertThat(figures).extracting(Figure::id).doesNotHaveDuplicates();
+        assertThat(figures).allSatisfy(f -> {
             if (f.value().isEmpty()) {
                 assertThat(f.reason()).isNotBlank();
             } else {
@@ -81,7 +83,7 @@ class JourneyTest {
             }
             assertThat(f.working().numbers().text(Style.PLAIN)).as(f.id()).doesNotContain("NaN");
         });
-        assertThat(j.findings()).allSatisfy(f -> {
+        assertThat(studies.stream().flatMap(s -> s.findings().stream())).allSatisfy(f -> {
             assertThat(f.stage()).isEqualTo(Stage.BALANCE);
             assertThat(f.detail().text(Style.PLAIN)).doesNotContain("NaN").doesNotContain("{").endsWith(".");
         });
@@ -90,16 +92,16 @@ class JourneyTest {
     @Test
     void withoutAnAxleBehindTheBallNothingIsSaid() {
         Design d = loaded();
-        assertThat(Analysis.of(d).journey().studies()).isNotEmpty();
+        assertThat(Told.studies(Analysis.of(d), Stage.BALANCE)).isNotEmpty();
 
-        assertThat(Analysis.of(d.with(d.base().with(d.base().axle().at(-2)))).journey().studies()).isEmpty();
+        assertThat(Told.studies(Analysis.of(d.with(d.base().with(d.base().axle().at(-2)))), Stage.BALANCE)).isEmpty();
     }
 
     /// 100 kg of fresh water before the axle and an empty grey tank behind it: the tongue falls as water is used.
     @Test
     void aTripThatLeavesTheBandIsSaidWithItsDay() {
         Design d = loaded(tank("fresh", Tank.Use.FRESH, 100, 1.2), tank("grey", Tank.Use.GREY, 80, 2.8));
-        LoadedState start = Analysis.of(d).balance().state("departure").orElseThrow();
+        LoadedState start = Analysis.of(d).of(Balance.DISCIPLINE).state("departure").orElseThrow();
 
         assertThat(value(d, "trip.least")).isLessThan(value(d, "trip.most"));
         assertThat(value(d, "trip.most")).isCloseTo(start.share(), within(1e-9));
@@ -111,7 +113,7 @@ class JourneyTest {
         Design d = loaded(tank("fresh", Tank.Use.FRESH, 100, 0.5), tank("grey", Tank.Use.GREY, 80, 2.8));
         Analysis a = Analysis.of(d);
 
-        List<LoadedState> trips = a.balance().states().stream().filter(LoadedState::trip).toList();
+        List<LoadedState> trips = a.of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip).toList();
         assertThat(trips).isNotEmpty().allSatisfy(s -> assertThat(s.share())
                 .isBetween(value(d, "tanks.least") - 1e-9, value(d, "tanks.most") + 1e-9));
         assertThat(value(d, "tanks.least")).isLessThan(value(d, "tanks.most"));
@@ -159,7 +161,7 @@ class JourneyTest {
         double most = value(d, "room.most");
 
         assertThat(most).isPositive().isLessThanOrEqualTo(
-                700 - Analysis.of(d).balance().state("departure").orElseThrow().mass() + 1e-9);
+                700 - Analysis.of(d).of(Balance.DISCIPLINE).state("departure").orElseThrow().mass() + 1e-9);
     }
 
     @Test
@@ -193,10 +195,10 @@ class JourneyTest {
         assertThat(finding(none, "camp.falls")).isPresent();
         assertThat(finding(tail, "camp.falls")).isEmpty();
         double sum = 0;
-        for (Figure f : Analysis.of(tail).journey().figures().all()) {
+        for (Figure f : Analysis.of(tail).figures().all()) {
             sum += f.id().startsWith("camp.foot.") ? f.value().orElse(0) : 0;
         }
-        LoadedState s = Analysis.of(tail).balance().states().stream().filter(LoadedState::trip)
+        LoadedState s = Analysis.of(tail).of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip)
                 .min(java.util.Comparator.comparingDouble(LoadedState::share)).orElseThrow();
         assertThat(sum).as("trailer and Ada").isCloseTo(s.mass() + 70, within(1e-6));
     }
@@ -331,7 +333,7 @@ class JourneyTest {
     @Test
     void pullingAwayLightensTheTongue() {
         Design d = loaded();
-        LoadedState s = Analysis.of(d).balance().states().stream().filter(LoadedState::trip)
+        LoadedState s = Analysis.of(d).of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip)
                 .min(java.util.Comparator.comparingDouble(LoadedState::share)).orElseThrow();
 
         assertThat(value(d, "climb.tongue"))
@@ -342,7 +344,7 @@ class JourneyTest {
     @Test
     void aPlanThatTheScaleContradictsIsSaidAndMended() {
         Design d = loaded();
-        LoadedState s = Analysis.of(d).balance().state("departure").orElseThrow();
+        LoadedState s = Analysis.of(d).of(Balance.DISCIPLINE).state("departure").orElseThrow();
         List<Weighing.Entry> entries = List.of(
                 new Weighing.Entry(WeighPoint.TRAILER_ALONE, OptionalDouble.of(s.mass() + 160), 0, 1, true),
                 new Weighing.Entry(WeighPoint.COUPLER, OptionalDouble.of(s.tongue() + 10), 0, 0.5, true));
@@ -354,7 +356,7 @@ class JourneyTest {
         assertThat(f.title().text(Style.PLAIN)).contains("160").contains("more than planned");
         Design mended = Remedies.of(Analysis.of(weighed), f).getFirst().edit().apply(weighed);
         assertThat(finding(mended, "weigh.lacks")).isEmpty();
-        assertThat(Analysis.of(mended).balance().state("departure").orElseThrow().mass())
+        assertThat(Analysis.of(mended).of(Balance.DISCIPLINE).state("departure").orElseThrow().mass())
                 .isGreaterThan(s.mass() + 100);
     }
 
@@ -364,8 +366,8 @@ class JourneyTest {
     void theEdgesOfWhatCanBeTypedNeverBreakIt(String id, double edge) {
         Design d = set(loaded(tank("fresh", Tank.Use.FRESH, 60, 1.4)), id, edge);
 
-        assertThat(Analysis.of(d).journey().studies()).isNotEmpty();
-        assertThat(Analysis.of(d).journey().findings())
+        assertThat(Told.studies(Analysis.of(d), Stage.BALANCE)).isNotEmpty();
+        assertThat(Analysis.of(d).findings())
                 .allSatisfy(f -> assertThat(f.title().text(Style.PLAIN)).doesNotContain("NaN"));
     }
 

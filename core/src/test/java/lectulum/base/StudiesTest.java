@@ -1,5 +1,6 @@
 package lectulum.base;
 
+import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -33,8 +34,9 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
-import lectulum.figures.drawing.Study;
+import lectulum.figures.Stage;
 import lectulum.kernel.mechanisms.HatchSwing;
+import lectulum.layout.moving.MovingStudies;
 import lectulum.space.Body;
 import org.junit.jupiter.api.Test;
 
@@ -313,7 +315,7 @@ class StudiesTest {
         assertThat(value(d, "mech.lid.lid.peakHand")).isCloseTo(16.445, within(0.002));
         assertThat(value(d, "mech.lid.lid.holdCold")).isCloseTo(1.3116, within(2e-4));
         assertThat(value(d, "mech.lid.lid.liftOff")).isCloseTo(Math.toRadians(8.0004), within(1e-4));
-        assertThat(Analysis.of(d).workshop().about(Study.Topic.MECHANISM)).singleElement().satisfies(s -> {
+        assertThat(Analysis.of(d).of(MovingStudies.DISCIPLINE).all()).singleElement().satisfies(s -> {
             assertThat(s.charts()).hasSize(1);
             assertThat(s.sketches()).hasSize(1);
             assertThat(s.caution()).contains("pressure vessels");
@@ -597,7 +599,7 @@ class StudiesTest {
         Design d = rising(100, 150, true).mapping("bed",
                 t -> t.placed(Mode.NIGHT, t.place().away(true)).placed(Mode.CAMP, t.place().moved(0, 0, 0.5)));
 
-        assertThat(Analysis.of(d).workshop().studies()).isNotEmpty();
+        assertThat(Told.studies(Analysis.of(d), Stage.LAYOUT)).isNotEmpty();
         assertThat(Analysis.of(d).given()).isEqualTo(d);
     }
 }

@@ -24,18 +24,25 @@ import lectulum.design.thing.Role;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.packing.Changeover;
+import lectulum.layout.change.ChangeOvers;
 import lectulum.layout.change.ChangePicture;
 import lectulum.layout.change.Setup;
+import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Motion;
+import lectulum.layout.doors.WayThrough;
 import lectulum.layout.keeping.Access;
 import lectulum.layout.keeping.Keeping;
+import lectulum.layout.keeping.Storage;
 import lectulum.layout.keeping.Whereabouts;
 import lectulum.layout.people.Comfort;
+import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
 import lectulum.layout.people.Silhouette;
 import org.junit.jupiter.api.Test;
@@ -72,8 +79,8 @@ class LivingTest {
                 + Analysis.of(d).findings().stream().map(Finding::id).toList()));
     }
 
-    private static Living living(Design d) {
-        return Analysis.of(d).living();
+    private static <R extends Result> R of(Discipline<R> discipline, Design d) {
+        return Analysis.of(d).of(discipline);
     }
 
     /// A sleeper of 1.94 m needs 2.02 m; the bed is 1.89 m.
@@ -102,8 +109,9 @@ class LivingTest {
         Design d = people(box(bed(1.95, 1.5)), tall("a", 1.7));
         Thing shelf = thing("shelf", 8, 1.5, -0.5).with(new Size(2.0, 0.8, 0.3)).with(new Placement(1.5, -0.5, 1.1, 0));
 
-        assertThat(living(d).sleeping().nests().getFirst().sit()).isCloseTo(1.27, within(1e-6));
-        assertThat(living(d.plus(shelf)).sleeping().nests().getFirst().sit()).isCloseTo(0.60, within(1e-6));
+        assertThat(of(People.DISCIPLINE, d).sleeping().nests().getFirst().sit()).isCloseTo(1.27, within(1e-6));
+        assertThat(of(People.DISCIPLINE, d.plus(shelf)).sleeping().nests().getFirst().sit()).isCloseTo(0.60,
+                within(1e-6));
         assertThat(finding(d.plus(shelf), "sleep.sit.bed.a")).isPresent();
     }
 
@@ -136,8 +144,8 @@ class LivingTest {
         Design free = box(cupboard);
         Design tight = box(cupboard, thing("box", 5, 1.5, -0.2).with(new Size(0.5, 0.3, 0.6)));
 
-        assertThat(living(free).motions().get(Mode.CAMP).getFirst().blocked()).isFalse();
-        Motion blocked = living(tight).motions().get(Mode.CAMP).getFirst();
+        assertThat(of(Doors.DISCIPLINE, free).motions().get(Mode.CAMP).getFirst().blocked()).isFalse();
+        Motion blocked = of(Doors.DISCIPLINE, tight).motions().get(Mode.CAMP).getFirst();
         assertThat(blocked.blocked()).isTrue();
         assertThat(blocked.blocker()).isEqualTo("box");
         assertThat(severity(tight, "motion.blocked.cup")).isEqualTo(Severity.WARN);
@@ -150,7 +158,7 @@ class LivingTest {
                 .with(new Feature.Drawer(Feature.Face.RIGHT, 0.5));
         Design d = box(drawers, thing("box", 5, 1.5, 0.25).with(new Size(0.5, 0.3, 0.6)));
 
-        Motion m = living(d).motions().get(Mode.CAMP).getFirst();
+        Motion m = of(Doors.DISCIPLINE, d).motions().get(Mode.CAMP).getFirst();
 
         assertThat(m.free()).isCloseTo(0.3, within(0.002));
         assertThat(m.blocker()).isEqualTo("box");
@@ -190,25 +198,26 @@ class LivingTest {
     void gearIsAtHomeInTheThingThatHoldsItAndElseHomeless() {
         Design d = box(store("chest", 40), gear("hose", 1.0, 2, false), gear("rope", 2.2, 1, false));
 
-        assertThat(living(d).keeping().home()).containsEntry("hose", "chest");
-        assertThat(living(d).keeping().homeless()).containsExactly("rope");
+        assertThat(of(Storage.DISCIPLINE, d).keeping().home()).containsEntry("hose", "chest");
+        assertThat(of(Storage.DISCIPLINE, d).keeping().homeless()).containsExactly("rope");
         Design packed = Keeping.packHomeless(d).apply(d);
-        assertThat(living(packed).keeping().homeless()).isEmpty();
-        assertThat(living(packed).keeping().shelves().getFirst().contents()).containsExactlyInAnyOrder("hose", "rope");
+        assertThat(of(Storage.DISCIPLINE, packed).keeping().homeless()).isEmpty();
+        assertThat(of(Storage.DISCIPLINE, packed).keeping().shelves().getFirst().contents())
+                .containsExactlyInAnyOrder("hose", "rope");
     }
 
     @Test
     void whereIsTheHoseIsAnswered() {
         Design d = box(store("chest", 40), gear("garden hose", 1.0, 2, true), door("d", 1.5, 0.885, 0.6, 1.5, false));
 
-        List<Whereabouts> found = Whereabouts.search(d, living(d), "hose");
+        List<Whereabouts> found = Whereabouts.search(d, of(Storage.DISCIPLINE, d), "hose");
 
         assertThat(found).singleElement().satisfies(w -> {
             assertThat(w.thing()).isEqualTo("garden hose");
             assertThat(w.says().text(d.brief().style())).contains("in chest", "on the left");
         });
-        assertThat(Whereabouts.search(d, living(d), "anvil")).isEmpty();
-        assertThat(Whereabouts.search(d, living(d), "  ")).isEmpty();
+        assertThat(Whereabouts.search(d, of(Storage.DISCIPLINE, d), "anvil")).isEmpty();
+        assertThat(Whereabouts.search(d, of(Storage.DISCIPLINE, d), "  ")).isEmpty();
     }
 
     @Test
@@ -224,14 +233,14 @@ class LivingTest {
         Thing crate = thing("crate", 8, 1.0, -0.05).with(Role.GEAR).with(Fix.LOOSE).with(new Size(0.8, 0.35, 0.4));
         Design d = box(chest, crate, gear("jack", 1.0, 4, true), door("d", 1.6, 0.885, 0.6, 1.5, false));
 
-        Access.Way way = living(d).access().byThing().get("jack");
+        Access.Way way = of(Storage.DISCIPLINE, d).access().byThing().get("jack");
 
         assertThat(way.open()).isTrue();
         assertThat(way.behind()).containsExactly("crate");
         assertThat(way.door()).isEqualTo("d");
         assertThat(finding(d, "reach.road.jack").orElseThrow().detail().text(d.brief().style())).contains("crate",
                 "through d");
-        assertThat(living(d.without(List.of("crate"))).access().byThing().get("jack").free()).isTrue();
+        assertThat(of(Storage.DISCIPLINE, d.without(List.of("crate"))).access().byThing().get("jack").free()).isTrue();
     }
 
     @Test
@@ -240,12 +249,13 @@ class LivingTest {
         Thing b = thing("b", 30, 2.0, 0).placed(Mode.CAMP, new Placement(2.0, 0, 0, 0).away(true));
         Design d = box(a, b);
 
-        Setup road = living(d).setups().getFirst();
+        Setup road = of(ChangeOvers.DISCIPLINE, d).setups().getFirst();
 
         assertThat(road.order().steps()).extracting(Changeover.Step::id).containsExactly("b", "a");
         assertThat(road.order().parked()).isEmpty();
         Design liked = d.with(d.settings().ordering("road-camp", List.of("a", "b")));
-        assertThat(living(liked).setups().getFirst().order().steps()).extracting(Changeover.Step::id)
+        assertThat(of(ChangeOvers.DISCIPLINE, liked).setups().getFirst().order().steps())
+                .extracting(Changeover.Step::id)
                 .containsExactly("b", "a");
     }
 
@@ -254,7 +264,7 @@ class LivingTest {
         Thing a = thing("a", 12, 1.0, 0).placed(Mode.CAMP, new Placement(2.0, 0, 0, 0));
         Thing b = thing("b", 30, 2.0, 0).placed(Mode.CAMP, new Placement(1.0, 0, 0, 0));
 
-        Setup road = living(box(a, b)).setups().getFirst();
+        Setup road = of(ChangeOvers.DISCIPLINE, box(a, b)).setups().getFirst();
 
         assertThat(road.order().parked()).containsExactly("a");
         assertThat(finding(box(a, b), "change.ring.road-camp.a")).isPresent();
@@ -264,8 +274,9 @@ class LivingTest {
     void ownMinutesReplaceTheAssumedOnes() {
         Thing a = thing("a", 5, 1.0, 0).placed(Mode.CAMP, new Placement(2.0, 0, 0, 0));
 
-        assertThat(living(box(a)).setups().getFirst().order().minutes()).isCloseTo(0.5, within(1e-9));
-        assertThat(living(box(a.with(new Feature.Timed(7)))).setups().getFirst().order().minutes())
+        assertThat(of(ChangeOvers.DISCIPLINE, box(a)).setups().getFirst().order().minutes()).isCloseTo(0.5,
+                within(1e-9));
+        assertThat(of(ChangeOvers.DISCIPLINE, box(a.with(new Feature.Timed(7)))).setups().getFirst().order().minutes())
                 .isCloseTo(7, within(1e-9));
     }
 
@@ -275,7 +286,8 @@ class LivingTest {
         Design lifting = chamois.with(chamois.base().with(chamois.base().carcass()
                 .withLift(Optional.of(new Carcass.Lift(0.4, 0.02, 50, 0, 4)))));
 
-        assertThat(living(lifting).setups().getFirst().order().steps()).extracting(Changeover.Step::id)
+        assertThat(of(ChangeOvers.DISCIPLINE, lifting).setups().getFirst().order().steps())
+                .extracting(Changeover.Step::id)
                 .contains(Setup.TOP, "roof-tent", "awning");
         assertThat(Setup.name(lifting, Setup.TOP)).isEqualTo("Lifting top");
     }
@@ -284,9 +296,9 @@ class LivingTest {
     void aStepPictureShowsWhatMoves() {
         Design d = Campers.demo("nightjar").orElseThrow().design();
         Analysis a = Analysis.of(d);
-        Setup setup = a.living().setups().getFirst();
+        Setup setup = a.of(ChangeOvers.DISCIPLINE).setups().getFirst();
 
-        Sketch picture = ChangePicture.of(a.design(), a.layout().body(), setup, 0);
+        Sketch picture = ChangePicture.of(a.design(), a.of(Layout.DISCIPLINE).body(), setup, 0);
 
         assertThat(picture.title()).contains("Step 1");
         assertThat(picture.marks()).anyMatch(m -> m.pen() == Sketch.Pen.DASHED);
@@ -349,7 +361,7 @@ class LivingTest {
         Design d = people(box(lower, upper), new Person("k", "Kim", 1.00, 20, OptionalDouble.of(7)),
                 new Person("l", "Lou", 1.10, 22, OptionalDouble.of(8)));
 
-        Comfort.Bunks pair = living(d).comfort().bunks().getFirst();
+        Comfort.Bunks pair = of(People.DISCIPLINE, d).comfort().bunks().getFirst();
 
         assertThat(pair.best().room()).isCloseTo(1.32, within(1e-9));
         assertThat(pair.best().surplus()).isCloseTo(1.32 - 0.545 - 0.5975, within(1e-9));
@@ -362,10 +374,11 @@ class LivingTest {
     void peopleLieSitAndStandWhereTheyWould() {
         Analysis a = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
 
-        assertThat(a.living().poses().get(Mode.ROAD)).isEmpty();
-        assertThat(a.living().poses().get(Mode.NIGHT)).hasSize(2).allMatch(p -> p.kind() == Pose.Kind.LYING);
-        assertThat(a.living().poses().get(Mode.CAMP)).isNotEmpty();
-        for (Pose p : a.living().poses().get(Mode.NIGHT)) {
+        assertThat(a.of(People.DISCIPLINE).poses().get(Mode.ROAD)).isEmpty();
+        assertThat(a.of(People.DISCIPLINE).poses().get(Mode.NIGHT)).hasSize(2)
+                .allMatch(p -> p.kind() == Pose.Kind.LYING);
+        assertThat(a.of(People.DISCIPLINE).poses().get(Mode.CAMP)).isNotEmpty();
+        for (Pose p : a.of(People.DISCIPLINE).poses().get(Mode.NIGHT)) {
             Silhouette s = Silhouette.of(p);
             double longest = s.plan().stream().flatMap(java.util.Arrays::stream)
                     .mapToDouble(q -> Math.hypot(q[0] - p.x(), q[1] - p.y())).max().orElseThrow();
@@ -396,7 +409,7 @@ class LivingTest {
         Thing right = thing("r", 30, 1.5, 0.55).with(new Size(0.4, 0.6, 1.0));
         Design d = box(galley, left, right, door("d", 2.4, 0.885, 0.6, 1.5, false));
 
-        assertThat(living(d).passages().get(Mode.CAMP).width()).isCloseTo(0.50, within(0.06));
-        assertThat(living(d).passages().get(Mode.CAMP).to()).isEqualTo("galley");
+        assertThat(of(WayThrough.in(Mode.CAMP), d).narrowest().orElseThrow().width()).isCloseTo(0.50, within(0.06));
+        assertThat(of(WayThrough.in(Mode.CAMP), d).narrowest().orElseThrow().to()).isEqualTo("galley");
     }
 }

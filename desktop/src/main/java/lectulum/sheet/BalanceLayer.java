@@ -10,6 +10,7 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Figure;
 import lectulum.figures.Interval;
 import lectulum.figures.Verdict;
+import lectulum.layout.Layout;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -39,7 +40,7 @@ final class BalanceLayer {
     }
 
     void paint() {
-        state.analysis().balance().state(state.chosenCase().id()).ifPresent(loaded -> {
+        state.analysis().of(Balance.DISCIPLINE).state(state.chosenCase().id()).ifPresent(loaded -> {
             columns(loaded);
             centre(loaded);
             reactions(loaded);
@@ -51,7 +52,7 @@ final class BalanceLayer {
     private void columns(LoadedState loaded) {
         var columns = MassColumns.of(state.design(), loaded, COLUMN);
         double floor = state.design().base().floorHeight();
-        double top = p.sz(floor + state.analysis().layout().body().roofInside().highest()) + 16;
+        double top = p.sz(floor + state.analysis().of(Layout.DISCIPLINE).body().roofInside().highest()) + 16;
         double room = Math.max(20, p.sz(floor) - top - 70);
         double perKg = room / Math.max(1, columns.largest());
         String caption = "mass along the camper, by system: "
@@ -173,7 +174,7 @@ final class BalanceLayer {
 
     /// Where the axle may stand so that every trip keeps its band: a bar on the ground, or the gap that there is.
     private void axlePlaces() {
-        Balance.axlePlace(state.design(), state.analysis().balance().states()).ifPresent(place -> {
+        Balance.axlePlace(state.design(), state.analysis().of(Balance.DISCIPLINE).states()).ifPresent(place -> {
             double from = Math.min(place.from(), place.to());
             double to = Math.max(place.from(), place.to());
             if (!(to - from < 3)) {
@@ -194,7 +195,7 @@ final class BalanceLayer {
     private void neutral(LoadedState loaded) {
         state.balance("neutral").filter(f -> f.value().isPresent()).ifPresent(f -> {
             double x = p.sx(f.value().getAsDouble());
-            double half = state.analysis().layout().body().halfWidth();
+            double half = state.analysis().of(Layout.DISCIPLINE).body().halfWidth();
             pen.dashed("good", 1);
             pen.line(x, p.py(-half) - 6, x, p.py(half) + 6);
             pen.text("mass here keeps the share", x, p.py(half) + 14, TextAlignment.CENTER, Theme.font(11),

@@ -7,8 +7,10 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import lectulum.design.thing.Thing;
+import lectulum.layout.Layout;
 import lectulum.layout.cutaway.CutAway;
 import lectulum.layout.cutaway.View;
+import lectulum.layout.people.People;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -80,8 +82,9 @@ public final class CutAwayView extends Drawing {
     }
 
     private CutAway picture(double scale) {
-        return CutAway.of(state.design(), state.analysis().layout().bodies(), state.analysis().layout().faults(),
-                state.analysis().living().poses().getOrDefault(state.mode(), List.of()), state.mode(),
+        return CutAway.of(state.design(), state.analysis().of(Layout.DISCIPLINE).bodies(),
+                state.analysis().of(Layout.DISCIPLINE).faults(),
+                state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of()), state.mode(),
                 new View(azimuth, elevation, scale), cutAt);
     }
 

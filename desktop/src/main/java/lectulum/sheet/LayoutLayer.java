@@ -10,8 +10,11 @@ import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.layout.Layout;
+import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Motion;
 import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
 import lectulum.layout.people.Silhouette;
 import lectulum.space.Solid;
@@ -51,10 +54,11 @@ final class LayoutLayer {
         if (!p.sideShown()) {
             return 1e4;
         }
-        double half = state.analysis().layout().body().halfWidth();
+        double half = state.analysis().of(Layout.DISCIPLINE).body().halfWidth();
         double top = state.design().things().stream().filter(t -> t.mount() == Mount.OUTSIDE)
                 .mapToDouble(t -> t.place().z() + t.size().height()).max().orElse(0);
-        double high = Math.max(top, state.analysis().layout().bodies().get(state.mode()).roofOutside().highest());
+        double high = Math.max(top,
+                state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).roofOutside().highest());
         return Math.max(p.py(half) + 8, Math.min(p.py(half + 1), z(high) - 6));
     }
 
@@ -71,7 +75,7 @@ final class LayoutLayer {
     }
 
     private void sweeps() {
-        for (Motion m : state.analysis().living().motions().getOrDefault(state.mode(), List.of())) {
+        for (Motion m : state.analysis().of(Doors.DISCIPLINE).motions().getOrDefault(state.mode(), List.of())) {
             double[][] o = new double[m.sweep().length][];
             for (int i = 0; i < o.length; i++) {
                 o[i] = new double[]{x(m.sweep()[i][0]), p.py(m.sweep()[i][1])};
@@ -106,7 +110,7 @@ final class LayoutLayer {
         if (hatch.isEmpty() || !p.sideShown() || state.mode() == Mode.NIGHT) {
             return;
         }
-        ShellStudies.swing(state.analysis().layout().body(), hatch.get()).ifPresent(s -> {
+        ShellStudies.swing(state.analysis().of(Layout.DISCIPLINE).body(), hatch.get()).ifPresent(s -> {
             pen.dashed("select", 1.5);
             List<double[]> open = s.at(s.open());
             pen.g.beginPath();
@@ -118,7 +122,7 @@ final class LayoutLayer {
     }
 
     private void people() {
-        for (Pose pose : state.analysis().living().poses().getOrDefault(state.mode(), List.of())) {
+        for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
             Silhouette body = Silhouette.of(pose);
             pen.stroke("ink", 1.1);
             pen.g.setFill(tint("ink", 0.16));

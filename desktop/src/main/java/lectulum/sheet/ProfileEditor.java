@@ -21,6 +21,7 @@ import lectulum.design.base.Shell;
 import lectulum.design.base.Survey;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.profile.Piece;
+import lectulum.layout.Layout;
 import lectulum.space.Body;
 import lectulum.space.ProfileLine;
 import lectulum.theme.Theme;
@@ -192,7 +193,7 @@ public final class ProfileEditor extends Drawing {
         Pen pen = new Pen(g, look);
         grid(pen, w, h);
         underlay(g);
-        Body body = state.analysis().layout().body();
+        Body body = state.analysis().of(Layout.DISCIPLINE).body();
         inside(pen, body);
         body.profile().ifPresentOrElse(line -> outline(pen, line), () -> box(pen, body));
         hatch(pen, body);
@@ -409,7 +410,7 @@ public final class ProfileEditor extends Drawing {
                 return Grip.RADIUS;
             }
         }
-        Body body = state.analysis().layout().body();
+        Body body = state.analysis().of(Layout.DISCIPLINE).body();
         return state.design().base().carcass().hatch().filter(h -> Math.hypot(px(h.hinge()) - mx,
                 pz(body.roofOutside().at(h.hinge())) - my) < REACH).map(h -> Grip.HINGE).orElse(Grip.NONE);
     }

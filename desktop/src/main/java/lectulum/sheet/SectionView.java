@@ -8,10 +8,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
+import lectulum.balance.Balance;
 import lectulum.design.base.Base;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Stage;
 import lectulum.layout.CrossSection;
+import lectulum.layout.Layout;
 import lectulum.layout.Snapping;
 import lectulum.space.Body;
 import lectulum.theme.Theme;
@@ -67,7 +69,7 @@ public final class SectionView extends Drawing {
     }
 
     private Body body() {
-        return state.analysis().layout().bodies().get(state.mode());
+        return state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode());
     }
 
     private void fit(double w, double h) {
@@ -124,7 +126,7 @@ public final class SectionView extends Drawing {
     /// Wheels with what each side carries, and the centre of gravity with its height, on the Balance stage.
     private void wheels(Pen pen) {
         Base base = state.design().base();
-        state.analysis().balance().state(state.chosenCase().id()).filter(s -> Double.isFinite(s.right()))
+        state.analysis().of(Balance.DISCIPLINE).state(state.chosenCase().id()).filter(s -> Double.isFinite(s.right()))
                 .ifPresent(s -> {
                     double ground = -base.floorHeight();
                     pen.stroke("ink", 1.5);

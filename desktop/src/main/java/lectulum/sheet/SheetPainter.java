@@ -17,6 +17,7 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.Stage;
 import lectulum.layout.Clearances;
 import lectulum.layout.Fault;
+import lectulum.layout.Layout;
 import lectulum.layout.Snapping;
 import lectulum.space.Solid;
 import lectulum.theme.Theme;
@@ -94,7 +95,7 @@ public final class SheetPainter {
         }
         ghosts(pen, p, state);
         offered(pen, p, state);
-        faults(pen, p, state, state.analysis().layout().faults().get(state.mode()));
+        faults(pen, p, state, state.analysis().of(Layout.DISCIPLINE).faults().get(state.mode()));
         selection(pen, p, state);
         names(pen, p, state, selected, true);
         if (p.sideShown() && state.stage() != Stage.BALANCE) {
@@ -110,7 +111,8 @@ public final class SheetPainter {
     }
 
     private static Scenery scenery(Pen pen, State state, Projection p) {
-        return new Scenery(pen, p, state.design(), state.analysis().layout().bodies().get(state.mode()), state.units());
+        return new Scenery(pen, p, state.design(), state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()),
+                state.units());
     }
 
     private void things(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
@@ -142,7 +144,7 @@ public final class SheetPainter {
 
     /// On the roof: in the plan it is an outline, or it would hide what is below.
     private static boolean overhead(State state, Thing thing) {
-        return thing.at(state.mode()).z() >= state.analysis().layout().body().roofInside().highest() - 0.12
+        return thing.at(state.mode()).z() >= state.analysis().of(Layout.DISCIPLINE).body().roofInside().highest() - 0.12
                 && !state.selection().contains(thing.id());
     }
 
@@ -321,7 +323,7 @@ public final class SheetPainter {
     /// How far the selected thing is from the walls, the floor and the roof, or from the ball.
     private void distances(Pen pen, Projection p, State state, Thing thing) {
         Base base = state.design().base();
-        Clearances c = Clearances.of(base, state.analysis().layout().body(), thing, state.mode());
+        Clearances c = Clearances.of(base, state.analysis().of(Layout.DISCIPLINE).body(), thing, state.mode());
         Solid s = Solid.of(thing.size(), thing.at(state.mode()));
         double t = base.tongueLength();
         double y = p.py(s.y());

@@ -22,9 +22,10 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Stage;
 import lectulum.layout.FreePlace;
-import lectulum.layout.Living;
+import lectulum.layout.Layout;
 import lectulum.layout.Pick;
 import lectulum.layout.Snapping;
+import lectulum.layout.people.People;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
@@ -167,11 +168,11 @@ public final class SheetView extends Region {
     /// All that the still part of the drawing depends on, so that a drag does not paint it again.
     private record Backdrop(SheetPainter painter, Projection projection, double width, double height, Stage stage,
             Mode mode, UnitSystem units, Base base, Vehicle vehicle, List<String> selection, List<Thing> things,
-            Living living) {
+            People living) {
 
         Backdrop(SheetPainter painter, Projection projection, double width, double height, State s) {
             this(painter, projection, width, height, s.stage(), s.mode(), s.units(), s.design().base(),
-                    s.design().vehicle(), s.selection(), SheetPainter.still(s), s.analysis().living());
+                    s.design().vehicle(), s.selection(), SheetPainter.still(s), s.analysis().of(People.DISCIPLINE));
         }
 
         boolean same(Backdrop o) {
@@ -220,7 +221,7 @@ public final class SheetView extends Region {
     }
 
     private boolean inPlan(double py) {
-        double half = bench.state().analysis().layout().body().halfWidth();
+        double half = bench.state().analysis().of(Layout.DISCIPLINE).body().halfWidth();
         return !projection.sideShown() || py < projection.py(half + 0.2);
     }
 

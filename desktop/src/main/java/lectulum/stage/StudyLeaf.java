@@ -7,7 +7,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lectulum.figures.drawing.Study;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 import lectulum.workbench.State;
@@ -24,6 +26,12 @@ public final class StudyLeaf {
     private Theme look;
 
     /// @param empty what to do where there is nothing yet
+    public StudyLeaf(Supplier<Theme> theme, Discipline<Studies> studies, String empty) {
+        this(theme, s -> s.analysis().of(studies).all(), empty);
+    }
+
+    /// @param studies those that are shown, in their order
+    /// @param empty   what to do where there is nothing yet
     public StudyLeaf(Supplier<Theme> theme, Function<State, List<Study>> studies, String empty) {
         this.theme = theme;
         this.studies = studies;

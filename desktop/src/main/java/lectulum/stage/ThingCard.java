@@ -12,6 +12,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lectulum.balance.Balance;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.FeatureKind;
@@ -145,7 +146,7 @@ public final class ThingCard extends VBox {
 
     /// What this thing does to the tongue in the chosen load case.
     private static String tongue(State s, String id) {
-        return s.analysis().balance().state(s.chosenCase().id())
+        return s.analysis().of(Balance.DISCIPLINE).state(s.chosenCase().id())
                 .map(loaded -> Units.text(loaded.tongueBy(id), Quantity.MASS, s.style())).orElse("–");
     }
 

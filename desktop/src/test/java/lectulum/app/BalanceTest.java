@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Project;
 import lectulum.design.base.Base;
@@ -23,7 +24,7 @@ class BalanceTest extends WindowTest {
     }
 
     private double tongue() {
-        return state().analysis().balance().state("departure").map(LoadedState::tongue).orElseThrow();
+        return state().analysis().of(Balance.DISCIPLINE).state("departure").map(LoadedState::tongue).orElseThrow();
     }
 
     private Point2D wheel() {
@@ -93,7 +94,7 @@ class BalanceTest extends WindowTest {
         robot.clickOn("#trial-keep");
         WaitForAsyncUtils.waitForFxEvents();
         double low = state().design().brief().tongueLow();
-        assertThat(state().analysis().balance().states().stream().filter(LoadedState::trip))
+        assertThat(state().analysis().of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip))
                 .allSatisfy(s -> assertThat(s.share()).isGreaterThanOrEqualTo(low));
         assertShown("#solve-find");
         robot.clickOn("#undo");
@@ -151,8 +152,8 @@ class BalanceTest extends WindowTest {
         enter("#case-" + id + "-fresh", "50");
         assertThat(state().project().design().loadCase(id).name()).isEqualTo("Half a tank");
         assertThat(state().project().design().loadCase(id).fresh()).isEqualTo(0.5);
-        double full = state().analysis().balance().state("departure").orElseThrow().mass();
-        assertThat(state().analysis().balance().state(id).orElseThrow().mass()).isLessThan(full);
+        double full = state().analysis().of(Balance.DISCIPLINE).state("departure").orElseThrow().mass();
+        assertThat(state().analysis().of(Balance.DISCIPLINE).state(id).orElseThrow().mass()).isLessThan(full);
 
         click("#case-" + id + "-remove");
         assertThat(state().project().design().cases()).isEqualTo(before.design().cases());

@@ -10,6 +10,7 @@ import javafx.scene.input.MouseButton;
 import lectulum.design.Project;
 import lectulum.design.base.Shell;
 import lectulum.design.base.Shell.Profile.Point;
+import lectulum.layout.Layout;
 import lectulum.sheet.ProfileEditor;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -43,7 +44,7 @@ class BaseTest extends WindowTest {
 
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(0, -10).moveBy(0, -10);
         WaitForAsyncUtils.waitForFxEvents();
-        double during = state().analysis().layout().body().roofOutside().highest();
+        double during = state().analysis().of(Layout.DISCIPLINE).body().roofOutside().highest();
         robot.release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
 

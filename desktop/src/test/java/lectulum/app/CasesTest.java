@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.LoadCase;
 import lectulum.design.Project;
@@ -26,7 +27,7 @@ class CasesTest extends WindowTest {
     }
 
     private double mass(String id) {
-        return state().analysis().balance().state(id).map(LoadedState::mass).orElseThrow();
+        return state().analysis().of(Balance.DISCIPLINE).state(id).map(LoadedState::mass).orElseThrow();
     }
 
     private LoadCase loadCase(String id) {
@@ -65,14 +66,14 @@ class CasesTest extends WindowTest {
         String id = state().project().design().cases().getLast().id();
         enter("#case-" + id + "-gear", "1");
         enter("#case-" + id + "-food", "0");
-        boolean judged = state().analysis().balance().state(id).orElseThrow().trip();
+        boolean judged = state().analysis().of(Balance.DISCIPLINE).state(id).orElseThrow().trip();
         assertThat(judged).isTrue();
         assertThat(robot.lookup("#case-" + id + "-driven").queryAs(CheckBox.class).isSelected()).isTrue();
 
         click("#case-" + id + "-driven");
 
         assertThat(loadCase(id).parked()).isTrue();
-        assertThat(state().analysis().balance().state(id).orElseThrow().trip()).isFalse();
+        assertThat(state().analysis().of(Balance.DISCIPLINE).state(id).orElseThrow().trip()).isFalse();
         robot.clickOn("#undo");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(loadCase(id).parked()).isFalse();

@@ -13,6 +13,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
+import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Project;
 import lectulum.figures.Finding;
@@ -50,7 +51,7 @@ class FindingsTest extends WindowTest {
     }
 
     private double share() {
-        return state().analysis().balance().state("homeward").map(LoadedState::share).orElseThrow();
+        return state().analysis().of(Balance.DISCIPLINE).state("homeward").map(LoadedState::share).orElseThrow();
     }
 
     @Test

@@ -20,6 +20,8 @@ import lectulum.design.Project;
 import lectulum.design.feature.Feature;
 import lectulum.figures.Stage;
 import lectulum.layout.Fault;
+import lectulum.layout.Layout;
+import lectulum.layout.change.ChangeOvers;
 import lectulum.sheet.CutAwayView;
 import lectulum.sheet.SectionView;
 import org.apache.pdfbox.Loader;
@@ -65,11 +67,11 @@ class LayoutTest extends WindowTest {
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(20, 0).moveTo(to);
         WaitForAsyncUtils.waitForFxEvents();
 
-        assertThat(state().analysis().layout().faults().get(Mode.ROAD))
+        assertThat(state().analysis().of(Layout.DISCIPLINE).faults().get(Mode.ROAD))
                 .anyMatch(f -> f instanceof Fault.Overlap o && (o.thing().equals(id) || o.other().equals(id)));
         robot.type(KeyCode.ESCAPE).release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(state().analysis().layout().faults().get(Mode.ROAD))
+        assertThat(state().analysis().of(Layout.DISCIPLINE).faults().get(Mode.ROAD))
                 .noneMatch(f -> f instanceof Fault.Overlap o && (o.thing().equals(id) || o.other().equals(id)));
     }
 
@@ -120,7 +122,7 @@ class LayoutTest extends WindowTest {
     void theChangeOverTakesMinutesTypedAndAnotherOrder() {
         turn("change");
         Project before = state().project();
-        var steps = state().analysis().living().setups().getFirst().order().steps();
+        var steps = state().analysis().of(ChangeOvers.DISCIPLINE).setups().getFirst().order().steps();
         assertThat(steps).hasSizeGreaterThan(1);
         String first = steps.getFirst().id();
 

@@ -21,6 +21,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
+import lectulum.layout.Layout;
 import lectulum.sheet.ProfileEditor;
 import lectulum.sheet.SketchView;
 import org.junit.jupiter.api.Test;
@@ -135,10 +136,10 @@ class MeasuredBodyTest extends WindowTest {
     @Test
     void aNarrowStationTightensTheRoomAndAChainSaysWhatIsLeft() {
         box("survey");
-        double free = state().analysis().layout().body().clearLeft(1.5, 0.1);
+        double free = state().analysis().of(Layout.DISCIPLINE).body().clearLeft(1.5, 0.1);
         click("#survey-station");
         enter("#field-station-1-width-below", "1600");
-        assertThat(state().analysis().layout().body().clearLeft(survey().stations().getFirst().at(), 0.1))
+        assertThat(state().analysis().of(Layout.DISCIPLINE).body().clearLeft(survey().stations().getFirst().at(), 0.1))
                 .isLessThan(free);
         click("#survey-station-off-0");
         assertThat(survey().stations()).isEmpty();

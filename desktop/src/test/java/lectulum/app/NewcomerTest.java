@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import lectulum.balance.Balance;
 import lectulum.design.Mode;
 import lectulum.design.Project;
 import lectulum.figures.Severity;
@@ -91,7 +92,8 @@ class NewcomerTest extends WindowTest {
         assertThat(Layout.of(state().design()).faults().get(Mode.ROAD)).as("nothing was put on another thing")
                 .isEmpty();
         assertThat(thing(bed).place()).isNotEqualTo(thing(box).place());
-        assertThat(state().analysis().balance().state("departure").orElseThrow().mass()).isGreaterThan(430);
+        assertThat(state().analysis().of(Balance.DISCIPLINE).state("departure").orElseThrow().mass())
+                .isGreaterThan(430);
 
         Path file = folder.resolve("keys" + System.nanoTime() + ProjectFile.ENDING);
         answer = Optional.of(file);

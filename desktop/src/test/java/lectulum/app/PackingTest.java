@@ -3,6 +3,7 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import lectulum.design.Project;
+import lectulum.layout.keeping.Storage;
 import org.junit.jupiter.api.Test;
 
 /// Gear that has no home, in the camper of a family.
@@ -17,12 +18,12 @@ class PackingTest extends WindowTest {
         robot.clickOn("#stage-layout");
         click("#leaf-storage");
         Project before = state().project();
-        int homeless = state().analysis().living().keeping().homeless().size();
+        int homeless = state().analysis().of(Storage.DISCIPLINE).keeping().homeless().size();
         assertThat(homeless).isPositive();
 
         click("#pack-homeless");
 
-        assertThat(state().analysis().living().keeping().homeless()).hasSizeLessThan(homeless);
+        assertThat(state().analysis().of(Storage.DISCIPLINE).keeping().homeless()).hasSizeLessThan(homeless);
         robot.clickOn("#undo");
         assertThat(state().project()).isEqualTo(before);
     }

@@ -10,11 +10,14 @@ import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
 import lectulum.balance.Tandem;
 import lectulum.design.brief.Person;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.standing.GroundPad;
 import lectulum.kernel.standing.Levelling;
 import lectulum.kernel.standing.Standing;
@@ -24,6 +27,9 @@ import lectulum.units.Quantity;
 
 /// Uncoupled: who tips it, what the jacks carry, how it is levelled.
 public final class CampStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("camp", "Camp", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(CampStudies::of));
+
     private static final String SOURCE = "plate on springs that only push; wheels and tongue jack first, rear jacks"
             + " wound on after";
 
@@ -35,7 +41,7 @@ public final class CampStudies {
     }
 
     private static Study tip(Rig rig) {
-        Study.Notebook book = new Study.Notebook("tip", Study.Topic.CAMP, "Somebody steps on the tail", "");
+        Study.Notebook book = new Study.Notebook("tip", Stage.BALANCE, "Somebody steps on the tail", "");
         double station = rig.rearEnd();
         double height = rig.base().floorHeight() + TipUp.STANDING;
         double reserve = rig.assumed("camp.reserve");
@@ -170,7 +176,7 @@ public final class CampStudies {
     }
 
     private static Study standing(Rig rig) {
-        Study.Notebook book = new Study.Notebook("standing", Study.Topic.CAMP, "What wheels and jacks carry", "");
+        Study.Notebook book = new Study.Notebook("standing", Stage.BALANCE, "What wheels and jacks carry", "");
         Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().share())).orElseThrow();
         LoadedState s = camp.state();
         Person who = rig.heaviest();
@@ -330,7 +336,7 @@ public final class CampStudies {
     }
 
     private static Study level(Rig rig) {
-        Study.Notebook book = new Study.Notebook("level", Study.Topic.CAMP, "Level it", "");
+        Study.Notebook book = new Study.Notebook("level", Stage.BALANCE, "Level it", "");
         double pitch = rig.assumed("site.pitch");
         double roll = rig.assumed("site.roll");
         List<Double> owned = IntStream.rangeClosed(1, 4).mapToObj(i -> rig.assumed("block." + i)).filter(h -> h > 0)

@@ -8,11 +8,14 @@ import lectulum.balance.Rig;
 import lectulum.balance.Tandem;
 import lectulum.balance.camp.CampStudies;
 import lectulum.design.vehicle.Rating;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.gear.TorsionTandem;
 import lectulum.kernel.towing.Attitude;
 import lectulum.kernel.towing.Bounce;
@@ -21,6 +24,9 @@ import lectulum.units.Quantity;
 
 /// Heights at the hitch, two axles on springs of their own, rocking, and spring bars.
 public final class HitchStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("hitch", "Hitch", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(HitchStudies::of));
+
     private HitchStudies() {
     }
 
@@ -34,7 +40,7 @@ public final class HitchStudies {
     }
 
     private static Study attitude(Rig rig) {
-        Study.Notebook book = new Study.Notebook("attitude", Study.Topic.HITCH, "Nose up, nose down", "");
+        Study.Notebook book = new Study.Notebook("attitude", Stage.BALANCE, "Nose up, nose down", "");
         LoadedState s = rig.departure();
         Attitude.Springs springs = new Attitude.Springs(rig.vehicle().wheelbase(), rig.vehicle().overhang(),
                 rig.assumed("hitch.rear"), rig.assumed("hitch.front"));
@@ -84,7 +90,7 @@ public final class HitchStudies {
         if (!Tandem.independent(rig.design)) {
             return Optional.empty();
         }
-        Study.Notebook book = new Study.Notebook("torsion", Study.Topic.HITCH, "Two axles on springs of their own", "");
+        Study.Notebook book = new Study.Notebook("torsion", Stage.BALANCE, "Two axles on springs of their own", "");
         LoadedState s = rig.departure();
         Optional<TorsionTandem> coupled = Tandem.of(rig.design, s.mass(), s.roll().x(), rig.axle);
         Optional<TorsionTandem> lowered = Tandem.at(rig.design, s.mass(), s.roll().x(), rig.axle, rig.ball() - 0.025);
@@ -122,7 +128,7 @@ public final class HitchStudies {
     }
 
     private static Study ride(Rig rig) {
-        Study.Notebook book = new Study.Notebook("ride", Study.Topic.HITCH, "Springs", "");
+        Study.Notebook book = new Study.Notebook("ride", Stage.BALANCE, "Springs", "");
         LoadedState s = rig.departure();
         double sprung = rig.sprung(s);
         if (sprung <= 0) {
@@ -153,7 +159,7 @@ public final class HitchStudies {
     }
 
     private static Study bars(Rig rig) {
-        Study.Notebook book = new Study.Notebook("bars", Study.Topic.HITCH, "Weight-distributing hitch", "");
+        Study.Notebook book = new Study.Notebook("bars", Stage.BALANCE, "Weight-distributing hitch", "");
         double length = rig.assumed("bars.length");
         LoadedState s = rig.departure();
         if (length <= 0 || rig.vehicle().wheelbase() <= 0) {

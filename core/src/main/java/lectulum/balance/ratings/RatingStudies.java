@@ -12,16 +12,22 @@ import lectulum.balance.Rig;
 import lectulum.balance.VehicleLoads;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.gear.TyreLoad;
 import lectulum.units.Quantity;
 
 /// What limits, what limits first, how much may still be put where, and the ratings that are not a plain mass.
 public final class RatingStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("ratings", "Ratings", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Balance.DISCIPLINE))));
+
     private static final int COLUMNS = 12;
     private static final int ROWS = 4;
     /// Room below this is drawn as little \[kg\].
@@ -37,7 +43,7 @@ public final class RatingStudies {
 
     /// The vehicle before the trailer hangs on it.
     private static Study vehicle(Rig rig) {
-        Study.Notebook book = new Study.Notebook("vehicle", Study.Topic.RATINGS, "The vehicle, before the trailer", "");
+        Study.Notebook book = new Study.Notebook("vehicle", Stage.BALANCE, "The vehicle, before the trailer", "");
         VehicleLoads loads = rig.vehicleLoads();
         Vehicle v = rig.vehicle();
         Vehicle.Papers papers = v.papers();
@@ -71,7 +77,7 @@ public final class RatingStudies {
     }
 
     private static Study room(Rig rig) {
-        Study.Notebook book = new Study.Notebook("room", Study.Topic.RATINGS, "How much may still be put where", "");
+        Study.Notebook book = new Study.Notebook("room", Stage.BALANCE, "How much may still be put where", "");
         LoadedState s = rig.departure();
         CargoRoom.Levers levers = new CargoRoom.Levers(rig.axle, rig.track,
                 rig.assumed("spring.base") * rig.track, rig.vehicle().wheelbase(),
@@ -118,7 +124,7 @@ public final class RatingStudies {
     }
 
     private static Study chain(Rig rig) {
-        Study.Notebook book = new Study.Notebook("chain", Study.Topic.RATINGS, "The chain of ratings", "");
+        Study.Notebook book = new Study.Notebook("chain", Stage.BALANCE, "The chain of ratings", "");
         Optional<Tightest> first = tightest(rig);
         if (first.isEmpty()) {
             return book.note("No rating is known yet: plates, labels and manuals say them. An absent rating is unknown,"
@@ -177,7 +183,7 @@ public final class RatingStudies {
     }
 
     private static Study brakes(Rig rig) {
-        Study.Notebook book = new Study.Notebook("brakes", Study.Topic.RATINGS, "Brakes", "");
+        Study.Notebook book = new Study.Notebook("brakes", Stage.BALANCE, "Brakes", "");
         double gross = rig.base().rating(Rating.GROSS_PLATE).orElse(rig.departure().mass());
         double share = rig.assumed("brake.share");
         double limit = rig.assumed("brake.law");
@@ -215,7 +221,7 @@ public final class RatingStudies {
     }
 
     private static Study tyres(Rig rig) {
-        Study.Notebook book = new Study.Notebook("tyres", Study.Topic.RATINGS, "Tyres", "");
+        Study.Notebook book = new Study.Notebook("tyres", Stage.BALANCE, "Tyres", "");
         LoadedState s = rig.trips.stream().max(Comparator.comparingDouble(x -> Math.max(x.left(), x.right())))
                 .orElseThrow();
         double load = Math.max(s.left(), s.right()) * s.fullest();
@@ -276,7 +282,7 @@ public final class RatingStudies {
     }
 
     private static Study dry(Rig rig, Balance balance) {
-        Study.Notebook book = new Study.Notebook("dry", Study.Topic.RATINGS, "What the bare build uses of the axle",
+        Study.Notebook book = new Study.Notebook("dry", Stage.BALANCE, "What the bare build uses of the axle",
                 "");
         Optional<LoadedState> dry = balance.state("dry");
         double rated = rig.base().rating(Rating.AXLE).orElse(0);

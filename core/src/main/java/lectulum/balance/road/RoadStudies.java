@@ -12,11 +12,14 @@ import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.lashing.Lashing;
 import lectulum.kernel.statics.FreeSurface;
 import lectulum.kernel.statics.Statics;
@@ -28,6 +31,9 @@ import lectulum.units.Units;
 
 /// At speed: swaying, tipping over in curves, pulling away uphill, what has to be tied, and the roof.
 public final class RoadStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("road", "Road", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of));
+
     private static final int POINTS = 20;
     private static final double SPREAD = 0.25;
     private static final double GOOD = 0.10;
@@ -57,7 +63,7 @@ public final class RoadStudies {
     }
 
     private static Study sway(Rig rig) {
-        Study.Notebook book = new Study.Notebook("sway", Study.Topic.ROAD, "Swaying", "");
+        Study.Notebook book = new Study.Notebook("sway", Stage.BALANCE, "Swaying", "");
         LoadedState s = rig.lightestTongue();
         Sway usual = sway(rig, s, 1);
         if (!usual.rig().sound() || s.tongue() >= rig.rear()) {
@@ -168,7 +174,7 @@ public final class RoadStudies {
     }
 
     private static Study tipping(Rig rig) {
-        Study.Notebook book = new Study.Notebook("tipping", Study.Topic.ROAD, "Tipping over", "");
+        Study.Notebook book = new Study.Notebook("tipping", Stage.BALANCE, "Tipping over", "");
         LoadedState s = rig.highest();
         Rollover with = rollover(rig, s, 0, 0, 0);
         String source = "quasi-static roll model; roll centre at the axle";
@@ -234,7 +240,7 @@ public final class RoadStudies {
     }
 
     private static Study climbing(Rig rig) {
-        Study.Notebook book = new Study.Notebook("climbing", Study.Topic.ROAD, "Pulling away, climbing, braking", "");
+        Study.Notebook book = new Study.Notebook("climbing", Stage.BALANCE, "Pulling away, climbing, braking", "");
         LoadedState s = rig.lightestTongue();
         double g = rig.assumed("road.gravity");
         double lighter = uphill(rig, s);
@@ -261,7 +267,7 @@ public final class RoadStudies {
         double g = rig.assumed("slosh.g");
         double along = 0;
         double aside = 0;
-        Study.Notebook book = new Study.Notebook("slosh", Study.Topic.ROAD, "Part-full tanks", "");
+        Study.Notebook book = new Study.Notebook("slosh", Stage.BALANCE, "Part-full tanks", "");
         String source = "hydrostatics of a box; a surge overshoots it";
         for (Thing t : rig.design.things()) {
             if (t.tank().isEmpty() || t.tank().get().use() == Tank.Use.GAS || t.mount() == Mount.SPREAD) {
@@ -344,7 +350,7 @@ public final class RoadStudies {
     }
 
     private static Study ties(Rig rig) {
-        Study.Notebook book = new Study.Notebook("ties", Study.Topic.ROAD, "What has to be tied", "");
+        Study.Notebook book = new Study.Notebook("ties", Stage.BALANCE, "What has to be tied", "");
         double rough = rig.assumed("tie.rough");
         double forward = rig.assumed("tie.forward") * rough;
         double mu = rig.assumed("tie.friction");
@@ -398,7 +404,7 @@ public final class RoadStudies {
         if (load[0] <= 0) {
             return Optional.empty();
         }
-        Study.Notebook book = new Study.Notebook("roof", Study.Topic.ROAD, "The roof", "");
+        Study.Notebook book = new Study.Notebook("roof", Stage.BALANCE, "The roof", "");
         double sleepers = rig.design.things().stream()
                 .filter(t -> t.mount() == Mount.OUTSIDE && t.has(Feature.Bed.class)).count() > 0
                         ? rig.design.brief().people().stream().mapToDouble(lectulum.design.brief.Person::mass).sum()

@@ -12,11 +12,14 @@ import lectulum.balance.WeldNow;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.maths.Normal;
 import lectulum.kernel.statics.Part;
 import lectulum.kernel.statics.Statics;
@@ -27,6 +30,9 @@ import lectulum.water.Water;
 
 /// The tongue over a trip, over all fills of the tanks, how sure it is, and whether the axle can be welded yet.
 public final class TripStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("trip", "Trip", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Water.DISCIPLINE))));
+
     private static final double DENSITY = 1000;
     private static final int NAMED = 5;
 
@@ -61,7 +67,7 @@ public final class TripStudies {
     }
 
     private static Study trip(Rig rig, Water water) {
-        Study.Notebook book = new Study.Notebook("trip", Study.Topic.TRIP, "Tongue over the trip", "");
+        Study.Notebook book = new Study.Notebook("trip", Stage.BALANCE, "Tongue over the trip", "");
         LoadedState start = rig.departure();
         double days = Math.max(1, rig.design.brief().nights());
         double use = Math.max(0, water.figures().value("water.day.use")) * DENSITY;
@@ -178,7 +184,7 @@ public final class TripStudies {
     }
 
     private static Study corners(Rig rig) {
-        Study.Notebook book = new Study.Notebook("tanks", Study.Topic.TRIP, "All fills of the tanks", "");
+        Study.Notebook book = new Study.Notebook("tanks", Stage.BALANCE, "All fills of the tanks", "");
         LoadedState start = rig.departure();
         List<TankCorners.Contents> tanks = new ArrayList<>();
         List<String> names = new ArrayList<>();
@@ -222,7 +228,7 @@ public final class TripStudies {
     }
 
     private static Study certainty(Rig rig) {
-        Study.Notebook book = new Study.Notebook("certain", Study.Topic.TRIP, "How sure it is", "");
+        Study.Notebook book = new Study.Notebook("certain", Stage.BALANCE, "How sure it is", "");
         LoadedState s = rig.departure();
         double below = Normal.below((low(rig) - s.share()) / s.certainty().share());
         double above = 1 - Normal.below((high(rig) - s.share()) / s.certainty().share());
@@ -260,7 +266,7 @@ public final class TripStudies {
     }
 
     private static Study weld(Rig rig) {
-        Study.Notebook book = new Study.Notebook("weld", Study.Topic.TRIP, "Weld the axle now, or wait", "");
+        Study.Notebook book = new Study.Notebook("weld", Stage.BALANCE, "Weld the axle now, or wait", "");
         LoadedState s = rig.departure();
         double moving = rig.unsprung();
         List<Part> fixed = new ArrayList<>();

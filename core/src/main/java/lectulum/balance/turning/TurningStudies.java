@@ -7,11 +7,14 @@ import java.util.OptionalDouble;
 import lectulum.balance.Least;
 import lectulum.balance.Rig;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.towing.ContactAngle;
 import lectulum.kernel.towing.Driveway;
 import lectulum.kernel.towing.SteadyTurn;
@@ -21,6 +24,9 @@ import lectulum.units.Quantity;
 
 /// Where vehicle and trailer meet: in a turn, by the tailgate, in a circle, and over a driveway.
 public final class TurningStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("turning", "Turning", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(TurningStudies::of));
+
     private static final double VEHICLE = 3;
     private static final double JACK = 0.06;
     private static final double BUMPER_LOW = 0.30;
@@ -69,7 +75,7 @@ public final class TurningStudies {
     }
 
     private static Study contact(Rig rig) {
-        Study.Notebook book = new Study.Notebook("turning", Study.Topic.TURNING, "Turning behind the tow vehicle", "");
+        Study.Notebook book = new Study.Notebook("turning", Stage.BALANCE, "Turning behind the tow vehicle", "");
         ContactAngle c = angle(rig);
         double good = rig.assumed("turn.good");
         double least = rig.assumed("turn.least");
@@ -159,7 +165,7 @@ public final class TurningStudies {
     }
 
     private static Study tailgate(Rig rig) {
-        Study.Notebook book = new Study.Notebook("tailgate", Study.Topic.TURNING, "Tailgate of the tow vehicle", "");
+        Study.Notebook book = new Study.Notebook("tailgate", Stage.BALANCE, "Tailgate of the tow vehicle", "");
         double x = -rig.assumed("gate.ahead");
         double z = rig.assumed("gate.high");
         double r = rig.assumed("gate.radius");
@@ -236,7 +242,7 @@ public final class TurningStudies {
     }
 
     private static Study circle(Rig rig) {
-        Study.Notebook book = new Study.Notebook("circle", Study.Topic.TURNING, "In a tight circle", "");
+        Study.Notebook book = new Study.Notebook("circle", Stage.BALANCE, "In a tight circle", "");
         double radius = rig.assumed("turn.radius");
         Optional<SteadyTurn> turn = SteadyTurn.of(radius, rig.vehicle().overhang(), rig.axle);
         if (turn.isEmpty()) {
@@ -265,7 +271,7 @@ public final class TurningStudies {
     }
 
     private static Study driveway(Rig rig) {
-        Study.Notebook book = new Study.Notebook("driveway", Study.Topic.TURNING, "Over a driveway", "");
+        Study.Notebook book = new Study.Notebook("driveway", Stage.BALANCE, "Over a driveway", "");
         if (rig.vehicle().wheelbase() <= 0 || rig.ball() <= 0) {
             return book.note("The vehicle's wheelbase and the height of the ball are not known.").done();
         }

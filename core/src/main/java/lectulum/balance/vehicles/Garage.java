@@ -4,20 +4,27 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import lectulum.balance.Balance;
-import lectulum.balance.Journey;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
+import lectulum.balance.camp.CampStudies;
+import lectulum.balance.hitch.HitchStudies;
+import lectulum.balance.ratings.RatingStudies;
+import lectulum.balance.road.RoadStudies;
+import lectulum.balance.trip.TripStudies;
+import lectulum.balance.turning.TurningStudies;
+import lectulum.balance.weigh.WeighStudies;
 import lectulum.design.Design;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Reads;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
-import lectulum.layout.Layout;
-import lectulum.water.Water;
 
 /// Every vehicle of a project against the one camper: each is put before it in turn, and all checks of balance and journey
 /// are run.
@@ -26,6 +33,11 @@ import lectulum.water.Water;
 public record Garage(List<Match> matches) {
     private static final List<String> BY_VEHICLE = List.of("balance.ball", "balance.vehicle-first", "brakes.",
             "chain.", "hitch.", "bars.", "out.", "turn.", "drive.", "sway.", "balance.limit.");
+
+    /// What depends on the vehicle.
+    private static final List<Discipline<?>> JUDGES = List.of(Balance.DISCIPLINE, TripStudies.DISCIPLINE,
+            WeighStudies.DISCIPLINE, RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE,
+            TurningStudies.DISCIPLINE, RoadStudies.DISCIPLINE);
 
     /// The tightest a rating gets over all load cases.
     public record Worst(String loadCase, Limit limit) {
@@ -55,23 +67,27 @@ public record Garage(List<Match> matches) {
         }
     }
 
-    public static Garage of(Design design, Layout layout, Water water) {
+    /// @param behind what follows from a design, asked for no more than is needed here
+    public static Garage of(Design design, Function<Design, Reads> behind) {
         List<Match> matches = new ArrayList<>();
-        matches.add(match(Design.TOWING, design, layout, water));
+        matches.add(match(Design.TOWING, design, behind));
         IntStream.range(0, design.garage().size())
-                .forEach(i -> matches.add(match(i, design.towedBy(i), layout, water)));
+                .forEach(i -> matches.add(match(i, design.towedBy(i), behind)));
         return new Garage(List.copyOf(matches));
     }
 
-    private static Match match(int index, Design behind, Layout layout, Water water) {
-        Balance balance = Balance.of(behind);
-        Journey journey = Journey.of(behind, layout, balance, water);
-        List<Finding> findings = new ArrayList<>(balance.findings());
-        findings.addAll(journey.findings());
+    private static Match match(int index, Design design, Function<Design, Reads> behind) {
+        Reads in = behind.apply(design);
+        List<Figures> figures = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        for (Discipline<?> d : JUDGES) {
+            figures.add(in.of(d).figures());
+            findings.addAll(in.of(d).findings());
+        }
         findings.removeIf(f -> BY_VEHICLE.stream().noneMatch(f.id()::startsWith) || byTrailer(f.id()));
         findings.sort(Comparator.comparing(Finding::severity).reversed());
-        return new Match(index, behind.vehicle(), limits(balance.states()),
-                Figures.join(List.of(balance.figures(), journey.figures())), List.copyOf(findings));
+        return new Match(index, design.vehicle(), limits(in.of(Balance.DISCIPLINE).states()), Figures.join(figures),
+                List.copyOf(findings));
     }
 
     /// Whether it is about a rating of the trailer, which is the same behind every vehicle.

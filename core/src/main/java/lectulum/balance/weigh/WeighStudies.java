@@ -4,15 +4,21 @@ import java.util.List;
 import java.util.Set;
 import lectulum.balance.Rig;
 import lectulum.design.weighing.Weighing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.figures.drawing.Study;
+import lectulum.figures.Stage;
 import lectulum.kernel.maths.Normal;
 import lectulum.units.Quantity;
 
 /// What the last weigh day says of the plan.
 public final class WeighStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("weigh", "Weigh day", Stage.BALANCE,
+            in -> in.of(Rig.DISCIPLINE).studies(WeighStudies::of));
+
     /// Words that help while weighing, not faults of what was kept.
     private static final Set<String> AT_THE_SCALE = Set.of("weigh.axle", "weigh.coarse", "weigh.blind", "weigh.papers",
             "weigh.bars");
@@ -27,7 +33,7 @@ public final class WeighStudies {
         }
         Weighing last = all.getLast();
         WeighDay day = WeighDay.of(rig.design, last);
-        Study.Notebook book = new Study.Notebook("weigh", Study.Topic.WEIGH, "The last weigh day", "");
+        Study.Notebook book = new Study.Notebook("weigh", Stage.BALANCE, "The last weigh day", "");
         String source = "weighted least squares over the readings";
         if (!Double.isNaN(day.result().mass())) {
             book.figure("weigh.mass", "Weighed", day.result().mass(), Quantity.MASS, "θ = (HᵀWH)⁻¹HᵀWy",

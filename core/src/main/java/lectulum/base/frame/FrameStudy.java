@@ -12,11 +12,14 @@ import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Stuff;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.beams.FrameBeam;
 import lectulum.kernel.beams.Section;
 import lectulum.kernel.statics.Part;
@@ -24,6 +27,10 @@ import lectulum.units.Quantity;
 
 /// The trailer frame under what it carries when the camper leaves: moment, stress and sag.
 public final class FrameStudy {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("frame", "Frame", Stage.BASE,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.CASES, Design.Part.SETTINGS), in.of(Balance.DISCIPLINE)).stream().toList());
+
     private FrameStudy() {
     }
 
@@ -77,7 +84,7 @@ public final class FrameStudy {
     }
 
     private static Study study(Design design, FrameBeam b) {
-        Study.Notebook book = new Study.Notebook("frame", Study.Topic.FRAME, "Trailer frame", "");
+        Study.Notebook book = new Study.Notebook("frame", Stage.BASE, "Trailer frame", "");
         Carcass.Frame f = design.base().carcass().frame().orElseThrow();
         int worst = b.worst();
         double axle = design.base().ballToAxle();

@@ -11,12 +11,15 @@ import lectulum.design.Design;
 import lectulum.design.base.Axle;
 import lectulum.design.base.Base;
 import lectulum.design.base.Gear;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.gear.RunningGear;
 import lectulum.kernel.gear.RunningGear.LeafSpring;
 import lectulum.units.Quantity;
@@ -26,6 +29,9 @@ import lectulum.units.Quantity;
 ///
 /// What is not known gives no study. Linkages are rigid and plane; the maker's hanger table wins.
 public final class GearStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("gear", "Running gear", Stage.BASE,
+            in -> of(in.design(Design.Part.BASE, Design.Part.VEHICLE, Design.Part.SETTINGS)));
+
     private static final double TURN_WARN = Math.toRadians(0.15);
     private static final double TURN_STOP = Math.toRadians(0.5);
     private static final double TURN_APART = Math.toRadians(0.1);
@@ -75,7 +81,7 @@ public final class GearStudies {
     }
 
     private static Study square(Design design, Gear gear) {
-        Study.Notebook book = new Study.Notebook("gear.square", Study.Topic.GEAR, "Axle square to the ball", "");
+        Study.Notebook book = new Study.Notebook("gear.square", Stage.BASE, "Axle square to the ball", "");
         Base base = design.base();
         List<Double> places = Tandem.places(base.axle(), base.ballToMiddle());
         Sketch.Board board = new Sketch.Board(
@@ -185,7 +191,7 @@ public final class GearStudies {
     }
 
     private static Study springs(Gear.Springs s) {
-        Study.Notebook book = new Study.Notebook("gear.springs", Study.Topic.GEAR, "Spring hangers and shackles", "");
+        Study.Notebook book = new Study.Notebook("gear.springs", Stage.BASE, "Spring hangers and shackles", "");
         LeafSpring spring = leaf(s);
         double wanted = spring.hangers(s.laden(), s.angle());
         String source = "leaf bent to a circle, shackle a rigid link";
@@ -336,7 +342,7 @@ public final class GearStudies {
     }
 
     private static Study guide(Design design, Gear.Guide g) {
-        Study.Notebook book = new Study.Notebook("gear.guide", Study.Topic.GEAR, "What guides the axle sideways", "");
+        Study.Notebook book = new Study.Notebook("gear.guide", Stage.BASE, "What guides the axle sideways", "");
         double up = Assumed.value(design, "spring.bump");
         double down = Assumed.value(design, "spring.droop");
         boolean bar = g.kind() == Gear.Guide.Kind.BAR;
@@ -439,7 +445,7 @@ public final class GearStudies {
         if (now.isEmpty()) {
             return Optional.empty();
         }
-        Study.Notebook book = new Study.Notebook("gear.guard", Study.Topic.GEAR, "Tyre in its guard at full bump", "");
+        Study.Notebook book = new Study.Notebook("gear.guard", Stage.BASE, "Tyre in its guard at full bump", "");
         String source = "plane geometry";
         if (height > 0) {
             double mud = Assumed.value(design, "guard.mud");

@@ -17,16 +17,19 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.bodies.Needs;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.profile.Bending;
 import lectulum.kernel.profile.Outline;
-import lectulum.layout.Layout;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.ProfileLine;
 import lectulum.space.Solid;
@@ -35,6 +38,10 @@ import lectulum.units.Units;
 
 /// Areas and lengths of the shell, whether its skin bends that far, the rear hatch and its swing, and the lifting top.
 public final class ShellStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("shell", "Profile and skin", Stage.BASE,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Bodies.DISCIPLINE)));
+
     /// Added to a skin length when ordering \[m\] (assumed).
     private static final double LAP = 0.05;
     /// How far behind the open lip a cook stands \[m\] (assumed).
@@ -43,18 +50,18 @@ public final class ShellStudies {
     private ShellStudies() {
     }
 
-    public static List<Study> of(Design design, Layout layout) {
+    public static List<Study> of(Design design, Bodies bodies) {
         List<Study> studies = new ArrayList<>();
-        studies.add(areas(design, layout.body()));
-        design.base().carcass().hatch().flatMap(h -> swing(layout.body(), h))
+        studies.add(areas(design, bodies.road()));
+        design.base().carcass().hatch().flatMap(h -> swing(bodies.road(), h))
                 .ifPresent(s -> studies.add(hatch(design, s)));
-        design.base().carcass().lift().ifPresent(l -> studies.add(lift(design, layout, l)));
+        design.base().carcass().lift().ifPresent(l -> studies.add(lift(design, bodies, l)));
         return studies;
     }
 
     private static Study areas(Design design, Body body) {
         Base base = design.base();
-        Study.Notebook book = new Study.Notebook("shell", Study.Topic.SHELL, "Shell", "");
+        Study.Notebook book = new Study.Notebook("shell", Stage.BASE, "Shell", "");
         double width = base.shell().width();
         double length = base.shell().length();
         double side;
@@ -251,7 +258,7 @@ public final class ShellStudies {
     }
 
     private static Study hatch(Design design, HatchSwing swing) {
-        Study.Notebook book = new Study.Notebook("shell.hatch", Study.Topic.SHELL, "Rear hatch", "");
+        Study.Notebook book = new Study.Notebook("shell.hatch", Stage.BASE, "Rear hatch", "");
         double floor = design.base().floorHeight();
         String source = "rotation of the rigid outline about the hinge";
         double[] lip = swing.lip();
@@ -319,10 +326,10 @@ public final class ShellStudies {
         return line.getLast();
     }
 
-    private static Study lift(Design design, Layout layout, Carcass.Lift l) {
-        Study.Notebook book = new Study.Notebook("shell.lift", Study.Topic.SHELL, "Lifting top", "");
-        Body road = layout.body();
-        Body camp = layout.bodies().get(Mode.CAMP);
+    private static Study lift(Design design, Bodies bodies, Carcass.Lift l) {
+        Study.Notebook book = new Study.Notebook("shell.lift", Stage.BASE, "Lifting top", "");
+        Body road = bodies.road();
+        Body camp = bodies.in(Mode.CAMP);
         double length = road.length();
         double width = 2 * road.halfWidth();
         double wall = design.base().wall();

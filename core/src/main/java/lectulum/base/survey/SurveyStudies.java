@@ -7,20 +7,27 @@ import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.design.Design;
 import lectulum.design.base.Survey;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.survey.LeaningBox;
 import lectulum.kernel.survey.SixTapes;
 import lectulum.kernel.survey.SizeChain;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.TrueShape;
 import lectulum.units.Quantity;
 
 /// What the tapes say: how far the body is from square, what a rigid frame may measure, and whether a length is left.
 public final class SurveyStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("survey", "Survey", Stage.BASE,
+            in -> of(in.design(Design.Part.BASE, Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE).road()));
+
     private SurveyStudies() {
     }
 
@@ -34,7 +41,7 @@ public final class SurveyStudies {
     }
 
     private static Study tapes(Design design, Body body, Survey.Tapes t) {
-        Study.Notebook book = new Study.Notebook("survey.tapes", Study.Topic.SURVEY, "The floor by six tapes", "");
+        Study.Notebook book = new Study.Notebook("survey.tapes", Stage.BASE, "The floor by six tapes", "");
         SixTapes six = TrueShape.tapes(t);
         Optional<SixTapes.Triangle> impossible = six.impossible();
         if (impossible.isPresent()) {
@@ -147,7 +154,7 @@ public final class SurveyStudies {
     }
 
     private static Study frame(Design design, Body body, LeaningBox box, Survey.Rigid f) {
-        Study.Notebook book = new Study.Notebook("survey.frame", Study.Topic.SURVEY, "A rigid frame in it", "");
+        Study.Notebook book = new Study.Notebook("survey.frame", Stage.BASE, "A rigid frame in it", "");
         LeaningBox.Clear straight = box.clear(frame(f), 0);
         LeaningBox.Clear best = box.best(frame(f));
         String source = "walls straight from post to post, 11 levels";
@@ -243,7 +250,7 @@ public final class SurveyStudies {
     }
 
     private static Study chain(Survey.Chain c) {
-        Study.Notebook book = new Study.Notebook("survey.chain", Study.Topic.SURVEY, "What is left of a length", "");
+        Study.Notebook book = new Study.Notebook("survey.chain", Stage.BASE, "What is left of a length", "");
         SizeChain chain = new SizeChain(link(c.whole()), c.taken().stream().map(SurveyStudies::link).toList(),
                 c.need());
         String source = "Σ sizes; tolerance √Σt² (GUM, JCGM 100)";

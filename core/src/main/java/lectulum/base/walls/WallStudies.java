@@ -17,12 +17,16 @@ import lectulum.design.base.Carcass.Face;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.beams.WallCut;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
@@ -33,6 +37,10 @@ import lectulum.units.Quantity;
 ///
 /// Holes are cut once. A face without framing gives only its drawing.
 public final class WallStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("walls", "Walls", Stage.BASE,
+            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Bodies.DISCIPLINE).road()));
+
     /// A smaller hole is drilled between members, not framed \[m\].
     private static final double FRAMED = 0.10;
     private static final double AT_WALL = 0.06;
@@ -82,7 +90,7 @@ public final class WallStudies {
     private static Study face(Design design, Body body, Face face, Optional<Carcass.Framing> framing,
             List<Hole> holes) {
         String key = face.name().toLowerCase(java.util.Locale.ROOT);
-        Study.Notebook book = new Study.Notebook("wall." + key, Study.Topic.WALLS,
+        Study.Notebook book = new Study.Notebook("wall." + key, Stage.BASE,
                 Character.toUpperCase(face.label().charAt(0)) + face.label().substring(1), "");
         double[] extent = extent(design.base(), body, face);
         double gross = (extent[1] - extent[0]) * (extent[3] - extent[2]);

@@ -10,7 +10,6 @@ import lectulum.design.feature.Feature;
 import lectulum.kernel.bodies.WaysOut;
 import lectulum.kernel.plane.Passage;
 import lectulum.kernel.plane.Stretch;
-import lectulum.layout.Living;
 import lectulum.layout.Room;
 import lectulum.space.Solid;
 
@@ -200,10 +199,10 @@ public final class Escape {
         if (floor.isEmpty()) {
             return !night.walkable();
         }
-        double[] start = Living.step(g.x(), g.y(), g.wall());
+        double[] start = WayThrough.step(g.x(), g.y(), g.wall());
         List<Passage.Face> faces = new ArrayList<>();
         for (Room.Standing b : beds) {
-            for (Feature.Face face : Living.SIDES) {
+            for (Feature.Face face : WayThrough.SIDES) {
                 double[][] edge = Motion.edge(b.solid(), face);
                 faces.add(new Passage.Face(edge[0], edge[1], b.solid().outward(face)));
             }

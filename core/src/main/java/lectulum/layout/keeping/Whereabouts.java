@@ -9,7 +9,6 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
-import lectulum.layout.Living;
 
 /// The answer to "where is the hose".
 ///
@@ -19,7 +18,7 @@ public record Whereabouts(String thing, Sentence says) {
     private static final int MOST = 12;
 
     /// Things whose name or note holds every word that was typed, at most twelve; none for an empty text.
-    public static List<Whereabouts> search(Design design, Living living, String typed) {
+    public static List<Whereabouts> search(Design design, Storage storage, String typed) {
         String[] words = typed.strip().toLowerCase(Locale.ROOT).split("\\s+");
         List<Whereabouts> found = new ArrayList<>();
         for (Thing t : typed.isBlank() ? List.<Thing>of() : design.things()) {
@@ -29,18 +28,18 @@ public record Whereabouts(String thing, Sentence says) {
                 all &= text.contains(word);
             }
             if (all && found.size() < MOST) {
-                found.add(new Whereabouts(t.id(), says(design, living, t)));
+                found.add(new Whereabouts(t.id(), says(design, storage, t)));
             }
         }
         return found;
     }
 
-    private static Sentence says(Design design, Living living, Thing t) {
+    private static Sentence says(Design design, Storage storage, Thing t) {
         Placement p = t.at(Mode.ROAD);
         String side = Math.abs(p.y()) < 0.1 ? "in the middle" : p.y() < 0 ? "on the left" : "on the right";
-        String holder = living.keeping().home().getOrDefault(t.id(), "");
+        String holder = storage.keeping().home().getOrDefault(t.id(), "");
         String in = holder.isEmpty() ? "" : "in " + design.thing(holder).map(Thing::name).orElse(holder) + ", ";
-        Access.Way way = living.access().byThing().get(t.id());
+        Access.Way way = storage.access().byThing().get(t.id());
         String reach = way == null
                 ? ""
                 : !way.open()

@@ -11,16 +11,20 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.lashing.Lashing;
 import lectulum.kernel.lashing.RampLoading;
 import lectulum.kernel.plane.Doorway;
 import lectulum.layout.moving.PartStudies;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
@@ -29,6 +33,10 @@ import lectulum.units.Units;
 
 /// Big things that roll aboard: over the ramp, under the header, between the walls, and tied down.
 public final class LoadingStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("loading", "Loading", Stage.LAYOUT,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Bodies.DISCIPLINE).road()));
+
     /// What is longer is driven or steered aboard by somebody \[m\].
     private static final double DRIVEN = 1.5;
     /// Sideways acceleration of what could tip over, and the width over height below which it could (EN 12195-1).
@@ -59,7 +67,7 @@ public final class LoadingStudies {
 
     /// Which built-in things go through no opening in one piece, and the longest thing that turns in at the door.
     private static Study gettingIn(Design design, Body body, Thing largest) {
-        Study.Notebook book = new Study.Notebook("load.in", Study.Topic.LOADING, "Getting things in", "");
+        Study.Notebook book = new Study.Notebook("load.in", Stage.LAYOUT, "Getting things in", "");
         List<double[]> openings = design.things().stream().flatMap(t -> t.feature(Feature.Opening.class).stream())
                 .filter(o -> o.leaf() != Feature.Opening.Leaf.FIXED).map(o -> new double[]{o.width(), o.height()})
                 .toList();
@@ -84,7 +92,7 @@ public final class LoadingStudies {
     }
 
     private static Study study(Design design, Body body, Thing t, Feature.Carried c) {
-        Study.Notebook book = new Study.Notebook("load." + t.id(), Study.Topic.LOADING, t.name() + ", loading", t.id());
+        Study.Notebook book = new Study.Notebook("load." + t.id(), Stage.LAYOUT, t.name() + ", loading", t.id());
         double rise = design.base().floorHeight();
         double width = t.size().width();
         double high = t.size().height();

@@ -11,12 +11,13 @@ import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.beams.Beam;
 import lectulum.kernel.beams.Section;
 import lectulum.kernel.mechanisms.Slide;
@@ -57,7 +58,7 @@ public final class PartStudies {
     }
 
     private static Study.Notebook book(Thing t, String kind, String title) {
-        return new Study.Notebook(kind + "." + t.id(), Study.Topic.MECHANISM, t.name() + ", " + title, t.id());
+        return new Study.Notebook(kind + "." + t.id(), Stage.LAYOUT, t.name() + ", " + title, t.id());
     }
 
     private static String id(Thing t, String kind) {

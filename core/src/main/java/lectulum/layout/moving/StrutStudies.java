@@ -11,12 +11,13 @@ import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.mechanisms.GasStrut;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.mechanisms.Lid;
@@ -75,7 +76,7 @@ public final class StrutStudies {
     }
 
     private static Study lid(Design design, Body body, Thing t, Feature.Lid f) {
-        Study.Notebook book = new Study.Notebook("lid." + t.id(), Study.Topic.MECHANISM, t.name() + ", on struts",
+        Study.Notebook book = new Study.Notebook("lid." + t.id(), Stage.LAYOUT, t.name() + ", on struts",
                 t.id());
         Lid lid = loaded(design, body, t, f);
         double cold = Assumed.value(design, "lid.cold");
@@ -184,7 +185,7 @@ public final class StrutStudies {
     }
 
     private static Study rising(Design design, Thing t, Feature.Rising r) {
-        Study.Notebook book = new Study.Notebook("rising." + t.id(), Study.Topic.MECHANISM, t.name() + ", rising",
+        Study.Notebook book = new Study.Notebook("rising." + t.id(), Stage.LAYOUT, t.name() + ", rising",
                 t.id());
         RisingBed bed = rising(t, r);
         double cold = Assumed.value(design, "lift.cold");

@@ -12,13 +12,16 @@ import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
+import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.standing.Ground;
-import lectulum.layout.Layout;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
@@ -26,6 +29,9 @@ import lectulum.units.Quantity;
 
 /// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
 public final class OutsideStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("outside", "Outside", Stage.LAYOUT,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)));
 
     /// How far a sliding leaf stands off the wall \[m\] (assumed).
     private static final double SLIDES_OUT = 0.08;
@@ -33,12 +39,12 @@ public final class OutsideStudies {
     private OutsideStudies() {
     }
 
-    public static List<Study> of(Design design, Layout layout) {
+    public static List<Study> of(Design design, Bodies bodies) {
         List<Study> studies = new ArrayList<>();
-        studies.add(extents(design, layout.body()));
+        studies.add(extents(design, bodies.road()));
         for (Thing t : design.things()) {
             t.feature(Feature.FoldOut.class).filter(f -> t.mount() != Mount.SPREAD)
-                    .ifPresent(f -> studies.add(foldOut(design, layout.bodies().get(Mode.CAMP), t, f)));
+                    .ifPresent(f -> studies.add(foldOut(design, bodies.in(Mode.CAMP), t, f)));
         }
         return studies;
     }
@@ -49,7 +55,7 @@ public final class OutsideStudies {
     }
 
     private static Study extents(Design design, Body body) {
-        Study.Notebook book = new Study.Notebook("outside", Study.Topic.OUTSIDE, "Over all", "");
+        Study.Notebook book = new Study.Notebook("outside", Stage.LAYOUT, "Over all", "");
         Base base = design.base();
         double half = Math.max(body.halfWidth(), (base.axle().track() + base.axle().tyreWidth()) / 2);
         double front = 0;
@@ -130,7 +136,7 @@ public final class OutsideStudies {
     }
 
     private static Study foldOut(Design design, Body body, Thing t, Feature.FoldOut f) {
-        Study.Notebook book = new Study.Notebook("foldOut." + t.id(), Study.Topic.OUTSIDE, t.name() + ", folded out",
+        Study.Notebook book = new Study.Notebook("foldOut." + t.id(), Stage.LAYOUT, t.name() + ", folded out",
                 t.id());
         Solid s = Solid.of(t.size(), t.at(Mode.CAMP));
         double[] place = footprint(s, f);

@@ -30,6 +30,8 @@ import lectulum.units.Quantity;
 ///
 /// @param bunks pairs of beds above each other, with how their height is best shared
 public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> findings) {
+    /// Nothing is said.
+    static final Comfort NONE = new Comfort(List.of(), List.of(), List.of());
     private static final String SOURCE = "body-segment ratios after Drillis and Contini, rounded (assumed)";
     /// A rise people take without thought, and the highest \[m\] (assumed).
     private static final double EASY_RISE = 0.20;

@@ -17,6 +17,8 @@ import lectulum.space.Solid;
 /// @param nests places to sleep, in the order of the design
 /// @param where index of the nest of each person of the brief
 public record Sleeping(List<Nest> nests, List<OptionalInt> where, int honest, int comfort) {
+    /// Nobody, nowhere.
+    static final Sleeping NOBODY = new Sleeping(List.of(), List.of(), 0, 0);
     /// From this height of its underside on a bed is an upper one \[m\].
     private static final double UPPER = 0.60;
     /// Side of the place in which somebody sits up \[m\].
@@ -32,7 +34,7 @@ public record Sleeping(List<Nest> nests, List<OptionalInt> where, int honest, in
         }
     }
 
-    public static Sleeping of(Room night) {
+    public static Sleeping of(Room night, List<Person> brief) {
         List<Nest> nests = new ArrayList<>();
         for (var standing : java.util.stream.Stream.concat(night.inside().stream(), night.outside().stream())
                 .toList()) {
@@ -44,7 +46,7 @@ public record Sleeping(List<Nest> nests, List<OptionalInt> where, int honest, in
             });
         }
         List<Sleepers.Berth> berths = nests.stream().map(Nest::berth).toList();
-        List<Sleepers.Sleeper> people = night.design().brief().people().stream()
+        List<Sleepers.Sleeper> people = brief.stream()
                 .map(p -> new Sleepers.Sleeper(p.height(), p.mass(), p.age().orElse(Double.NaN))).toList();
         Sleepers assigned = Sleepers.assign(people, berths);
         return new Sleeping(nests, assigned.bed(), Sleepers.capacity(berths, 0.60), Sleepers.capacity(berths, 0.70));

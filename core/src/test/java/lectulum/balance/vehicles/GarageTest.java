@@ -34,7 +34,7 @@ class GarageTest {
 
     private static Garage garage(Design d) {
         Analysis a = Analysis.of(d);
-        return Garage.of(d, a.layout(), a.water());
+        return Garage.of(d, a::peek);
     }
 
     private static List<String> stops(Garage.Match m) {
@@ -119,7 +119,7 @@ class GarageTest {
     void whatTheFirstVehicleGetsIsWhatTheDesignGets() {
         for (Campers.Demo demo : Campers.demos()) {
             Analysis a = Analysis.of(Campers.demo(demo.key()).orElseThrow().design());
-            Garage.Match first = Garage.of(a.design(), a.layout(), a.water()).matches().getFirst();
+            Garage.Match first = Garage.of(a.design(), a::peek).matches().getFirst();
 
             assertThat(a.findings()).extracting(Finding::id)
                     .containsAll(first.findings().stream().map(Finding::id).toList());

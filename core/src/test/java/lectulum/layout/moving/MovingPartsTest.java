@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
+import lectulum.balance.Balance;
 import lectulum.base.frame.FrameStudy;
 import lectulum.base.profile.ShellStudies;
 import lectulum.design.Design;
@@ -289,7 +290,7 @@ class MovingPartsTest {
         Design d = box(thing("load", 300, 2.6, 0));
         Design framed = d.with(d.base().with(d.base().carcass()
                 .withFrame(Optional.of(new Carcass.Frame(weak, 1.4, strong, 0.3, 235e6)))));
-        var beam = FrameStudy.beam(framed, Analysis.of(framed).balance()).orElseThrow();
+        var beam = FrameStudy.beam(framed, Analysis.of(framed).of(Balance.DISCIPLINE)).orElseThrow();
 
         assertThat(value(framed, "frame.moment")).isEqualTo(
                 java.util.Arrays.stream(beam.moment()).map(Math::abs).max().orElseThrow());

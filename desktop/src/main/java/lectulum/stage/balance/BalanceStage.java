@@ -20,6 +20,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lectulum.balance.Balance;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
 import lectulum.design.LoadCase;
@@ -184,7 +185,7 @@ public final class BalanceStage implements StageView {
         Label name = new Label();
         name.setMinWidth(80);
         refreshers.add(() -> {
-            boolean worst = state.analysis().balance().states().stream().filter(LoadedState::trip)
+            boolean worst = state.analysis().of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip)
                     .min(java.util.Comparator.comparingDouble(LoadedState::share))
                     .filter(s -> s.loadCase().id().equals(id)).isPresent();
             name.setText(state.design().loadCase(id).name() + (worst ? " ▾" : ""));
@@ -207,7 +208,7 @@ public final class BalanceStage implements StageView {
             figure("balance." + id + "." + FIGURES.get(i), 1 + FILLS + i, row);
         }
         Label tightest = new Label();
-        refreshers.add(() -> tightest.setText(state.analysis().balance().state(id).flatMap(s -> s.first())
+        refreshers.add(() -> tightest.setText(state.analysis().of(Balance.DISCIPLINE).state(id).flatMap(s -> s.first())
                 .map(l -> Units.show(l.left(), Quantity.MASS, state.style()).number() + " " + l.rating().label())
                 .orElse("none known")));
         tightest.getStyleClass().add("apart");
@@ -301,7 +302,7 @@ public final class BalanceStage implements StageView {
 
     private void limits() {
         limits.getChildren().clear();
-        state.analysis().balance().state(state.chosenCase().id()).ifPresent(loaded -> {
+        state.analysis().of(Balance.DISCIPLINE).state(state.chosenCase().id()).ifPresent(loaded -> {
             int row = limitRows(loaded, true, 0);
             row = limitRows(loaded, false, row);
             for (String side : List.of("right", "left")) {

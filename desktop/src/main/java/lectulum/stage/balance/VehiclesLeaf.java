@@ -34,7 +34,6 @@ import lectulum.figures.Verdict;
 import lectulum.parts.Bar;
 import lectulum.parts.QuantityField;
 import lectulum.parts.Words;
-import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -105,7 +104,7 @@ public final class VehiclesLeaf {
 
     private void show(State next) {
         state = next;
-        Garage garage = Garage.of(next.design(), next.analysis().layout(), next.analysis().water());
+        Garage garage = Garage.of(next.design(), next.analysis()::peek);
         columns(judged, garage.matches().size());
         judge(garage);
         if (built != garage.matches().size()) {

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import lectulum.base.frame.FrameStudy;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Carcass.Frame;
 import lectulum.design.base.Carcass.Member;
-import lectulum.figures.drawing.Study;
 import lectulum.kernel.beams.Bar;
 import lectulum.parts.Form;
 import lectulum.stage.Entry;
@@ -28,7 +28,7 @@ public final class FrameLeaf {
 
     public FrameLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new RailEntry(bench);
-        studies = new StudyLeaf(theme, s -> s.analysis().workshop().about(Study.Topic.FRAME),
+        studies = new StudyLeaf(theme, FrameStudy.DISCIPLINE,
                 "Give the rails of the frame at the left: the stress along it then follows every move of a thing.")
                 .beside(entry);
     }

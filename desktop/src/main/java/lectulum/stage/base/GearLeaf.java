@@ -11,7 +11,6 @@ import lectulum.base.gear.GearStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Gear;
-import lectulum.figures.drawing.Study;
 import lectulum.parts.Form;
 import lectulum.stage.AssumedEntry;
 import lectulum.stage.Entry;
@@ -30,7 +29,7 @@ public final class GearLeaf {
     public GearLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new GearEntry(bench);
         assumed = new AssumedEntry(bench, "guard.", "spring.bump", "spring.droop", "spring.creep", "spring.lateral");
-        studies = new StudyLeaf(theme, s -> s.analysis().workshop().about(Study.Topic.GEAR),
+        studies = new StudyLeaf(theme, GearStudies.DISCIPLINE,
                 "Enter at the left what you know: two tapes from the ball tell whether the axle is square; the leaf and its"
                         + " shackle tell where the hangers go; the height of the guard tells which tyre fits.")
                 .beside(new VBox(entry, assumed));

@@ -14,13 +14,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.assumed.Sheet;
 import lectulum.base.profile.ProfileEdit;
+import lectulum.base.profile.ShellStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.design.base.Shell.Profile.Point;
 import lectulum.design.base.Survey;
-import lectulum.figures.drawing.Study;
+import lectulum.discipline.Study;
 import lectulum.parts.Form;
 import lectulum.parts.Photo;
 import lectulum.sheet.ProfileEditor;
@@ -96,10 +97,9 @@ public final class ProfileLeaf {
         editor.show(s);
         entry.show(s);
         studies.getChildren().clear();
-        for (Study study : s.analysis().workshop().about(Study.Topic.SHELL)) {
+        for (Study study : s.analysis().of(ShellStudies.DISCIPLINE).all()) {
             Study shown = study.id().equals("shell")
-                    ? new Study(study.id(), study.topic(), study.title(), "", study.figures(), study.findings(),
-                            List.of(), study.charts(), study.notes(), study.caution())
+                    ? study.withoutSketches()
                     : study;
             studies.getChildren().add(new StudyPane(theme, shown, s.style()));
         }

@@ -8,7 +8,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.base.survey.SurveyStudies;
-import lectulum.figures.drawing.Study;
+import lectulum.discipline.Study;
+import lectulum.layout.Layout;
 import lectulum.sheet.SketchView;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -57,11 +58,10 @@ public final class SurveyLeaf {
         entry.show(next);
         drawPlan();
         studies.getChildren().clear();
-        for (Study s : next.analysis().workshop().about(Study.Topic.SURVEY)) {
+        for (Study s : next.analysis().of(SurveyStudies.DISCIPLINE).all()) {
             boolean drawn = s.id().equals("survey.tapes");
             Study shown = drawn
-                    ? new Study(s.id(), s.topic(), s.title(), s.thing(), s.figures(), s.findings(), java.util.List.of(),
-                            s.charts(), s.notes(), s.caution())
+                    ? s.withoutSketches()
                     : s;
             studies.getChildren().add(new StudyPane(theme, shown, next.style()));
         }
@@ -70,6 +70,7 @@ public final class SurveyLeaf {
     private void drawPlan() {
         long factor = Math.round(enlarge.getValue());
         times.setText(factor == 1 ? "true to scale" : factor + " times");
-        plan.show(SurveyStudies.plan(state.design(), state.analysis().layout().body(), factor), state.style());
+        plan.show(SurveyStudies.plan(state.design(), state.analysis().of(Layout.DISCIPLINE).body(), factor),
+                state.style());
     }
 }

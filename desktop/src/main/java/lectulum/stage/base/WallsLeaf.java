@@ -5,11 +5,12 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.control.ComboBox;
+import lectulum.base.walls.WallStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass.Face;
 import lectulum.design.base.Carcass.Framing;
-import lectulum.figures.drawing.Study;
+import lectulum.discipline.Study;
 import lectulum.parts.Form;
 import lectulum.parts.Words;
 import lectulum.space.Body;
@@ -51,7 +52,7 @@ public final class WallsLeaf {
     /// The face that is being edited first.
     private List<Study> chosenFirst(State s) {
         String first = "wall." + entry.face.name().toLowerCase(java.util.Locale.ROOT);
-        return s.analysis().workshop().about(Study.Topic.WALLS).stream()
+        return s.analysis().of(WallStudies.DISCIPLINE).all().stream()
                 .sorted(java.util.Comparator.comparing(x -> !x.id().equals(first))).toList();
     }
 

@@ -22,6 +22,8 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.packing.Changeover;
+import lectulum.layout.Layout;
+import lectulum.layout.change.ChangeOvers;
 import lectulum.layout.change.Setup;
 import lectulum.parts.QuantityField;
 import lectulum.sheet.SketchView;
@@ -109,8 +111,9 @@ public final class ChangeLeaf {
     }
 
     private Setup setup() {
-        return state.analysis().living().setups().stream().filter(s -> s.key().equals(chosen)).findFirst()
-                .orElse(state.analysis().living().setups().getFirst());
+        return state.analysis().of(ChangeOvers.DISCIPLINE).setups().stream().filter(s -> s.key().equals(chosen))
+                .findFirst()
+                .orElse(state.analysis().of(ChangeOvers.DISCIPLINE).setups().getFirst());
     }
 
     private String time(double minutes) {
@@ -122,7 +125,7 @@ public final class ChangeLeaf {
             return;
         }
         ToggleGroup group = new ToggleGroup();
-        for (Setup s : state.analysis().living().setups()) {
+        for (Setup s : state.analysis().of(ChangeOvers.DISCIPLINE).setups()) {
             ToggleButton button = new ToggleButton(s.from().label() + " → " + s.to().label());
             button.setId("change-" + s.key());
             button.setToggleGroup(group);
@@ -253,6 +256,6 @@ public final class ChangeLeaf {
     /// Everything as it stands when the step is done: what has moved at its new place, the rest at its old one.
     private void draw(Setup setup) {
         picture.show(lectulum.layout.change.ChangePicture.of(state.design(),
-                state.analysis().layout().bodies().get(setup.to()), setup, step), state.style());
+                state.analysis().of(Layout.DISCIPLINE).bodies().get(setup.to()), setup, step), state.style());
     }
 }

@@ -7,6 +7,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.layout.Layout;
 import lectulum.sheet.CutAwayView;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
@@ -56,7 +57,7 @@ public final class CutAwayLeaf {
     }
 
     private void cut() {
-        var body = state.analysis().layout().bodies().get(state.mode());
+        var body = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode());
         double high = body.open() ? body.roofOutside().highest() + 1 : body.roofInside().highest();
         boolean all = cut.getValue() > 0.995;
         height.setText(all ? "the roof" : Units.text(cut.getValue() * high, Quantity.LENGTH, state.style()));

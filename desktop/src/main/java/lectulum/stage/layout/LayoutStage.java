@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.brief.Person;
 import lectulum.design.thing.Mount;
 import lectulum.figures.Figure;
+import lectulum.layout.people.People;
 import lectulum.layout.people.Sleeping;
 import lectulum.parts.Form;
 import lectulum.stage.Leaf;
@@ -113,7 +114,7 @@ public final class LayoutStage implements StageView {
     private void sleepers(State state) {
         sleepers.getChildren().clear();
         List<Person> people = state.design().brief().people();
-        Sleeping sleeping = state.analysis().living().sleeping();
+        Sleeping sleeping = state.analysis().of(People.DISCIPLINE).sleeping();
         for (int i = 0; i < people.size() && i < sleeping.where().size(); i++) {
             Optional<Sleeping.Nest> nest = sleeping.of(i);
             Label who = new Label(people.get(i).name());

@@ -7,6 +7,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Figure;
+import lectulum.layout.score.LayoutScore;
 import lectulum.layout.score.Score;
 import lectulum.parts.Bar;
 import lectulum.stage.AssumedEntry;
@@ -38,7 +39,7 @@ public final class ScoreLeaf {
 
     private void show(State s) {
         rules.show(s);
-        Score score = s.analysis().score();
+        Score score = s.analysis().of(LayoutScore.DISCIPLINE).score();
         Figure total = s.analysis().figures().find("layout.score").orElseThrow();
         parts.getChildren().clear();
         Label head = new Label(total.value().isPresent()

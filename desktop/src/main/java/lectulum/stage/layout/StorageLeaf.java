@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.Thing;
 import lectulum.layout.keeping.Keeping;
+import lectulum.layout.keeping.Storage;
 import lectulum.layout.keeping.Whereabouts;
 import lectulum.parts.Bar;
 import lectulum.stage.Leaf;
@@ -63,7 +64,7 @@ public final class StorageLeaf {
 
     private void show(State next) {
         state = next;
-        Keeping keeping = next.analysis().living().keeping();
+        Keeping keeping = next.analysis().of(Storage.DISCIPLINE).keeping();
         answer();
         homeless.getChildren().clear();
         if (!keeping.homeless().isEmpty()) {
@@ -138,7 +139,7 @@ public final class StorageLeaf {
         if (typed.isEmpty() || state == null) {
             return;
         }
-        List<Whereabouts> found = Whereabouts.search(state.design(), state.analysis().living(), typed);
+        List<Whereabouts> found = Whereabouts.search(state.design(), state.analysis().of(Storage.DISCIPLINE), typed);
         if (found.isEmpty()) {
             answers.getChildren().add(StudyPane.words("Nothing of that name is aboard.", "faint"));
         }

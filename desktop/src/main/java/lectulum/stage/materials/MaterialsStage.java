@@ -65,7 +65,7 @@ public final class MaterialsStage implements StageView {
 
     @Override
     public void show(State state) {
-        lines.show(state.analysis().materials().lines(), state.style());
+        lines.show(state.analysis().of(Materials.DISCIPLINE).lines(), state.style());
         sums.show(state);
     }
 }

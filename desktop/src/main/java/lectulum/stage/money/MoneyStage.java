@@ -86,7 +86,7 @@ public final class MoneyStage implements StageView {
         lines.show(things, state.style());
         sums.show(state);
         bars.getChildren().clear();
-        List<Money.Group> groups = state.analysis().money().groups();
+        List<Money.Group> groups = state.analysis().of(Money.DISCIPLINE).groups();
         double largest = groups.stream().mapToDouble(Money.Group::forecast).max().orElse(1);
         for (int i = 0; i < groups.size(); i++) {
             Money.Group g = groups.get(i);

@@ -86,7 +86,7 @@ public final class PowerStage implements StageView {
             card.getChildren().add(thing);
         }
         thing.show(state);
-        loads.show(state.analysis().power().loads(), state.style());
+        loads.show(state.analysis().of(Power.DISCIPLINE).loads(), state.style());
         sums.show(state);
     }
 }

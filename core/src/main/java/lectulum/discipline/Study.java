@@ -1,4 +1,4 @@
-package lectulum.figures.drawing;
+package lectulum.discipline;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,26 +8,29 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
+import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Sketch;
 import lectulum.units.Quantity;
 
 /// One thing worked out: its figures, what the checks say, drawings, curves, and the caution that goes with it.
 ///
 /// @param id      stable
+/// @param stage   on whose page it is shown
 /// @param thing   id of the thing it is about; empty for the body
 /// @param notes   what else to know, in sentences
 /// @param caution where the work can hurt somebody; empty elsewhere
-public record Study(String id, Topic topic, String title, String thing, List<Figure> figures, List<Finding> findings,
+public record Study(String id, Stage stage, String title, String thing, List<Figure> figures, List<Finding> findings,
         List<Sketch> sketches, List<Chart> charts, List<Sentence> notes, String caution) {
 
-    /// What studies are about.
-    public enum Topic {
-        SURVEY, SHELL, WALLS, FRAME, GEAR, MECHANISM, LOADING, OUTSIDE, TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD
+    /// The same without its drawings, where something else shows them.
+    public Study withoutSketches() {
+        return new Study(id, stage, title, thing, figures, findings, List.of(), charts, notes, caution);
     }
 
     /// Collects one study.
     public static final class Notebook {
         private final String id;
-        private final Topic topic;
+        private final Stage stage;
         private final String title;
         private final String thing;
         private final List<Figure> figures = new ArrayList<>();
@@ -37,9 +40,9 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
         private final List<Sentence> notes = new ArrayList<>();
         private String caution = "";
 
-        public Notebook(String id, Topic topic, String title, String thing) {
+        public Notebook(String id, Stage stage, String title, String thing) {
             this.id = id;
-            this.topic = topic;
+            this.stage = stage;
             this.title = title;
             this.thing = thing;
         }
@@ -63,11 +66,6 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
         }
 
         public Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
-            Stage stage = switch (topic) {
-                case SURVEY, SHELL, WALLS, FRAME, GEAR -> Stage.BASE;
-                case MECHANISM, LOADING, OUTSIDE -> Stage.LAYOUT;
-                case TRIP, WEIGH, RATINGS, CAMP, HITCH, TURNING, ROAD -> Stage.BALANCE;
-            };
             findings.add(Finding.of(rule, stage, severity, said, detail, things));
             return this;
         }
@@ -98,7 +96,7 @@ public record Study(String id, Topic topic, String title, String thing, List<Fig
         }
 
         public Study done() {
-            return new Study(id, topic, title, thing, List.copyOf(figures), List.copyOf(findings),
+            return new Study(id, stage, title, thing, List.copyOf(figures), List.copyOf(findings),
                     List.copyOf(sketches), List.copyOf(charts), List.copyOf(notes), caution);
         }
     }

@@ -1,0 +1,70 @@
+package lectulum.analysis;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import lectulum.balance.Balance;
+import lectulum.balance.Rig;
+import lectulum.balance.camp.CampStudies;
+import lectulum.balance.hitch.HitchStudies;
+import lectulum.balance.ratings.RatingStudies;
+import lectulum.balance.road.RoadStudies;
+import lectulum.balance.trip.TripStudies;
+import lectulum.balance.turning.TurningStudies;
+import lectulum.balance.weigh.WeighStudies;
+import lectulum.base.frame.FrameStudy;
+import lectulum.base.gear.GearStudies;
+import lectulum.base.profile.ShellStudies;
+import lectulum.base.survey.SurveyStudies;
+import lectulum.base.walls.WallStudies;
+import lectulum.design.Mode;
+import lectulum.discipline.Discipline;
+import lectulum.layout.Floor;
+import lectulum.layout.Layout;
+import lectulum.layout.Room;
+import lectulum.layout.change.ChangeOvers;
+import lectulum.layout.doors.Doors;
+import lectulum.layout.doors.Exits;
+import lectulum.layout.doors.Motions;
+import lectulum.layout.doors.WayThrough;
+import lectulum.layout.keeping.Storage;
+import lectulum.layout.loading.LoadingStudies;
+import lectulum.layout.moving.MovingStudies;
+import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.People;
+import lectulum.layout.score.LayoutScore;
+import lectulum.materials.Materials;
+import lectulum.money.Money;
+import lectulum.power.Power;
+import lectulum.space.Bodies;
+import lectulum.water.Water;
+
+/// All disciplines, each behind those that it may ask. This is the only place where they are listed.
+public final class Disciplines {
+    public static final List<Discipline<?>> ALL = list();
+
+    private Disciplines() {
+    }
+
+    private static List<Discipline<?>> list() {
+        List<Discipline<?>> all = new ArrayList<>(List.of(Bodies.DISCIPLINE, Layout.DISCIPLINE));
+        everyMode(all, Room::in);
+        everyMode(all, Floor::in);
+        everyMode(all, Motions::in);
+        all.addAll(List.of(People.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
+        everyMode(all, WayThrough::in);
+        all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
+                Power.DISCIPLINE, SurveyStudies.DISCIPLINE, ShellStudies.DISCIPLINE, WallStudies.DISCIPLINE,
+                FrameStudy.DISCIPLINE, GearStudies.DISCIPLINE, MovingStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
+                OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
+                RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
+                RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE));
+        return List.copyOf(all);
+    }
+
+    private static void everyMode(List<Discipline<?>> all, Function<Mode, Discipline<?>> discipline) {
+        for (Mode mode : Mode.values()) {
+            all.add(discipline.apply(mode));
+        }
+    }
+}

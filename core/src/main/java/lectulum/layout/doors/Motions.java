@@ -1,0 +1,27 @@
+package lectulum.layout.doors;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import lectulum.design.Mode;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
+import lectulum.figures.Stage;
+import lectulum.layout.Room;
+
+/// The doors and drawers of one mode.
+public record Motions(List<Motion> all) implements Result {
+    private static final Map<Mode, Discipline<Motions>> BY_MODE = new EnumMap<>(Mode.class);
+    static {
+        for (Mode mode : Mode.values()) {
+            BY_MODE.put(mode, new Discipline<>("motions." + mode.name().toLowerCase(Locale.ROOT),
+                    "Doors and drawers in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
+                    in -> new Motions(List.copyOf(Motion.of(in.of(Room.in(mode))))), () -> new Motions(List.of())));
+        }
+    }
+
+    public static Discipline<Motions> in(Mode mode) {
+        return BY_MODE.get(mode);
+    }
+}
