@@ -38,5 +38,9 @@ public interface Reads {
     /// Nobody waits for the answer any more.
     final class Overtaken extends RuntimeException {
         private static final long serialVersionUID = 1;
+
+        public Overtaken() {
+            super("nobody waits for this any more");
+        }
     }
 }

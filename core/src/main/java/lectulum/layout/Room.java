@@ -142,14 +142,20 @@ public record Room(Design design, Body body, Mode mode, List<Standing> inside, L
         return inside.stream().filter(s -> s.solid.z1() < z2 - 0.001 && s.solid.z2() > z1 + 0.001).toList();
     }
 
+    /// Whether everything inside, the openings and the body are the same in another mode.
+    public boolean same(Room other) {
+        return body == other.body && inside.equals(other.inside) && outside.equals(other.outside)
+                && gates.equals(other.gates);
+    }
+
     /// Clear height above a place, up to what hangs there or the roof \[m above the floor\].
     ///
     /// @param above only what is higher than this counts
     public double ceiling(Solid over, double above, String without) {
         double low = body.clearHeight(over.minX(), over.maxX());
         for (Standing s : inside) {
-            if (!s.thing.id().equals(without) && s.solid.z1() >= above - 0.001 && s.solid.z1() < low
-                    && s.solid.levelApartFrom(over).depth() > 0.001) {
+            if (s.solid.z1() >= above - 0.001 && s.solid.z1() < low && s.solid.near(over, 0)
+                    && !s.thing.id().equals(without) && s.solid.levelApartFrom(over).depth() > 0.001) {
                 low = s.solid.z1();
             }
         }

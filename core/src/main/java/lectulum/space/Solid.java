@@ -113,6 +113,13 @@ public record Solid(double x, double y, double z1, double z2, double hl, double 
         return least;
     }
 
+    /// Whether the rectangles about both plans, straight along the camper, come within a distance of each other: whoever is
+    /// further away need not be looked at closely.
+    public boolean near(Solid other, double within) {
+        return Math.abs(x - other.x) <= reachX() + other.reachX() + within
+                && Math.abs(y - other.y) <= reachY() + other.reachY() + within;
+    }
+
     /// The least level shift that parts the two plans.
     public Shift levelApartFrom(Solid other) {
         Shift best = along(other, c, s, null);

@@ -162,7 +162,7 @@ class JournalTest {
             assertThat(alive.attachments().folder()).isNotEmptyDirectory();
             try (Stream<Path> files = Files.list(folder)) {
                 assertThat(files.map(p -> p.getFileName().toString())
-                        .filter(n -> n.startsWith("77") || n.startsWith("88")))
+                        .filter(n -> n.startsWith("77-1.") || n.startsWith("88-1.")))
                         .isEmpty();
             }
         }

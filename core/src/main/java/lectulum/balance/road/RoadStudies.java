@@ -34,7 +34,7 @@ public final class RoadStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("road", "Road", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of));
 
-    private static final int POINTS = 20;
+    private static final int POINTS = 17;
     private static final double SPREAD = 0.25;
     private static final double GOOD = 0.10;
     private static final String TREND = "Trend from a linear model, not a safety certificate: no wind, no passing trucks,"
@@ -120,7 +120,7 @@ public final class RoadStudies {
             double[] x = new double[POINTS];
             double[] y = new double[POINTS];
             for (int i = 0; i < POINTS; i++) {
-                x[i] = 8 + (40.0 - 8) * i / (POINTS - 1);
+                x[i] = 8 + 2 * i;
                 double ratio = each.at(x[i]).damping();
                 y[i] = Double.isNaN(ratio) ? 1 : Math.clamp(ratio, -0.5, 1);
             }

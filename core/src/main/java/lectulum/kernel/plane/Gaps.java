@@ -2,6 +2,7 @@ package lectulum.kernel.plane;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /// The narrow places between things on a floor: the shortest way from one thing, or wall, to another, where a disk on its
@@ -49,6 +50,43 @@ final class Gaps {
         return gaps;
     }
 
+    /// Convex polygons without those that lie in another one: nobody ever meets them.
+    static List<double[][]> outermost(List<double[][]> polygons) {
+        List<double[][]> largest = new ArrayList<>(polygons);
+        largest.sort(Comparator.comparingDouble((double[][] p) -> area(bounds(p))).reversed());
+        List<double[][]> kept = new ArrayList<>();
+        List<double[]> boxes = new ArrayList<>();
+        for (double[][] p : largest) {
+            double[] b = bounds(p);
+            boolean hidden = false;
+            for (int i = 0; i < kept.size() && !hidden; i++) {
+                hidden = within(b, boxes.get(i)) && within(p, kept.get(i));
+            }
+            if (!hidden) {
+                kept.add(p);
+                boxes.add(b);
+            }
+        }
+        return kept;
+    }
+
+    private static double area(double[] box) {
+        return (box[2] - box[0]) * (box[3] - box[1]);
+    }
+
+    private static boolean within(double[] box, double[] other) {
+        return box[0] >= other[0] && box[1] >= other[1] && box[2] <= other[2] && box[3] <= other[3];
+    }
+
+    private static boolean within(double[][] p, double[][] other) {
+        for (double[] corner : p) {
+            if (other.length < 3 || !Passage.inside(other, corner[0], corner[1])) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private static boolean alone(Gap g, List<double[][]> features, double[][] bounds) {
         double half = g.width / 2;
         for (int i = 0; i < bounds.length; i++) {
@@ -69,34 +107,43 @@ final class Gaps {
                 || q.length > 2 && Passage.inside(q, p[0][0], p[0][1])) {
             return List.of();
         }
-        List<Gap> best = new ArrayList<>();
         double least = most;
-        int edgesP = edges(p);
-        int edgesQ = edges(q);
-        for (int i = 0; i < edgesP; i++) {
+        for (int i = 0; i < edges(p); i++) {
             double[] a = p[i];
             double[] b = p[(i + 1) % p.length];
-            for (int k = 0; k < edgesQ; k++) {
+            for (int k = 0; k < edges(q); k++) {
                 double[] c = q[k];
                 double[] d = q[(k + 1) % q.length];
                 if (crosses(a, b, c, d)) {
                     return List.of();
                 }
-                for (Gap g : shortest(a, b, c, d)) {
-                    if (g.width < TOUCH) {
-                        return List.of();
-                    }
-                    if (g.width < least - SAME) {
-                        best.clear();
-                        least = g.width;
-                    }
-                    if (g.width <= least + SAME) {
-                        best.add(g);
-                    }
+                least = Math.min(least, apart(a, b, c, d));
+            }
+        }
+        return least < TOUCH || least >= most ? List.of() : nearest(p, q, least + SAME);
+    }
+
+    /// The shortest ways between two convex features that are no longer than `most`.
+    private static List<Gap> nearest(double[][] p, double[][] q, double most) {
+        List<Gap> best = new ArrayList<>();
+        for (int i = 0; i < edges(p); i++) {
+            double[] a = p[i];
+            double[] b = p[(i + 1) % p.length];
+            for (int k = 0; k < edges(q); k++) {
+                double[] c = q[k];
+                double[] d = q[(k + 1) % q.length];
+                if (apart(a, b, c, d) <= most) {
+                    shortest(a, b, c, d).stream().filter(g -> g.width <= most).forEach(best::add);
                 }
             }
         }
         return best;
+    }
+
+    /// Distance of two stretches that do not cross \[m\].
+    private static double apart(double[] a, double[] b, double[] c, double[] d) {
+        return Math.min(Math.min(Stretch.distance(c, d, a[0], a[1]), Stretch.distance(c, d, b[0], b[1])),
+                Math.min(Stretch.distance(a, b, c[0], c[1]), Stretch.distance(a, b, d[0], d[1])));
     }
 
     private static int edges(double[][] p) {
@@ -135,7 +182,7 @@ final class Gaps {
         double t = Stretch.part(a[0], a[1], b[0], b[1], p[0], p[1]);
         double x = a[0] + t * (b[0] - a[0]);
         double y = a[1] + t * (b[1] - a[1]);
-        double width = Math.hypot(x - p[0], y - p[1]);
+        double width = Math.sqrt((x - p[0]) * (x - p[0]) + (y - p[1]) * (y - p[1]));
         return turned ? new Gap(x, y, p[0], p[1], width) : new Gap(p[0], p[1], x, y, width);
     }
 
@@ -168,7 +215,7 @@ final class Gaps {
     private static double apart(double[] a, double[] b) {
         double dx = Math.max(0, Math.max(a[0] - b[2], b[0] - a[2]));
         double dy = Math.max(0, Math.max(a[1] - b[3], b[1] - a[3]));
-        return Math.hypot(dx, dy);
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /// Distance of a place to a convex feature \[m\]; 0 inside it.

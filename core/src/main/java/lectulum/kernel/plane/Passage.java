@@ -62,12 +62,13 @@ public final class Passage {
         this.y0 = b[1] - OFFSET * cell;
         this.columns = count(b[2] - x0, cell);
         this.rows = count(b[3] - y0, cell);
-        this.features = new ArrayList<>(obstacles);
+        List<double[][]> outermost = Gaps.outermost(obstacles);
+        this.features = new ArrayList<>(outermost);
         features.addAll(walls(floor, openings));
         this.bounds = features.stream().map(Gaps::bounds).toArray(double[][]::new);
-        this.free = free(floor, obstacles);
+        this.free = free(floor, outermost);
         List<Gaps.Gap> gaps = Gaps.of(features, WIDEST);
-        Barriers barriers = new Barriers(gaps, obstacles);
+        Barriers barriers = new Barriers(gaps, outermost);
         this.part = new int[free.length];
         this.parts = flood(barriers);
         gaps.forEach(g -> join(g, barriers));

@@ -3,6 +3,7 @@ package lectulum.kernel.towing;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import lectulum.units.Units;
 import org.hipparchus.analysis.solvers.LaguerreSolver;
 import org.hipparchus.complex.Complex;
@@ -18,10 +19,8 @@ import org.hipparchus.linear.RealMatrix;
 /// States are the vehicle's sideways and yaw speed, the speed and angle of the hitch, and the trailer's tyre force
 /// (vehicle-trailer theory of vehicle-dynamics textbooks; damping notions of ISO 9815).
 ///
-/// @param rig    masses and lengths
-/// @param tyres  cornering stiffness
-/// @param damper at the hitch \[N·m·s\]
-public record Sway(Rig rig, Tyres tyres, double damper) {
+/// The modes at whole speeds are worked out once and serve every question about a range of speeds.
+public final class Sway {
     /// Speeds between which the critical one is looked for \[m/s\].
     private static final double SLOWEST = 4;
     private static final double FASTEST = 60;
@@ -31,6 +30,34 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
     private static final double AT_ONCE = 0.005;
     /// Damping that is taken for a reference (the idea of ISO 9815).
     public static final double REFERENCE = 0.05;
+
+    private final Rig rig;
+    private final Tyres tyres;
+    private final double damper;
+    private final Optional<RealMatrix> masses;
+    private final Mode[] swept = new Mode[1 + (int) Math.round((FASTEST - SLOWEST) / STEP)];
+
+    /// @param rig    masses and lengths
+    /// @param tyres  cornering stiffness
+    /// @param damper at the hitch \[N·m·s\]
+    public Sway(Rig rig, Tyres tyres, double damper) {
+        this.rig = rig;
+        this.tyres = tyres;
+        this.damper = damper;
+        this.masses = inverse();
+    }
+
+    public Rig rig() {
+        return rig;
+    }
+
+    public Tyres tyres() {
+        return tyres;
+    }
+
+    public double damper() {
+        return damper;
+    }
 
     /// @param front      load of the vehicle's front axle without the trailer \[kg\]
     /// @param rear       load of its rear axle without the trailer \[kg\]
@@ -85,6 +112,12 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
     ///
     /// @param speed \[m/s\], > 0
     public Mode at(double speed) {
+        double steps = (speed - SLOWEST) / STEP;
+        int whole = (int) Math.rint(steps);
+        return whole == steps && whole >= 0 && whole < swept.length ? swept(whole) : modeAt(speed);
+    }
+
+    private Mode modeAt(double speed) {
         Optional<double[]> polynomial = matrix(speed).map(Sway::characteristic)
                 .filter(c -> Arrays.stream(c).allMatch(Double::isFinite));
         try {
@@ -115,32 +148,41 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
 
     /// Lowest speed from which it swings or turns away by itself \[m/s\]; empty below 60 m/s.
     public OptionalDouble critical() {
-        return first(v -> !at(v).stable());
+        return first(m -> !m.stable());
     }
 
     /// Lowest speed from which a swing grows by itself \[m/s\]; empty below 60 m/s.
     public OptionalDouble swingsFrom() {
-        return first(v -> at(v).damping <= 0);
+        return first(m -> m.damping <= 0);
     }
 
     /// Lowest speed from which the vehicle turns away without swinging \[m/s\]; empty below 60 m/s.
     public OptionalDouble turnsAway() {
-        return first(v -> at(v).diverges);
+        return first(m -> m.diverges);
     }
 
     /// Lowest speed at which the damping falls to the reference \[m/s\]; empty below 60 m/s.
     public OptionalDouble reference() {
-        return first(v -> at(v).damping < REFERENCE);
+        return first(m -> m.damping < REFERENCE);
     }
 
-    private OptionalDouble first(java.util.function.DoublePredicate lost) {
-        double low = SLOWEST;
-        for (double v = SLOWEST; v <= FASTEST; v += STEP) {
-            if (lost.test(v)) {
-                double high = v;
-                for (int i = 0; i < 30 && high > low; i++) {
+    /// The mode at one of the speeds that are swept, slowest first.
+    private Mode swept(int index) {
+        if (swept[index] == null) {
+            swept[index] = modeAt(SLOWEST + index * STEP);
+        }
+        return swept[index];
+    }
+
+    /// The first whole speed at which something is lost, narrowed down between it and the one before to 1e-9 m/s.
+    private OptionalDouble first(Predicate<Mode> lost) {
+        for (int i = 0; i < swept.length; i++) {
+            if (lost.test(swept(i))) {
+                double high = SLOWEST + i * STEP;
+                double low = i == 0 ? high : high - STEP;
+                for (int k = 0; k < 30 && high > low; k++) {
                     double m = (low + high) / 2;
-                    if (lost.test(m)) {
+                    if (lost.test(at(m))) {
                         high = m;
                     } else {
                         low = m;
@@ -148,7 +190,6 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
                 }
                 return OptionalDouble.of(high);
             }
-            low = v;
         }
         return OptionalDouble.empty();
     }
@@ -170,39 +211,69 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
     }
 
     /// Coefficients of the characteristic polynomial, constant first (Faddeev–LeVerrier).
-    private static double[] characteristic(RealMatrix a) {
-        int n = a.getRowDimension();
+    private static double[] characteristic(double[][] a) {
+        int n = a.length;
         double[] c = new double[n + 1];
         c[n] = 1;
-        RealMatrix m = a.scalarMultiply(0);
-        RealMatrix one = MatrixUtils.createRealIdentityMatrix(n);
+        double[][] m = new double[n][n];
         for (int k = 1; k <= n; k++) {
-            m = a.multiply(m).add(one.scalarMultiply(c[n - k + 1]));
-            c[n - k] = -a.multiply(m).getTrace() / k;
+            double[][] product = times(a, m);
+            for (int i = 0; i < n; i++) {
+                product[i][i] += c[n - k + 1];
+            }
+            m = product;
+            double trace = 0;
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j < n; j++) {
+                    trace += a[i][j] * m[j][i];
+                }
+            }
+            c[n - k] = -trace / k;
         }
         return c;
     }
 
-    private Optional<RealMatrix> matrix(double speed) {
+    private static double[][] times(double[][] a, double[][] b) {
+        int n = a.length;
+        double[][] product = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            for (int k = 0; k < n; k++) {
+                for (int j = 0; j < n; j++) {
+                    product[i][j] += a[i][k] * b[k][j];
+                }
+            }
+        }
+        return product;
+    }
+
+    /// Inverse of the mass matrix; empty where it is singular.
+    private Optional<RealMatrix> inverse() {
         double m1 = rig.front + rig.rear;
         double a = rig.wheelbase * rig.rear / m1;
         double b = rig.wheelbase - a;
         double c = b + rig.overhang;
         double d = rig.centre;
-        double l = rig.axle;
         double m2 = rig.mass;
         double i1 = m1 * a * b;
+        DecompositionSolver solver = new LUDecomposition(MatrixUtils.createRealMatrix(new double[][]{
+                {m1 + m2, -m2 * c, -m2 * d}, {-m2 * c, i1 + m2 * c * c, m2 * c * d},
+                {-m2 * d, m2 * c * d, rig.inertia + m2 * d * d}})).getSolver();
+        return solver.isNonSingular() ? Optional.of(solver.getInverse()) : Optional.empty();
+    }
+
+    private Optional<double[][]> matrix(double speed) {
+        if (masses.isEmpty()) {
+            return Optional.empty();
+        }
+        double m1 = rig.front + rig.rear;
+        double a = rig.wheelbase * rig.rear / m1;
+        double b = rig.wheelbase - a;
+        double c = b + rig.overhang;
+        double l = rig.axle;
         double lever = rig.overhang / rig.wheelbase;
         double c1 = tyres.front * (rig.front - rig.tongue() * lever) * Units.GRAVITY;
         double c2 = tyres.rear * (rig.rear + rig.tongue() * (1 + lever)) * Units.GRAVITY;
         double c3 = trailerStiffness();
-        DecompositionSolver masses = new LUDecomposition(MatrixUtils.createRealMatrix(new double[][]{
-                {m1 + m2, -m2 * c, -m2 * d}, {-m2 * c, i1 + m2 * c * c, m2 * c * d},
-                {-m2 * d, m2 * c * d, rig.inertia + m2 * d * d}})).getSolver();
-        if (!masses.isNonSingular()) {
-            return Optional.empty();
-        }
-        RealMatrix inverse = masses.getInverse();
         int states = tyres.lag >= AT_ONCE ? 5 : 4;
         double[][] columns = new double[states][states];
         for (int k = 0; k < states; k++) {
@@ -214,7 +285,7 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
             double force = tyres.lag >= AT_ONCE ? k == 4 ? 1 : 0 : -c3 * slip;
             double front = -c1 * (v + a * r) / speed;
             double rear = -c2 * (v - b * r) / speed;
-            double[] q = inverse.operate(new double[]{front + rear + force,
+            double[] q = masses.get().operate(new double[]{front + rear + force,
                     a * front - b * rear - c * force + damper * turning, -l * force - damper * turning});
             columns[0][k] = q[0] - speed * r;
             columns[1][k] = q[1];
@@ -224,6 +295,6 @@ public record Sway(Rig rig, Tyres tyres, double damper) {
                 columns[4][k] = speed / tyres.lag * (-c3 * slip - force);
             }
         }
-        return Optional.of(MatrixUtils.createRealMatrix(columns));
+        return Optional.of(columns);
     }
 }

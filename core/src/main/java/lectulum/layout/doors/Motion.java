@@ -28,6 +28,11 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     private static final double TOLERANCE = 1e-6;
     private static final double BEHIND = 0.05;
 
+    /// The same in another mode.
+    Motion in(Mode other) {
+        return new Motion(other, thing, wanted, free, passage, hinged, exit, sweep, blocker, z1, z2);
+    }
+
     /// Whether it is blocked where that matters: on the road only where people go through it.
     public boolean hinders() {
         return blocked() && (mode != Mode.ROAD || exit);
@@ -90,14 +95,16 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     private static Motion door(Room room, Room.Standing s, Feature.Door d, List<double[][]> walls) {
         double[][] edge = edge(s.solid(), d.face());
         double[] out = s.solid().outward(d.face());
-        List<Room.Standing> others = others(room, s.thing(), s.solid());
+        double leaf = 2 * Math.max(s.solid().hl(), s.solid().hw());
+        List<Room.Standing> others = others(room, s.thing(), s.solid()).stream()
+                .filter(o -> o.solid().near(s.solid(), leaf + 0.1)).toList();
         List<double[][]> obstacles = new ArrayList<>(walls);
         obstacles.addAll(room.body().leaning(s.solid().z1(), s.solid().z2()));
         others.forEach(o -> obstacles.add(o.solid().corners()));
         Motion worst = null;
-        for (int leaf = 0; leaf < d.leaves(); leaf++) {
-            double[] a = between(edge, (double) leaf / d.leaves());
-            double[] b = between(edge, (leaf + 1.0) / d.leaves());
+        for (int i = 0; i < d.leaves(); i++) {
+            double[] a = between(edge, (double) i / d.leaves());
+            double[] b = between(edge, (i + 1.0) / d.leaves());
             double[] hinge = d.first() ? a : b;
             double[] tip = d.first() ? b : a;
             double closed = Math.atan2(tip[1] - hinge[1], tip[0] - hinge[0]);
@@ -149,7 +156,9 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
     }
 
     private static Motion drawer(Room room, Room.Standing s, Feature.Drawer d) {
-        List<Room.Standing> others = others(room, s.thing(), s.solid());
+        Solid whole = pulled(s.solid(), d.face(), d.travel() + 0.002);
+        List<Room.Standing> others = others(room, s.thing(), s.solid()).stream()
+                .filter(o -> o.solid().near(whole, 0)).toList();
         double low = 0;
         double high = d.travel();
         double free = d.travel();

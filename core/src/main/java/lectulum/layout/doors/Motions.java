@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import lectulum.design.Mode;
 import lectulum.discipline.Discipline;
+import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
 import lectulum.figures.Stage;
 import lectulum.layout.Room;
@@ -17,11 +18,25 @@ public record Motions(List<Motion> all) implements Result {
         for (Mode mode : Mode.values()) {
             BY_MODE.put(mode, new Discipline<>("motions." + mode.name().toLowerCase(Locale.ROOT),
                     "Doors and drawers in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
-                    in -> new Motions(List.copyOf(Motion.of(in.of(Room.in(mode))))), () -> new Motions(List.of())));
+                    in -> of(in, mode), () -> new Motions(List.of())));
         }
     }
 
     public static Discipline<Motions> in(Mode mode) {
         return BY_MODE.get(mode);
+    }
+
+    /// Where everything stands as in an earlier mode, everything moves as there.
+    private static Motions of(Reads in, Mode mode) {
+        Room room = in.of(Room.in(mode));
+        for (Mode earlier : Mode.values()) {
+            if (earlier == mode) {
+                break;
+            }
+            if (in.of(Room.in(earlier)).same(room)) {
+                return new Motions(in.of(in(earlier)).all().stream().map(m -> m.in(mode)).toList());
+            }
+        }
+        return new Motions(List.copyOf(Motion.of(room)));
     }
 }

@@ -47,6 +47,8 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
                     () -> new WayThrough(Optional.empty(), OptionalDouble.empty(), Figures.NONE, List.of())));
         }
     }
+    /// Ways that differ by less are equally narrow: the first is named \[m\].
+    private static final double ALIKE = 1e-6;
     static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
             Feature.Face.RIGHT);
 
@@ -142,7 +144,7 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
             for (int k = 0; k < SIDES.size(); k++) {
                 widest = Math.max(widest, widths[i * SIDES.size() + k]);
             }
-            if (narrowest == null || widest < narrowest.width) {
+            if (narrowest == null || widest < narrowest.width - ALIKE) {
                 narrowest = new Way(widest, wanted.get(i).thing().id());
             }
         }
