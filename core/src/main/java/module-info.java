@@ -57,12 +57,12 @@ module lectulum.core {
     exports lectulum.layout.change;
     exports lectulum.layout.cutaway;
     exports lectulum.layout.doors;
-    exports lectulum.layout.keeping;
     exports lectulum.layout.loading;
-    exports lectulum.layout.moving;
+    exports lectulum.layout.mechanisms;
     exports lectulum.layout.outside;
     exports lectulum.layout.people;
     exports lectulum.layout.score;
+    exports lectulum.layout.storage;
     exports lectulum.materials;
     exports lectulum.money;
     exports lectulum.papers;

@@ -19,7 +19,9 @@ import java.util.stream.Stream;
 import lectulum.analysis.soundness.Soundness;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
+import lectulum.design.Edit;
 import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
 import lectulum.figures.Figures;
@@ -35,7 +37,7 @@ import lectulum.figures.Stage;
 /// is [#complete()]; a [#peek] works out only what it is asked.
 ///
 /// May be used from several threads at once.
-public final class Analysis implements Reads {
+public final class Analysis implements Known {
     private static final System.Logger LOG = System.getLogger("lectulum");
     private static final Order ALL = Order.of(Disciplines.ALL);
 
@@ -98,16 +100,24 @@ public final class Analysis implements Reads {
     }
 
     /// The same as [#next], of which nothing is worked out before it is asked for.
+    @Override
     public Analysis peek(Design edited) {
         return new Analysis(order, edited, Optional.of(this), false);
     }
 
+    @Override
+    public boolean worsensNothing(Edit edit) {
+        return Remedies.worsensNothing(this, peek(edit.apply(given)));
+    }
+
     /// The design as the user has it.
+    @Override
     public Design given() {
         return given;
     }
 
     /// The same with impossible numbers replaced, fit to be drawn.
+    @Override
     public Design design() {
         return design;
     }

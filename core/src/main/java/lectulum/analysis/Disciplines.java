@@ -12,9 +12,9 @@ import lectulum.balance.road.RoadStudies;
 import lectulum.balance.trip.TripStudies;
 import lectulum.balance.turning.TurningStudies;
 import lectulum.balance.weigh.WeighStudies;
-import lectulum.base.frame.FrameStudy;
+import lectulum.base.frame.FrameStudies;
 import lectulum.base.gear.GearStudies;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.SurveyStudies;
 import lectulum.base.walls.WallStudies;
 import lectulum.design.Mode;
@@ -27,12 +27,12 @@ import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Exits;
 import lectulum.layout.doors.Motions;
 import lectulum.layout.doors.WayThrough;
-import lectulum.layout.keeping.Storage;
 import lectulum.layout.loading.LoadingStudies;
-import lectulum.layout.moving.MovingStudies;
+import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
+import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
 import lectulum.money.Money;
 import lectulum.power.Power;
@@ -54,8 +54,8 @@ public final class Disciplines {
         all.addAll(List.of(People.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
-                Power.DISCIPLINE, SurveyStudies.DISCIPLINE, ShellStudies.DISCIPLINE, WallStudies.DISCIPLINE,
-                FrameStudy.DISCIPLINE, GearStudies.DISCIPLINE, MovingStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
+                Power.DISCIPLINE, SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
+                FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE));

@@ -4,13 +4,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
-import lectulum.design.Mode;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
@@ -20,8 +18,8 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.kernel.packing.PlaceSearch;
 import lectulum.layout.Layout;
-import lectulum.layout.keeping.Keeping;
 import lectulum.space.Body;
+import lectulum.space.Contents;
 import lectulum.space.Solid;
 
 /// Looks for better places of a thing inside: it must fit, stand firm and leave doors free, and then the balance decides.
@@ -115,15 +113,7 @@ public final class FindPlace {
         Sentence says = Sentence.of("{0} behind the ball, {1}{2}{3}: tongue {4}",
                 Amount.m(p.x() + l / 2), side, p.z() > 0.02 ? ", raised" : "", p.turned() ? ", turned" : "",
                 Amount.share(p.share()));
-        return new Remedy(says, new Edit("Place " + t.name(), x -> put(x, t, to)));
+        return new Remedy(says, new Edit("Place " + t.name(), x -> Contents.put(x, t, to)));
     }
 
-    /// A thing put elsewhere on the road, with what is kept in it.
-    static Design put(Design design, Thing thing, Placement to) {
-        Placement now = design.thing(thing.id()).orElse(thing).place();
-        Design turned = Keeping.turned(design, Set.of(thing.id()), Mode.ROAD, to.yaw() - now.yaw());
-        Placement from = turned.thing(thing.id()).orElse(thing).place();
-        return Keeping.moved(turned, Set.of(thing.id()), Mode.ROAD, to.x() - from.x(), to.y() - from.y(),
-                to.z() - from.z());
-    }
 }

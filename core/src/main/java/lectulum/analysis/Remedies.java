@@ -42,26 +42,7 @@ public final class Remedies {
     }
 
     private static Stream<Remedy> candidates(Analysis analysis, Finding finding) {
-        String id = finding.id();
-        if (id.startsWith("layout.")) {
-            return LayoutRemedies.of(analysis, id);
-        }
-        if (JourneyRemedies.knows(id)) {
-            return JourneyRemedies.of(analysis, finding);
-        }
-        if (id.startsWith("balance.")) {
-            return BalanceRemedies.of(analysis, id);
-        }
-        if (WorkshopRemedies.knows(id)) {
-            return WorkshopRemedies.of(analysis, finding);
-        }
-        if (LivingRemedies.knows(id)) {
-            return LivingRemedies.of(analysis, finding);
-        }
-        if (id.startsWith("power.") || id.startsWith("water.")) {
-            return SupplyRemedies.of(analysis, id);
-        }
-        return Stream.empty();
+        return Disciplines.ALL.stream().flatMap(d -> d.remedies(analysis, finding));
     }
 
     /// First by what follows at once and by the one discipline the finding is of, then by all others one by one: most
@@ -69,7 +50,7 @@ public final class Remedies {
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Analysis after = before.peek(remedy.edit().apply(before.given()));
         Map<String, Severity> known = known(before);
-        return !raises(after.unsound(), known) && raisesNone(before, after, known, Discipline.Pace.HAND)
+        return worsensNothing(before, after)
                 && softens(before, after, finding) && raisesNone(before, after, known, Discipline.Pace.REST);
     }
 
@@ -107,6 +88,12 @@ public final class Remedies {
             Severity was = known.get(f.id());
             return was == null ? f.severity() != Severity.NOTE : f.severity().compareTo(was) > 0;
         });
+    }
+
+    /// Whether an edit makes nothing worse of what the hand waits for.
+    static boolean worsensNothing(Analysis before, Analysis after) {
+        Map<String, Severity> known = known(before);
+        return !raises(after.unsound(), known) && raisesNone(before, after, known, Discipline.Pace.HAND);
     }
 
     /// Whether the findings of an edited design hold nothing that is new or worse.

@@ -28,7 +28,7 @@ import lectulum.figures.Sentence;
 import lectulum.kernel.statics.Moves;
 import lectulum.kernel.statics.Statics;
 import lectulum.layout.Layout;
-import lectulum.layout.keeping.Keeping;
+import lectulum.space.Contents;
 
 /// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:
 /// the axle, one thing, several things a little, two things exchanged, a tank elsewhere, ballast.
@@ -145,7 +145,7 @@ public final class Solvers {
                         new Edit("Move things along", x -> {
                             Design next = x;
                             for (int i = 0; i < things.size(); i++) {
-                                next = Keeping.moved(next, Set.of(things.get(i).id()), Mode.ROAD,
+                                next = Contents.moved(next, Set.of(things.get(i).id()), Mode.ROAD,
                                         Math.round(by.get(i) / STEP) * STEP, 0, 0);
                             }
                             return next;
@@ -160,7 +160,7 @@ public final class Solvers {
             return place >= m.from() && place <= m.to();
         }).map(t -> {
             double by = Math.round(Moves.alone(change, s.ballToAxle(), s.loadCase().massOf(t)) / STEP) * STEP;
-            return LayoutRemedies.move(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0);
+            return Contents.shift(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0);
         });
     }
 
@@ -192,7 +192,7 @@ public final class Solvers {
                 .orElse(false)).filter(t -> s.loadCase().massOf(t) > 0).map(t -> {
                     double by = Math.clamp(Moves.alone(change, s.ballToAxle(), s.loadCase().massOf(t)), -2, 2);
                     double step = Math.round(by / STEP) * STEP;
-                    return LayoutRemedies.move(t, Mode.ROAD, Math.abs(step), Math.signum(step), 0, 0);
+                    return Contents.shift(t, Mode.ROAD, Math.abs(step), Math.signum(step), 0, 0);
                 });
     }
 

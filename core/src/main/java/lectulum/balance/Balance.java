@@ -30,10 +30,11 @@ import lectulum.units.Quantity;
 /// behind the ball gives no reactions and one finding that says so.
 public record Balance(List<LoadedState> states, Figures figures, List<Finding> findings) implements Result {
 
-    public static final Discipline<Balance> DISCIPLINE = new Discipline<>("balance", "Balance", Stage.BALANCE,
+    public static final Discipline<Balance> DISCIPLINE = new Discipline<Balance>("balance", "Balance", Stage.BALANCE,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE,
                     Design.Part.THINGS, Design.Part.CASES, Design.Part.SETTINGS)),
-            () -> new Balance(List.of(), Figures.NONE, List.of()));
+            () -> new Balance(List.of(), Figures.NONE, List.of()))
+            .mendedBy(BalanceRemedies::of);
     private static final String STATICS = "statics of a rigid body; see docs/method/balance.md";
     private static final String NO_AXLE = "the axle is not behind the ball";
 

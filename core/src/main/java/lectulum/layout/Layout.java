@@ -32,10 +32,11 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
         implements
             Result {
 
-    public static final Discipline<Layout> DISCIPLINE = new Discipline<>("layout", "Layout", Stage.LAYOUT,
+    public static final Discipline<Layout> DISCIPLINE = new Discipline<Layout>("layout", "Layout", Stage.LAYOUT,
             Discipline.Pace.HAND,
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS), in.of(Bodies.DISCIPLINE).byMode()),
-            () -> new Layout(Map.of(), Map.of(), Figures.NONE, List.of()));
+            () -> new Layout(Map.of(), Map.of(), Figures.NONE, List.of()))
+            .mendedBy(LayoutRemedies::of);
 
     /// The body as it rides.
     public Body body() {

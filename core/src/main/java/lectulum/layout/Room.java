@@ -12,7 +12,6 @@ import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
-import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
@@ -160,19 +159,5 @@ public record Room(Design design, Body body, Mode mode, List<Standing> inside, L
             }
         }
         return low;
-    }
-
-    /// The thing that holds a stowed one: the smallest whose box its middle is in, stores first.
-    public static Optional<Thing> home(Design design, Thing stowed, Mode mode) {
-        if (stowed.mount() != Mount.STOWED) {
-            return Optional.empty();
-        }
-        var p = stowed.at(mode);
-        double middle = p.z() + stowed.sizeIn(mode).height() / 2;
-        return design.things().stream().filter(t -> t.solid() && !t.id().equals(stowed.id())).filter(t -> {
-            Solid s = Solid.of(t.size(), t.at(mode));
-            return s.covers(p.x(), p.y()) && middle >= s.z1() && middle <= s.z2();
-        }).min(Comparator.comparing((Thing t) -> !t.has(Feature.Store.class)).thenComparingDouble(
-                t -> t.size().length() * t.size().width() * t.size().height()));
     }
 }

@@ -2,7 +2,7 @@ package lectulum.papers;
 
 import java.io.IOException;
 import java.util.Locale;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.design.base.Base;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -22,7 +22,7 @@ public final class OffsetTable {
         StringBuilder text = new StringBuilder();
         CSVPrinter csv = new CSVPrinter(text, FORMAT);
         csv.printRecord("x_mm_behind_front", "z_mm_outside", "z_mm_inside", "slope_deg");
-        for (ShellStudies.Offset o : ShellStudies.offsets(base, inches ? INCH_STEP : METRIC_STEP)) {
+        for (ProfileStudies.Offset o : ProfileStudies.offsets(base, inches ? INCH_STEP : METRIC_STEP)) {
             csv.printRecord(mm(o.x()), mm(o.z()), Double.isNaN(o.inside()) ? "" : mm(o.inside()),
                     String.format(Locale.ROOT, "%.2f", Math.toDegrees(o.slope())));
         }

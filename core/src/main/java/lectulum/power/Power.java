@@ -30,9 +30,10 @@ import lectulum.units.Quantity;
 /// @param loads what draws power, largest first
 public record Power(List<Draw> loads, Figures figures, List<Finding> findings) implements Result {
 
-    public static final Discipline<Power> DISCIPLINE = new Discipline<>("power", "Power", Stage.POWER,
+    public static final Discipline<Power> DISCIPLINE = new Discipline<Power>("power", "Power", Stage.POWER,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
-            () -> new Power(List.of(), Figures.NONE, List.of()));
+            () -> new Power(List.of(), Figures.NONE, List.of()))
+            .mendedBy(PowerRemedies::of);
     /// Nights beyond which nobody counts.
     public static final double MOST_NIGHTS = 365;
     /// Efficiency of the inverter and what it draws while it is on \[W\] (assumed).

@@ -28,9 +28,10 @@ import lectulum.units.Quantity;
 /// except fresh water: without it there are no days.
 public record Water(Figures figures, List<Finding> findings) implements Result {
 
-    public static final Discipline<Water> DISCIPLINE = new Discipline<>("water", "Water", Stage.WATER,
+    public static final Discipline<Water> DISCIPLINE = new Discipline<Water>("water", "Water", Stage.WATER,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)),
-            () -> new Water(Figures.NONE, List.of()));
+            () -> new Water(Figures.NONE, List.of()))
+            .mendedBy(WaterRemedies::of);
     /// Days beyond which nobody counts.
     public static final double MOST_DAYS = 365;
     /// What a pump gets out of a tank whose gross volume is known (assumed).

@@ -1,6 +1,5 @@
 package lectulum.analysis;
 
-import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
@@ -11,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.Told;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Person;

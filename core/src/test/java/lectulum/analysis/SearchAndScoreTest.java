@@ -26,10 +26,11 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
+import lectulum.layout.Mirror;
 import lectulum.layout.doors.Exits;
-import lectulum.layout.keeping.Keeping;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.score.Score;
+import lectulum.space.Contents;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -205,7 +206,7 @@ class SearchAndScoreTest {
         Design d = many(30, seed);
         Design turned = d;
         for (int i = 0; i < 4; i++) {
-            turned = Keeping.turned(turned, Set.of("t3"), Mode.ROAD, Math.PI / 2);
+            turned = Contents.turned(turned, Set.of("t3"), Mode.ROAD, Math.PI / 2);
         }
 
         Placement was = d.thing("t3").orElseThrow().place();

@@ -1,12 +1,12 @@
 package lectulum.analysis;
 
-import lectulum.Told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import lectulum.Told;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.brief.CamperType;

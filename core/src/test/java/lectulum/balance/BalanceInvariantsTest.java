@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import lectulum.analysis.Mirror;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
@@ -16,6 +15,7 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
 import lectulum.kernel.statics.AxlePlace;
 import lectulum.kernel.statics.Part;
+import lectulum.layout.Mirror;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 

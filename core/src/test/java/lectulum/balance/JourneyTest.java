@@ -1,6 +1,5 @@
 package lectulum.balance;
 
-import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
@@ -11,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import lectulum.Told;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;

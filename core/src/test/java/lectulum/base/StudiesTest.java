@@ -1,6 +1,5 @@
 package lectulum.base;
 
-import lectulum.Told;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -8,13 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import lectulum.Told;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.HeaderSection;
 import lectulum.assumed.Sheet;
 import lectulum.assumed.Strength;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
@@ -36,7 +36,7 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.kernel.mechanisms.HatchSwing;
-import lectulum.layout.moving.MovingStudies;
+import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.space.Body;
 import org.junit.jupiter.api.Test;
 
@@ -167,7 +167,7 @@ class StudiesTest {
     void anOpenHatchIsTheSameHatchTurned() {
         Design d = base(teardrop(), b -> b.with(b.carcass()
                 .withHatch(Optional.of(new Carcass.Hatch(1.80, Math.toRadians(72))))));
-        HatchSwing swing = ShellStudies.swing(Body.of(d.base()), d.base().carcass().hatch().orElseThrow())
+        HatchSwing swing = ProfileStudies.swing(Body.of(d.base()), d.base().carcass().hatch().orElseThrow())
                 .orElseThrow();
 
         List<double[]> open = swing.at(swing.open());
@@ -204,9 +204,9 @@ class StudiesTest {
 
     @Test
     void theOffsetTableHoldsEveryPointOfTheProfile() {
-        List<ShellStudies.Offset> rows = ShellStudies.offsets(teardrop().base(), 0.05);
+        List<ProfileStudies.Offset> rows = ProfileStudies.offsets(teardrop().base(), 0.05);
 
-        assertThat(rows).extracting(ShellStudies.Offset::x).contains(0.0, 0.05, 0.5, 2.18, 2.6).isSorted();
+        assertThat(rows).extracting(ProfileStudies.Offset::x).contains(0.0, 0.05, 0.5, 2.18, 2.6).isSorted();
         assertThat(rows.stream().filter(r -> r.x() == 1.0).findFirst().orElseThrow().z()).isCloseTo(1.24, within(1e-9));
         assertThat(rows.stream().filter(r -> r.x() == 1.0).findFirst().orElseThrow().inside())
                 .isCloseTo(1.21, within(1e-6));
@@ -315,7 +315,7 @@ class StudiesTest {
         assertThat(value(d, "mech.lid.lid.peakHand")).isCloseTo(16.445, within(0.002));
         assertThat(value(d, "mech.lid.lid.holdCold")).isCloseTo(1.3116, within(2e-4));
         assertThat(value(d, "mech.lid.lid.liftOff")).isCloseTo(Math.toRadians(8.0004), within(1e-4));
-        assertThat(Analysis.of(d).of(MovingStudies.DISCIPLINE).all()).singleElement().satisfies(s -> {
+        assertThat(Analysis.of(d).of(MechanismStudies.DISCIPLINE).all()).singleElement().satisfies(s -> {
             assertThat(s.charts()).hasSize(1);
             assertThat(s.sketches()).hasSize(1);
             assertThat(s.caution()).contains("pressure vessels");

@@ -3,7 +3,7 @@ package lectulum.sheet;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.paint.Color;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
@@ -110,7 +110,7 @@ final class LayoutLayer {
         if (hatch.isEmpty() || !p.sideShown() || state.mode() == Mode.NIGHT) {
             return;
         }
-        ShellStudies.swing(state.analysis().of(Layout.DISCIPLINE).body(), hatch.get()).ifPresent(s -> {
+        ProfileStudies.swing(state.analysis().of(Layout.DISCIPLINE).body(), hatch.get()).ifPresent(s -> {
             pen.dashed("select", 1.5);
             List<double[]> open = s.at(s.open());
             pen.g.beginPath();

@@ -12,7 +12,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 import lectulum.base.profile.ProfileEdit;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.PhotoFit;
 import lectulum.design.Edit;
 import lectulum.design.base.Base;
@@ -290,7 +290,7 @@ public final class ProfileEditor extends Drawing {
 
     private void hatch(Pen pen, Body body) {
         Optional<Carcass.Hatch> hatch = state.design().base().carcass().hatch();
-        hatch.flatMap(h -> ShellStudies.swing(body, h)).ifPresent((HatchSwing s) -> {
+        hatch.flatMap(h -> ProfileStudies.swing(body, h)).ifPresent((HatchSwing s) -> {
             pen.stroke("select", 2);
             path(pen, s.at(s.open()));
             pen.dashed("select", 1);

@@ -12,7 +12,7 @@ import lectulum.balance.turning.TurningStudies;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.layout.loading.LoadingStudies;
-import lectulum.layout.moving.MovingStudies;
+import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.layout.outside.OutsideStudies;
 import lectulum.stage.balance.LevelFeed;
 import lectulum.theme.Theme;
@@ -29,7 +29,7 @@ public final class StudiesLeaf {
     public static Leaf mechanisms(Workbench bench, Supplier<Theme> theme) {
         return leaf(bench, theme,
                 new String[]{"lid.", "lift.", "hand.", "shock", "person.", "leg.", "cable.", "crank.", "jack."},
-                MovingStudies.DISCIPLINE, "mechanisms", "Mechanisms",
+                MechanismStudies.DISCIPLINE, "mechanisms", "Mechanisms",
                 "Struts, runners, legs, slats and fixings",
                 "Nothing moves or carries yet. Select a thing on the sheet and give it struts, runners, a leg, slats or"
                         + " fixings with \"Give it…\" on its card.");

@@ -21,7 +21,7 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Stage;
-import lectulum.layout.keeping.Keeping;
+import lectulum.space.Contents;
 import lectulum.units.UnitSystem;
 
 /// The bench on which one project is worked: every change of what is shown goes through here and ends in a new
@@ -186,7 +186,7 @@ public final class Workbench {
         List<String> ids = state().selection();
         Mode mode = state().mode();
         if (!ids.isEmpty()) {
-            edit("Turn " + names(), d -> Keeping.turned(d, ids, mode, by));
+            edit("Turn " + names(), d -> Contents.turned(d, ids, mode, by));
         }
     }
 
@@ -201,7 +201,7 @@ public final class Workbench {
     public Edit moving(double dx, double dy, double dz) {
         List<String> ids = state().selection();
         Mode mode = state().mode();
-        return new Edit("Move " + names(), d -> Keeping.moved(d, ids, mode, dx, dy, dz));
+        return new Edit("Move " + names(), d -> Contents.moved(d, ids, mode, dx, dy, dz));
     }
 
     /// The edit that moves the axle along the camper, onto a step.

@@ -3,7 +3,7 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import lectulum.design.Project;
-import lectulum.layout.keeping.Storage;
+import lectulum.layout.storage.Storage;
 import org.junit.jupiter.api.Test;
 
 /// Gear that has no home, in the camper of a family.

@@ -28,7 +28,8 @@ import lectulum.units.Quantity;
 /// Uncoupled: who tips it, what the jacks carry, how it is levelled.
 public final class CampStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("camp", "Camp", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(CampStudies::of));
+            in -> in.of(Rig.DISCIPLINE).studies(CampStudies::of))
+            .mendedBy(CampRemedies::of);
 
     private static final String SOURCE = "plate on springs that only push; wheels and tongue jack first, rear jacks"
             + " wound on after";

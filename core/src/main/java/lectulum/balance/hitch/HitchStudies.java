@@ -25,7 +25,8 @@ import lectulum.units.Quantity;
 /// Heights at the hitch, two axles on springs of their own, rocking, and spring bars.
 public final class HitchStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("hitch", "Hitch", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(HitchStudies::of));
+            in -> in.of(Rig.DISCIPLINE).studies(HitchStudies::of))
+            .mendedBy(HitchRemedies::of);
 
     private HitchStudies() {
     }

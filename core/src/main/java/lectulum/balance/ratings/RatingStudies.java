@@ -26,7 +26,8 @@ import lectulum.units.Quantity;
 /// What limits, what limits first, how much may still be put where, and the ratings that are not a plain mass.
 public final class RatingStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("ratings", "Ratings", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Balance.DISCIPLINE))));
+            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Balance.DISCIPLINE))))
+            .mendedBy(RatingRemedies::of);
 
     private static final int COLUMNS = 12;
     private static final int ROWS = 4;

@@ -32,7 +32,8 @@ import lectulum.units.Units;
 /// At speed: swaying, tipping over in curves, pulling away uphill, what has to be tied, and the roof.
 public final class RoadStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("road", "Road", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of));
+            in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of))
+            .mendedBy(RoadRemedies::of);
 
     private static final int POINTS = 17;
     private static final double SPREAD = 0.25;

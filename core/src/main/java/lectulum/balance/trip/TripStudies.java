@@ -31,7 +31,8 @@ import lectulum.water.Water;
 /// The tongue over a trip, over all fills of the tanks, how sure it is, and whether the axle can be welded yet.
 public final class TripStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("trip", "Trip", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Water.DISCIPLINE))));
+            in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Water.DISCIPLINE))))
+            .mendedBy(TripRemedies::of);
 
     private static final double DENSITY = 1000;
     private static final int NAMED = 5;

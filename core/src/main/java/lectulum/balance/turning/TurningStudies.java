@@ -25,7 +25,8 @@ import lectulum.units.Quantity;
 /// Where vehicle and trailer meet: in a turn, by the tailgate, in a circle, and over a driveway.
 public final class TurningStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("turning", "Turning", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(TurningStudies::of));
+            in -> in.of(Rig.DISCIPLINE).studies(TurningStudies::of))
+            .mendedBy(TurningRemedies::of);
 
     private static final double VEHICLE = 3;
     private static final double JACK = 0.06;

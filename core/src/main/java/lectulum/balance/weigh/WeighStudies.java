@@ -17,7 +17,8 @@ import lectulum.units.Quantity;
 /// What the last weigh day says of the plan.
 public final class WeighStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("weigh", "Weigh day", Stage.BALANCE,
-            in -> in.of(Rig.DISCIPLINE).studies(WeighStudies::of));
+            in -> in.of(Rig.DISCIPLINE).studies(WeighStudies::of))
+            .mendedBy(WeighRemedies::of);
 
     /// Words that help while weighing, not faults of what was kept.
     private static final Set<String> AT_THE_SCALE = Set.of("weigh.axle", "weigh.coarse", "weigh.blind", "weigh.papers",

@@ -30,7 +30,8 @@ import lectulum.units.Quantity;
 /// What is not known gives no study. Linkages are rigid and plane; the maker's hanger table wins.
 public final class GearStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("gear", "Running gear", Stage.BASE,
-            in -> of(in.design(Design.Part.BASE, Design.Part.VEHICLE, Design.Part.SETTINGS)));
+            in -> of(in.design(Design.Part.BASE, Design.Part.VEHICLE, Design.Part.SETTINGS)))
+            .mendedBy(GearRemedies::of);
 
     private static final double TURN_WARN = Math.toRadians(0.15);
     private static final double TURN_STOP = Math.toRadians(0.5);

@@ -26,7 +26,8 @@ import lectulum.units.Quantity;
 /// What the tapes say: how far the body is from square, what a rigid frame may measure, and whether a length is left.
 public final class SurveyStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("survey", "Survey", Stage.BASE,
-            in -> of(in.design(Design.Part.BASE, Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE).road()));
+            in -> of(in.design(Design.Part.BASE, Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE).road()))
+            .mendedBy(SurveyRemedies::of);
 
     private SurveyStudies() {
     }

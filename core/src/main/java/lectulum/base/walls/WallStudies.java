@@ -39,7 +39,8 @@ import lectulum.units.Quantity;
 public final class WallStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("walls", "Walls", Stage.BASE,
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Bodies.DISCIPLINE).road()));
+                    in.of(Bodies.DISCIPLINE).road()))
+            .mendedBy(WallRemedies::of);
 
     /// A smaller hole is drilled between members, not framed \[m\].
     private static final double FRAMED = 0.10;

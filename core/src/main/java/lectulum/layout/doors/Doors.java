@@ -24,8 +24,9 @@ import lectulum.units.Quantity;
 /// @param motions by mode
 public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) implements Result {
 
-    public static final Discipline<Doors> DISCIPLINE = new Discipline<>("doors", "Doors and drawers", Stage.LAYOUT,
-            Discipline.Pace.REST, Doors::of, () -> new Doors(Map.of(), List.of()));
+    public static final Discipline<Doors> DISCIPLINE = new Discipline<Doors>("doors", "Doors and drawers", Stage.LAYOUT,
+            Discipline.Pace.REST, Doors::of, () -> new Doors(Map.of(), List.of()))
+            .mendedBy(DoorRemedies::of);
 
     private static Doors of(Reads in) {
         Map<Mode, List<Motion>> motions = new EnumMap<>(Mode.class);

@@ -35,9 +35,10 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
         implements
             Result {
 
-    public static final Discipline<Exits> DISCIPLINE = new Discipline<>("exits", "Ways out at night", Stage.LAYOUT,
+    public static final Discipline<Exits> DISCIPLINE = new Discipline<Exits>("exits", "Ways out at night", Stage.LAYOUT,
             Discipline.Pace.REST, Exits::of,
-            () -> new Exits(List.of(), new WaysOut(List.of(), List.of()), Figures.NONE, List.of()));
+            () -> new Exits(List.of(), new WaysOut(List.of(), List.of()), Figures.NONE, List.of()))
+            .mendedBy(ExitRemedies::of);
 
     private static Exits of(Reads in) {
         Design design = in.design(Design.Part.THINGS, Design.Part.SETTINGS);

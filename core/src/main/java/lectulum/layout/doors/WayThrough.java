@@ -42,9 +42,10 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
     private static final Map<Mode, Discipline<WayThrough>> BY_MODE = new EnumMap<>(Mode.class);
     static {
         for (Mode mode : Mode.values()) {
-            BY_MODE.put(mode, new Discipline<>("way." + mode.name().toLowerCase(Locale.ROOT),
+            BY_MODE.put(mode, new Discipline<WayThrough>("way." + mode.name().toLowerCase(Locale.ROOT),
                     "The way through in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST, in -> of(in, mode),
-                    () -> new WayThrough(Optional.empty(), OptionalDouble.empty(), Figures.NONE, List.of())));
+                    () -> new WayThrough(Optional.empty(), OptionalDouble.empty(), Figures.NONE, List.of()))
+                    .mendedBy((known, finding) -> WayRemedies.of(known, finding, mode)));
         }
     }
     /// Ways that differ by less are equally narrow: the first is named \[m\].

@@ -23,7 +23,7 @@ import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.lashing.Lashing;
 import lectulum.kernel.lashing.RampLoading;
 import lectulum.kernel.plane.Doorway;
-import lectulum.layout.moving.PartStudies;
+import lectulum.layout.mechanisms.PartStudies;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
@@ -35,7 +35,8 @@ import lectulum.units.Units;
 public final class LoadingStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("loading", "Loading", Stage.LAYOUT,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Bodies.DISCIPLINE).road()));
+                    in.of(Bodies.DISCIPLINE).road()))
+            .mendedBy(LoadingRemedies::of);
 
     /// What is longer is driven or steered aboard by somebody \[m\].
     private static final double DRIVEN = 1.5;

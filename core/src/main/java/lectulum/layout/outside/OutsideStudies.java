@@ -31,7 +31,8 @@ import lectulum.units.Quantity;
 public final class OutsideStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("outside", "Outside", Stage.LAYOUT,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)));
+                    Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)))
+            .mendedBy(OutsideRemedies::of);
 
     /// How far a sliding leaf stands off the wall \[m\] (assumed).
     private static final double SLIDES_OUT = 0.08;

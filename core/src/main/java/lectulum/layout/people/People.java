@@ -28,9 +28,11 @@ import lectulum.units.Quantity;
 public record People(Sleeping sleeping, Comfort comfort, Map<Mode, List<Pose>> poses, Figures figures,
         List<Finding> findings) implements Result {
 
-    public static final Discipline<People> DISCIPLINE = new Discipline<>("people", "Beds and heights", Stage.LAYOUT,
+    public static final Discipline<People> DISCIPLINE = new Discipline<People>("people", "Beds and heights",
+            Stage.LAYOUT,
             Discipline.Pace.REST, People::of,
-            () -> new People(Sleeping.NOBODY, Comfort.NONE, Map.of(), Figures.NONE, List.of()));
+            () -> new People(Sleeping.NOBODY, Comfort.NONE, Map.of(), Figures.NONE, List.of()))
+            .mendedBy(PeopleRemedies::of);
 
     private static People of(Reads in) {
         Design design = in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS);

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
-import lectulum.base.frame.FrameStudy;
+import lectulum.base.frame.FrameStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
@@ -28,7 +28,7 @@ public final class FrameLeaf {
 
     public FrameLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new RailEntry(bench);
-        studies = new StudyLeaf(theme, FrameStudy.DISCIPLINE,
+        studies = new StudyLeaf(theme, FrameStudies.DISCIPLINE,
                 "Give the rails of the frame at the left: the stress along it then follows every move of a thing.")
                 .beside(entry);
     }

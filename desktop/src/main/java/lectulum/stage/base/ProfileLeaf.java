@@ -14,7 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.assumed.Sheet;
 import lectulum.base.profile.ProfileEdit;
-import lectulum.base.profile.ShellStudies;
+import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
@@ -97,7 +97,7 @@ public final class ProfileLeaf {
         editor.show(s);
         entry.show(s);
         studies.getChildren().clear();
-        for (Study study : s.analysis().of(ShellStudies.DISCIPLINE).all()) {
+        for (Study study : s.analysis().of(ProfileStudies.DISCIPLINE).all()) {
             Study shown = study.id().equals("shell")
                     ? study.withoutSketches()
                     : study;

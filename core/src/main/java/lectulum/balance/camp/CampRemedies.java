@@ -1,0 +1,28 @@
+package lectulum.balance.camp;
+
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+import lectulum.balance.BalanceRemedies;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+
+/// Jacks set first and further out, mass nearer to the tongue.
+final class CampRemedies {
+    private CampRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        return switch (finding.id()) {
+            case "camp.tip", "camp.falls" -> Stream.concat(
+                    Stream.of(Mend.assumed("camp.rear.jacks", 2, Sentence.of("Set two rear jacks first"))),
+                    BalanceRemedies.tongue(known));
+            case "camp.margin" -> DoubleStream.of(0.05, 0).mapToObj(v -> Mend.assumed("camp.rear.inset", v,
+                    Sentence.of("Set the rear jacks {0} from the corner", Amount.m(v))));
+            default -> Stream.empty();
+        };
+    }
+}

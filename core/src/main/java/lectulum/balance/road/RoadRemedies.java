@@ -1,0 +1,68 @@
+package lectulum.balance.road;
+
+import java.util.List;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.balance.BalanceRemedies;
+import lectulum.balance.turning.TurningRemedies;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.Mode;
+import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mount;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.space.Contents;
+import lectulum.units.Quantity;
+
+/// Less speed, things nearer to the axle, a longer tongue; things tied down or left at home.
+final class RoadRemedies {
+    private static final double STEP = 0.01;
+
+    private RoadRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        Design d = known.design();
+        return switch (finding.id()) {
+            case "climb.lift" -> Stream.concat(BalanceRemedies.tongue(known), BalanceRemedies.tanks(d));
+            case "sway.damping" -> Stream.concat(Stream.concat(speeds(d), gathered(d)), TurningRemedies.tongues(d));
+            case "tip.low" -> lower(d);
+            default -> finding.id().startsWith("tie.") ? tied(d, finding) : Stream.empty();
+        };
+    }
+
+    private static Stream<Remedy> speeds(Design d) {
+        double now = Assumed.value(d, "road.speed");
+        return IntStream.rangeClosed(1, 8).mapToDouble(i -> Math.floor((now * 3.6 - 5 * i) / 5) * 5 / 3.6)
+                .filter(v -> v >= 10).mapToObj(v -> Mend.assumed("road.speed", v,
+                        Sentence.of("Drive no faster than {0}", new Amount(v, Quantity.SPEED))));
+    }
+
+    /// Things far from the axle brought nearer to it.
+    private static Stream<Remedy> gathered(Design d) {
+        double axle = d.base().axle().x();
+        return BalanceRemedies.movable(d).stream().flatMap(t -> DoubleStream.of(0.5, 1.0).mapToObj(part -> {
+            double by = Math.round((axle - t.place().x()) * part / STEP) * STEP;
+            return Contents.shift(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0);
+        }));
+    }
+
+    private static Stream<Remedy> lower(Design d) {
+        return d.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && t.place().z() > 1)
+                .map(t -> new Remedy(Sentence.of("Leave {0} at home", t.name()),
+                        new Edit("Leave out " + t.name(), x -> x.without(List.of(t.id())))));
+    }
+
+    private static Stream<Remedy> tied(Design d, Finding finding) {
+        return finding.things().stream().flatMap(id -> d.thing(id).stream())
+                .map(t -> new Remedy(Sentence.of("Tie {0} down", t.name()),
+                        new Edit("Tie down " + t.name(), x -> x.mapping(t.id(), y -> y.with(Fix.MOVABLE)))));
+    }
+}

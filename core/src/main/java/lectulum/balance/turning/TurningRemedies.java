@@ -1,0 +1,40 @@
+package lectulum.balance.turning;
+
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.discipline.Known;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+
+/// A longer tongue, with the jack that stands on it.
+public final class TurningRemedies {
+    private TurningRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        return switch (finding.id()) {
+            case "out.turn", "out.tailgate", "turn.circle" -> tongues(known.design());
+            default -> Stream.empty();
+        };
+    }
+
+    /// The tongue longer by up to a metre, in steps of four centimetres.
+    public static Stream<Remedy> tongues(Design d) {
+        double now = d.base().tongueLength();
+        return IntStream.rangeClosed(1, 25).mapToObj(i -> Math.round((now + 0.04 * i) * 100) / 100.0)
+                .map(l -> new Remedy(Sentence.of("Make the tongue {0} long", Amount.m(l)),
+                        new Edit("Longer tongue", x -> lengthened(x, l))));
+    }
+
+    /// The jack stands on the frame and moves along.
+    private static Design lengthened(Design d, double length) {
+        double jack = Assumed.value(d, "jack.at") + length - d.base().tongueLength();
+        return d.with(d.base().withTongue(length)).with(
+                d.settings().with("jack.at", Math.min(jack, Assumed.entry("jack.at").high())));
+    }
+}

@@ -1,0 +1,88 @@
+package lectulum.base.gear;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.assumed.UsualTyre;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.base.Axle;
+import lectulum.design.base.Base;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Gear;
+import lectulum.discipline.Known;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.kernel.gear.RunningGear;
+
+/// Other hanger holes, longer shackles, a longer guide, tyres that fit, the axle where the tapes found it.
+final class GearRemedies {
+    private GearRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        Design d = known.design();
+        String id = finding.id();
+        Gear gear = d.base().carcass().gear();
+        if (id.equals("gear.shackle")) {
+            return gear.springs().stream().flatMap(s -> shackle(gear, s));
+        }
+        if (id.equals("gear.guide")) {
+            return gear.guide().stream().flatMap(g -> Stream.of(1.25, 1.5, 2.0)
+                    .map(k -> new Gear.Guide(g.kind(), Math.round(k * g.arm() * 100) / 100.0,
+                            g.kind() == Gear.Guide.Kind.BAR ? 0 : g.offset()))
+                    .map(longer -> remedy(Sentence.of(longer.kind() == Gear.Guide.Kind.BAR
+                            ? "A level bar of {0}"
+                            : "Arms of {0}", Amount.m(longer.arm())), gear.withGuide(Optional.of(longer)))));
+        }
+        if (id.startsWith("gear.place")) {
+            return gear.tapes().stream().limit(1).map(t -> placed(d, t));
+        }
+        return id.startsWith("gear.guard") || id.equals("ride.guard") ? tyres(d) : Stream.empty();
+    }
+
+    private static Stream<Remedy> tyres(Design d) {
+        return GearStudies.fitting(d).stream().limit(4).map(t -> fitted(t));
+    }
+
+    private static Remedy fitted(UsualTyre t) {
+        Sentence title = Sentence.of("Tyres {0}, {1} across", t.size(), Amount.m(t.diameter()));
+        return new Remedy(title, new Edit("Other tyres", x -> {
+            Axle a = x.base().axle();
+            return x.with(x.base().with(a.withWheels(a.track(), t.diameter(), t.width())));
+        }));
+    }
+
+    private static Stream<Remedy> shackle(Gear gear, Gear.Springs s) {
+        return Stream.of(1.0, 1.2, 1.4, 1.7, 2.0).flatMap(k -> {
+            double length = Math.round(k * s.shackle() * 1000) / 1000.0;
+            double holes = new RunningGear.LeafSpring(s.leaf(), length, s.rise()).hangers(s.laden(), s.angle());
+            return holes > 0
+                    ? Stream.of(remedy(
+                            k == 1
+                                    ? Sentence.of("Holes {0} apart", Amount.m(holes))
+                                    : Sentence.of("Shackles of {0}, holes {1} apart", Amount.m(length),
+                                            Amount.m(holes)),
+                            gear.withSprings(
+                                    Optional.of(new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), length,
+                                            s.rise(), s.angle(), Math.round(holes * 1e4) / 1e4)))))
+                    : Stream.<Remedy>empty();
+        });
+    }
+
+    private static Remedy placed(Design d, Gear.Tapes t) {
+        double found = d.base().ballToMiddle() + GearStudies.offPlan(d).orElse(0);
+        return new Remedy(Sentence.of("Take the axle to be {0} behind the ball", Amount.m(found)),
+                new Edit("Axle as taped",
+                        x -> x.with(x.base().with(x.base().axle().at(found - x.base().tongueLength())))));
+    }
+
+    private static Remedy remedy(Sentence title, Gear gear) {
+        return new Remedy(title, new Edit("Running gear", x -> {
+            Base base = x.base();
+            Carcass carcass = base.carcass();
+            return x.with(base.with(carcass.with(gear)));
+        }));
+    }
+}

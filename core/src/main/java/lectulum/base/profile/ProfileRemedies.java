@@ -1,0 +1,73 @@
+package lectulum.base.profile;
+
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lectulum.assumed.Sheet;
+import lectulum.design.Design;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Shell;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.space.ProfileLine;
+import lectulum.units.Quantity;
+
+/// Arcs that fit, other skins, a hatch that opens elsewhere, a top that rises further.
+final class ProfileRemedies {
+    private ProfileRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        Design d = known.design();
+        String id = finding.id();
+        Carcass c = d.base().carcass();
+        if (id.equals("shell.arcs") && d.base().shell() instanceof Shell.Profile p) {
+            return ProfileLine.of(p.points()).flatMap(ProfileLine::crowded).stream()
+                    .map(w -> Mend.base(Sentence.of("Round both with {0}", Amount.m(floor(w.largest()))),
+                            "Smaller arcs",
+                            b -> b.with(new Shell.Profile(p.width(),
+                                    IntStream.range(0, p.points().size()).mapToObj(i -> {
+                                        Shell.Profile.Point q = p.points().get(i);
+                                        return i == w.node() || i == w.next()
+                                                ? new Shell.Profile.Point(q.x(), q.z(), q.corner(),
+                                                        Math.min(q.radius(), floor(w.largest())))
+                                                : q;
+                                    }).toList()))));
+        }
+        if (id.equals("shell.radius")) {
+            return c.skin().stream().flatMap(s -> Sheet.all().stream()
+                    .flatMap(sheet -> Stream.of(true, false).filter(a -> a || sheet.along().isPresent())
+                            .map(across -> new Carcass.Skin(sheet.id(), across, s.layers())))
+                    .filter(x -> !x.equals(s)).map(x -> Mend.base(
+                            Sentence.of("Skin it with {0}, bent {1} the grain",
+                                    Sheet.find(x.sheet()).map(Sheet::label).orElse(""),
+                                    x.across() ? "across" : "along"),
+                            "Other skin", b -> b.with(c.withSkin(Optional.of(x))))));
+        }
+        if (id.startsWith("shell.hatch")) {
+            return c.hatch().stream()
+                    .flatMap(h -> DoubleStream.of(-5, -10, -15, -20, 5, 10, 15, 20, 25).mapToObj(
+                            by -> new Carcass.Hatch(h.hinge(), h.open() + Math.toRadians(by)))
+                            .filter(x -> x.open() > 0.3 && x.open() < 2.2)
+                            .map(x -> Mend.base(
+                                    Sentence.of("Open the hatch to {0}", new Amount(x.open(), Quantity.ANGLE)),
+                                    "Hatch angle", b -> b.with(c.withHatch(Optional.of(x))))));
+        }
+        if (id.equals("shell.lift.low")) {
+            return c.lift().stream().flatMap(l -> IntStream.rangeClosed(1, 12).mapToObj(i -> new Carcass.Lift(
+                    l.rise() + 0.05 * i, l.panel(), l.mass(), l.drag(), l.lifters())))
+                    .map(l -> Mend.base(Sentence.of("Raise the top by {0}", Amount.m(l.rise())), "Rise of the top",
+                            b -> b.with(c.withLift(Optional.of(l)))));
+        }
+        return Stream.empty();
+    }
+
+    private static double floor(double metres) {
+        return Math.floor(metres * 1000) / 1000;
+    }
+}

@@ -1,0 +1,2 @@
+/// The demonstration campers and the empty ones to start from.
+package lectulum.demo;

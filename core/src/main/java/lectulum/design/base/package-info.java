@@ -1,0 +1,2 @@
+/// The records of body, frame, axle and survey.
+package lectulum.design.base;

@@ -1,0 +1,2 @@
+/// The records of people, climate and wishes.
+package lectulum.design.brief;

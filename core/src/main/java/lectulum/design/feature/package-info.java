@@ -1,0 +1,2 @@
+/// What a thing is good for or needs besides its box.
+package lectulum.design.feature;

@@ -1,0 +1,2 @@
+/// The records of tow vehicles and of ratings.
+package lectulum.design.vehicle;

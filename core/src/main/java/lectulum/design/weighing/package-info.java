@@ -1,0 +1,2 @@
+/// The records of weigh days.
+package lectulum.design.weighing;

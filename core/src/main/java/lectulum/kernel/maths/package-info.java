@@ -1,0 +1,2 @@
+/// Normal distribution and what else is only mathematics.
+package lectulum.kernel.maths;

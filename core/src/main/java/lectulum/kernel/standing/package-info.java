@@ -1,0 +1,2 @@
+/// What stands on jacks and wheels: levelling, pads, tipping.
+package lectulum.kernel.standing;

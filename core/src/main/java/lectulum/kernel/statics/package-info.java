@@ -1,0 +1,2 @@
+/// Rigid bodies in rest: reactions, centres, where an axle belongs, free surfaces of liquids.
+package lectulum.kernel.statics;

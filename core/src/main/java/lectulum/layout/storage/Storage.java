@@ -1,0 +1,158 @@
+package lectulum.layout.storage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lectulum.assumed.Assumed;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Reads;
+import lectulum.discipline.Result;
+import lectulum.figures.Amount;
+import lectulum.figures.Figure;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Working;
+import lectulum.layout.Floor;
+import lectulum.layout.Room;
+import lectulum.units.Quantity;
+
+/// What is kept where, what has no home, and what can be got at on the road.
+public record Storage(Keeping keeping, Access access, Figures figures, List<Finding> findings) implements Result {
+
+    public static final Discipline<Storage> DISCIPLINE = new Discipline<Storage>("storage", "Storage and reach",
+            Stage.LAYOUT,
+            Discipline.Pace.REST, Storage::of, () -> new Storage(new Keeping(List.of(), Map.of(), List.of()),
+                    new Access(Map.of()), Figures.NONE, List.of()))
+            .mendedBy(StorageRemedies::of);
+
+    private static Storage of(Reads in) {
+        Design design = in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS);
+        Keeping keeping = Keeping.of(design);
+        Access access = Access.of(design, in.of(Room.in(Mode.ROAD)), keeping,
+                in.of(Floor.in(Mode.ROAD)).passage());
+        Rules rules = new Rules(design, keeping, access, new ArrayList<>());
+        rules.reach();
+        rules.shelves();
+        return new Storage(keeping, access, figures(design, keeping, access), List.copyOf(rules.all));
+    }
+
+    private static Figures figures(Design design, Keeping keeping, Access access) {
+        List<Figure> all = new ArrayList<>();
+        for (Keeping.Shelf s : keeping.shelves()) {
+            Working how = new Working("Σ length × width × height of the gear in it",
+                    Sentence.of("{0} of {1} that can be filled", Amount.stowage(s.used()), Amount.stowage(s.room())),
+                    List.of(Sentence.of("{0} of {1}.", Amount.kg(s.mass()), Amount.kg(s.store().carries()))),
+                    "fill limits assumed");
+            all.add(Figure.of("layout.storage." + s.thing() + ".used", s.name() + ", used", s.used(), Quantity.STOWAGE,
+                    how));
+            all.add(Figure.of("layout.storage." + s.thing() + ".left", s.name() + ", left", s.room() - s.used(),
+                    Quantity.STOWAGE, how));
+        }
+        all.add(count("layout.homeless", "Things without a home", keeping.homeless().size(),
+                "stowed gear whose middle lies in no thing"));
+        access.byThing().forEach((id, way) -> {
+            Working how = new Working("things to take out first, each with what stands before it",
+                    Sentence.of("{0}", way.open() ? way.behind().size() : "no way"), List.of(),
+                    "separating boxes on the road");
+            String label = "To get at " + design.thing(id).map(t -> t.name()).orElse(id);
+            all.add(way.open()
+                    ? Figure.of("layout.reach." + id, label, way.behind().size(), Quantity.COUNT, how)
+                    : Figure.absent("layout.reach." + id, label, Quantity.COUNT, "it cannot be reached on the road",
+                            how));
+        });
+        return Figures.of(all);
+    }
+
+    private static Figure count(String id, String label, double value, String rule) {
+        return Figure.of(id, label, value, Quantity.COUNT,
+                new Working(rule, Sentence.of("{0}", Amount.count(value)), List.of(), "see docs/method/living.md"));
+    }
+
+    private record Rules(Design design, Keeping keeping, Access access, List<Finding> all) {
+        private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+        }
+
+        private String name(String id) {
+            return design.thing(id).map(Thing::name).orElse(id);
+        }
+
+        private void reach() {
+            access.byThing().forEach((id, way) -> design.thing(id).ifPresent(t -> {
+                boolean wanted = t.feature(Feature.Packed.class).filter(Feature.Packed::onRoad).isPresent();
+                if (wanted && !way.free()) {
+                    say("reach.road." + id, Severity.NOTE,
+                            way.open()
+                                    ? Sentence.of("{0} lies behind {1} things on the road", t.name(),
+                                            way.behind().size())
+                                    : Sentence.of("{0} cannot be reached on the road", t.name()),
+                            way.open()
+                                    ? Sentence.of("Take out first: {0}{1}.",
+                                            String.join(", ", way.behind().stream().map(this::name).toList()),
+                                            way.door().isEmpty() ? "" : ", through " + name(way.door()))
+                                    : way.ring().isEmpty()
+                                            ? Sentence.of(
+                                                    "Something fixed stands before it, or nobody can stand near it.")
+                                            : Sentence.of("These wait for each other, none comes out first: {0}.",
+                                                    String.join(", ", way.ring().stream().map(this::name).toList())),
+                            List.of(id));
+                }
+                if (t.has(Feature.Service.class) && !way.open()) {
+                    say("reach.service." + id, Severity.NOTE, Sentence.of("{0} cannot be got at for repair", t.name()),
+                            Sentence.of("Leave {0} free before one of its faces, or make its cover removable.",
+                                    Amount.m(Assumed.value(design, "reach.room"))),
+                            List.of(id));
+                }
+            }));
+        }
+
+        private void shelves() {
+            if (!keeping.homeless().isEmpty()) {
+                say("storage.homeless", Severity.WARN, Sentence.of("{0} things have no place of their own",
+                        keeping.homeless().size()),
+                        Sentence.of("{0} lie loose. Put them into a cupboard, a box or a bench.",
+                                String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
+                        keeping.homeless());
+            }
+            double high = Assumed.value(design, "store.high");
+            double heavy = Assumed.value(design, "store.heavy");
+            for (Keeping.Shelf s : keeping.shelves()) {
+                if (s.mass() > s.store().carries()) {
+                    say("storage.heavy." + s.thing(), Severity.WARN, Sentence.of("{0} carries too much", s.name()),
+                            Sentence.of("{0} lie in it; it is made for {1}.", Amount.kg(s.mass()),
+                                    Amount.kg(s.store().carries())),
+                            List.of(s.thing()));
+                }
+                if (s.used() > s.room() || !s.out().isEmpty()) {
+                    say("storage.full." + s.thing(), Severity.NOTE,
+                            s.used() > s.room()
+                                    ? Sentence.of("{0} is too full", s.name())
+                                    : Sentence.of("Not all fits into {0}", s.name()),
+                            Sentence.of("{0} of gear for {1} that can be filled{2}.", Amount.stowage(s.used()),
+                                    Amount.stowage(s.room()),
+                                    s.out().isEmpty()
+                                            ? ""
+                                            : "; no room beside the rest for "
+                                                    + String.join(", ", s.out().stream().map(this::name).toList())),
+                            List.of(s.thing()));
+                }
+            }
+            for (Thing t : design.things()) {
+                if (Keeping.packed(t) && t.mass().value() > heavy && t.place().z() > high && !t.place().away()
+                        && t.mount() != lectulum.design.thing.Mount.OUTSIDE) {
+                    say("storage.high." + t.id(), Severity.WARN, Sentence.of("{0} is heavy and high", t.name()),
+                            Sentence.of("{0} at {1} above the floor: it falls, and it makes the camper roll.",
+                                    Amount.kg(t.mass().value()), Amount.m(t.place().z())),
+                            List.of(t.id()));
+                }
+            }
+        }
+    }
+}

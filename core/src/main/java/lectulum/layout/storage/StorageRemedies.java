@@ -1,0 +1,27 @@
+package lectulum.layout.storage;
+
+import java.util.stream.Stream;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.discipline.Known;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.space.Contents;
+
+/// A home for what has none; heavy things down.
+final class StorageRemedies {
+    private StorageRemedies() {
+    }
+
+    static Stream<Remedy> of(Known known, Finding finding) {
+        Design d = known.design();
+        if (finding.id().equals("storage.homeless")) {
+            return Stream.of(new Remedy(Sentence.of("Pack them where there is room"), Keeping.packHomeless(d)));
+        }
+        return finding.id().startsWith("storage.high.")
+                ? finding.things().stream().flatMap(t -> d.thing(t).stream())
+                        .map(t -> Contents.shift(t, Mode.ROAD, t.place().z(), 0, 0, -1))
+                : Stream.empty();
+    }
+}

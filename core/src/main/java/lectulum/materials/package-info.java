@@ -1,0 +1,2 @@
+/// What has to be bought, from the things on the sheet.
+package lectulum.materials;

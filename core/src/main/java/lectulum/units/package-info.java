@@ -1,0 +1,2 @@
+/// Quantities and how people type and read them: tape-measure entry, metric and US.
+package lectulum.units;

@@ -1,0 +1,2 @@
+/// Days on the tanks. See docs/method/water.md.
+package lectulum.water;
