@@ -33,6 +33,8 @@ public final class Reliability {
     private static final Style US = new Style(UnitSystem.US, "$");
     private static final long SLOW_NANOS = 5_000_000_000L;
     private static final int LINE = 40;
+    /// Every so many edits, all that is remembered is compared with a fresh analysis.
+    private static final int COMPARED = 2;
 
     private final Map<String, Integer> faults = new TreeMap<>();
     private final Map<String, String> first = new TreeMap<>();
@@ -116,7 +118,11 @@ public final class Reliability {
             try {
                 Analysis analysis = last.map(a -> a.next(now)).orElseGet(() -> Analysis.of(now));
                 show(analysis, where);
-                last = Optional.of(analysis);
+                if (i % COMPARED == 0) {
+                    Alike.differences(analysis, Analysis.of(now))
+                            .forEach(d -> count("remembered wrongly: " + d, where));
+                }
+                last = Optional.of(i % 3 == 0 ? analysis.sketch(random.next(now)) : analysis);
                 if (i % LINE == LINE - 1) {
                     again(ProjectJson.read(ProjectJson.write(start.with(now), null)), where);
                 }

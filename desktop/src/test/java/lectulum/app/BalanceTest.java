@@ -15,7 +15,6 @@ import lectulum.design.base.Base;
 import lectulum.figures.Stage;
 import lectulum.sheet.Projection;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// The Balance stage under the hand: the axle, the solvers, and its pages.
 class BalanceTest extends WindowTest {
@@ -29,7 +28,7 @@ class BalanceTest extends WindowTest {
 
     private Point2D wheel() {
         robot.clickOn("#stage-balance");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         Projection p = window().sheet().projection();
         Base b = state().design().base();
         return window().sheet().localToScreen(p.sx(b.ballToAxle()), p.sz(b.axle().wheelDiameter() / 2));
@@ -43,12 +42,12 @@ class BalanceTest extends WindowTest {
         Point2D wheel = wheel();
 
         robot.moveTo(wheel).press(MouseButton.PRIMARY).moveBy(12, 0).moveBy(12, 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(tongue()).as("the axle goes back, the tongue grows").isGreaterThan(was);
         assertThat(text("#tally-tongue")).isNotEqualTo(tally);
         assertThat(state().project()).as("nothing is kept yet").isEqualTo(before);
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(axle()).isGreaterThan(before.design().base().axle().x());
         assertThat(axle() / 0.005).as("on steps of 5 mm").isCloseTo(Math.rint(axle() / 0.005), within(1e-6));
@@ -62,18 +61,18 @@ class BalanceTest extends WindowTest {
         robot.interact(() -> window().sheet().requestFocus());
         double was = axle();
         robot.type(KeyCode.RIGHT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(axle()).isCloseTo(was + 0.01, within(1e-9));
         robot.type(KeyCode.LEFT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(axle()).isCloseTo(was, within(1e-9));
 
         robot.type(KeyCode.TAB);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         String first = state().selection().getFirst();
         double x = thing(first).place().x();
         robot.type(KeyCode.RIGHT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(thing(first).place().x()).isCloseTo(x + 0.01, within(1e-9));
         assertThat(axle()).isCloseTo(was, within(1e-9));
     }
@@ -82,7 +81,7 @@ class BalanceTest extends WindowTest {
     void aWayToBringTheTongueIntoItsBandIsTriedKeptAndTakenBack() {
         Project before = state().project();
         robot.interact(() -> window().turnTo(Stage.BALANCE, "solve"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#solve-find");
         settle();
         assertShown("#solve-0");
@@ -92,7 +91,7 @@ class BalanceTest extends WindowTest {
         assertThat(state().trial()).isPresent();
         assertThat(state().project()).isEqualTo(before);
         robot.clickOn("#trial-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         double low = state().design().brief().tongueLow();
         assertThat(state().analysis().of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip))
                 .allSatisfy(s -> assertThat(s.share()).isGreaterThanOrEqualTo(low));
@@ -118,7 +117,7 @@ class BalanceTest extends WindowTest {
     @Test
     void whatIsTypedOnAPageChangesItsFiguresAndNonsenseDoesNot() {
         robot.interact(() -> window().turnTo(Stage.BALANCE, "camp"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#figure-level-block")).isEqualTo("0 mm");
         enter("#field-its-right-side-is-down-by", "2");
         assertThat(text("#figure-level-block")).isNotEqualTo("0 mm");
@@ -129,12 +128,12 @@ class BalanceTest extends WindowTest {
         }
         click("#field-its-right-side-is-down-by");
         robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).type(KeyCode.DELETE).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#figure-level-block")).isEqualTo("0 mm");
 
         robot.interact(() -> window().turnTo(Stage.BALANCE, "road"));
         robot.clickOn("#units-us");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         String slow = text("#figure-sway-damping");
         enter("#field-speed-on-the-road", "70 mph");
         assertThat(Double.parseDouble(text("#figure-sway-damping"))).isLessThan(Double.parseDouble(slow));

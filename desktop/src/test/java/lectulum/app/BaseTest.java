@@ -13,7 +13,6 @@ import lectulum.design.base.Shell.Profile.Point;
 import lectulum.layout.Layout;
 import lectulum.sheet.ProfileEditor;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// The body of a teardrop: drawn, measured, framed.
 class BaseTest extends WindowTest {
@@ -43,10 +42,10 @@ class BaseTest extends WindowTest {
         Point2D from = screen(editor, editor.pixel(4));
 
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(0, -10).moveBy(0, -10);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         double during = state().analysis().of(Layout.DISCIPLINE).body().roofOutside().highest();
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(points().get(4).z()).isGreaterThan(before);
         assertThat(during).isGreaterThanOrEqualTo(points().get(4).z() - 1e-9);
@@ -91,12 +90,12 @@ class BaseTest extends WindowTest {
         Point2D to = screen(editor, new double[]{rear[0] + 0.3 * scale, rear[1] - 0.3 * scale});
 
         robot.moveTo(screen(editor, editor.pixel(2))).press(MouseButton.PRIMARY).moveBy(20, 0).moveTo(to);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#profile-hint")).contains("cross");
         assertThat(lectulum.space.ProfileLine
                 .crossing(((Shell.Profile) state().design().base().shell()).points())).as("what is drawn").isEmpty();
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(lectulum.space.ProfileLine.crossing(points())).isEmpty();
         if (!state().project().equals(before)) {
@@ -112,21 +111,21 @@ class BaseTest extends WindowTest {
         double[] a = editor.pixel(4);
         double[] b = editor.pixel(5);
         robot.doubleClickOn(screen(editor, new double[]{(a[0] + b[0]) / 2, (a[1] + b[1]) / 2 - 4}));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(points()).hasSize(count + 1);
         int added = editor.selected();
         boolean corner = points().get(added).corner();
 
         robot.type(KeyCode.C);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(points().get(added).corner()).isEqualTo(!corner);
         double x = points().get(added).x();
         robot.type(KeyCode.RIGHT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(points().get(added).x()).isCloseTo(x + 0.01, within(1e-9));
 
         robot.type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(points()).hasSize(count);
     }
 
@@ -149,11 +148,11 @@ class BaseTest extends WindowTest {
         robot.interact(() -> editor.select(0));
         robot.interact(editor::requestFocus);
         robot.type(KeyCode.TAB).type(KeyCode.TAB);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(editor.selected()).isEqualTo(2);
         assertThat(editor.getAccessibleText()).startsWith("Point 3 of " + points().size());
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(editor.selected()).isEqualTo(-1);
     }
 }

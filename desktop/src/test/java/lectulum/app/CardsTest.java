@@ -34,7 +34,6 @@ import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.kernel.profile.Nose;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Every field of the brief, the base and the card of a thing: what is typed is what is kept.
 class CardsTest extends WindowTest {
@@ -61,7 +60,7 @@ class CardsTest extends WindowTest {
         ComboBox<T> box = robot.lookup("#field-" + field).query();
         T wanted = box.getItems().get(index);
         robot.interact(() -> box.setValue(wanted));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(read.apply(design())).as(field).isEqualTo(wanted);
     }
 
@@ -69,14 +68,14 @@ class CardsTest extends WindowTest {
         click("#field-" + field);
         chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE, KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private void press(String text) {
         Button button = robot.lookup(".button").queryAllAs(Button.class).stream()
                 .filter(b -> text.equals(b.getText()) && seen(b)).findFirst().orElseThrow();
         robot.interact(button::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test
@@ -174,7 +173,7 @@ class CardsTest extends WindowTest {
             ComboBox<?> shape = robot.lookup("#field-shape").query();
             int at = kind;
             robot.interact(() -> shape.getSelectionModel().select(at));
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             assertThat(base().shell().length()).as(shape.getValue().toString()).isCloseTo(4.2, within(1e-9));
             assertThat(state().analysis().findings()).isNotNull();
         }
@@ -254,7 +253,7 @@ class CardsTest extends WindowTest {
     private void select(String id) {
         robot.clickOn("#stage-layout");
         robot.interact(() -> window().bench().select(List.of(id)));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test
@@ -291,7 +290,7 @@ class CardsTest extends WindowTest {
         MenuButton give = robot.lookup("#give-it").query();
         robot.interact(() -> give.getItems().stream().filter(i -> what.equals(i.getText())).findFirst().orElseThrow()
                 .fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test
@@ -325,12 +324,12 @@ class CardsTest extends WindowTest {
         select("cells");
         Project before = state().project();
         robot.clickOn("#mode-camp");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.interact(() -> robot.lookup("#field-in-camp").<ComboBox<?>>query().getSelectionModel().select(1));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(cells().elsewhere()).containsKey(Mode.CAMP);
         robot.interact(() -> robot.lookup("#field-other-size-in-camp").queryAs(CheckBox.class).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         type(List.of(new Typed("length-in-camp", "600", 0.6, d -> cells().sizeIn(Mode.CAMP).length()),
                 new Typed("width-in-camp", "400", 0.4, d -> cells().sizeIn(Mode.CAMP).width()),
                 new Typed("height-in-camp", "300", 0.3, d -> cells().sizeIn(Mode.CAMP).height()),
@@ -339,7 +338,7 @@ class CardsTest extends WindowTest {
                 .isEqualTo(before.design().thing("cells").orElseThrow().size());
 
         robot.interact(() -> robot.lookup("#field-in-camp").<ComboBox<?>>query().getSelectionModel().select(2));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(cells().at(Mode.CAMP).away()).isTrue();
         press("Same place always");
         assertThat(cells().elsewhere()).isEmpty();
@@ -352,7 +351,7 @@ class CardsTest extends WindowTest {
         List<String> two = design().things().stream().filter(Thing::solid).limit(2).map(Thing::id).toList();
         Project before = state().project();
         robot.interact(() -> window().bench().select(two));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.lookup(".label").queryAllAs(javafx.scene.control.Label.class))
                 .anyMatch(l -> seen(l) && l.getText() != null && l.getText().startsWith("2 things, "));
 

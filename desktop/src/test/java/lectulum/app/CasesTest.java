@@ -11,7 +11,6 @@ import lectulum.design.LoadCase;
 import lectulum.design.Project;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// The table of load cases: rain, fills, what is never driven, what is derived again.
 class CasesTest extends WindowTest {
@@ -23,7 +22,7 @@ class CasesTest extends WindowTest {
     @BeforeEach
     void turn() {
         robot.clickOn("#stage-balance");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private double mass(String id) {
@@ -75,7 +74,7 @@ class CasesTest extends WindowTest {
         assertThat(loadCase(id).parked()).isTrue();
         assertThat(state().analysis().of(Balance.DISCIPLINE).state(id).orElseThrow().trip()).isFalse();
         robot.clickOn("#undo");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(loadCase(id).parked()).isFalse();
         assertThat(robot.lookup("#case-" + id + "-driven").queryAs(CheckBox.class).isSelected()).isTrue();
     }
@@ -84,12 +83,12 @@ class CasesTest extends WindowTest {
     void theTableFollowsTheUnits() {
         String kilograms = text("#cell-balance-departure-mass");
         robot.clickOn("#units-us");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(text("#cell-balance-departure-mass")).isNotEqualTo(kilograms);
         assertThat(text("#load-cases-title")).endsWith("lb");
         robot.clickOn("#units-metric");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#cell-balance-departure-mass")).isEqualTo(kilograms);
     }
 
@@ -98,7 +97,7 @@ class CasesTest extends WindowTest {
         String departure = text("#tally-loaded");
 
         robot.interact(() -> window().bench().setLoadCase(loadCase("empty")));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(text("#tally-loaded")).isNotEqualTo(departure);
     }

@@ -19,7 +19,6 @@ import lectulum.papers.Panels;
 import lectulum.papers.Paper;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What opens over the window: commands, comparison of variants, full-size templates, questions, and the working of a
 /// figure.
@@ -51,10 +50,10 @@ class DialogTest extends WindowTest {
 
         ComboBox<Variant> right = robot.lookup("#comparison .combo-box").nth(1).queryComboBox();
         robot.interact(() -> right.setValue(project.variants().getFirst()));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(rows()).allSatisfy(r -> assertThat(r.get(1)).isEqualTo(r.get(2)));
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.lookup("#comparison").tryQuery()).isEmpty();
         assertThat(state().project()).isEqualTo(project);
     }
@@ -68,7 +67,7 @@ class DialogTest extends WindowTest {
     @Test
     void aTemplateCountsItsPagesForEveryPanelAndPaperAndRefusesAnImpossibleBar() {
         robot.interact(() -> window().turnTo(Stage.BASE, "profile"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#print-template");
         ComboBox<Panels.Panel> panels = robot.lookup("#template-panel").queryComboBox();
         ComboBox<Paper> papers = robot.lookup("#template-paper").queryComboBox();
@@ -97,7 +96,7 @@ class DialogTest extends WindowTest {
     @Test
     void aTemplateThatCannotBeWrittenIsSaidSoAndLeavesNothing() throws Exception {
         robot.interact(() -> window().turnTo(Stage.BASE, "profile"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#print-template");
         Path file = folder.resolve("a file");
         Files.writeString(file, "kept");
@@ -119,11 +118,11 @@ class DialogTest extends WindowTest {
 
         command("rename");
         robot.write("Old roads").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().name()).isEqualTo("Old roads");
         chord(KeyCode.D, KeyCode.CONTROL, KeyCode.SHIFT);
         robot.write("light").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().variant().name()).isEqualTo("light");
         command("delete variant");
         assertThat(state().project().variants()).hasSize(before.variants().size());
@@ -141,10 +140,10 @@ class DialogTest extends WindowTest {
         command("rename");
         robot.interact(() -> robot.lookup("#ask").queryAs(TextField.class).clear());
         robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertShown("#ask");
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.lookup("#ask").tryQuery()).isEmpty();
         assertThat(state().project()).isEqualTo(before);
     }

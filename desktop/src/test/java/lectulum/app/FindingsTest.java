@@ -22,7 +22,6 @@ import lectulum.figures.Stage;
 import lectulum.sheet.Projection;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What the checks say beside the sheet: remedies tried, kept and dropped, findings accepted with a reason and reopened.
 class FindingsTest extends WindowTest {
@@ -47,7 +46,7 @@ class FindingsTest extends WindowTest {
 
     private void press(Button button) {
         robot.interact(button::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private double share() {
@@ -65,7 +64,7 @@ class FindingsTest extends WindowTest {
         assertThat(share()).as("the figures are those of the trial").isGreaterThan(was);
         assertThat(state().project()).as("nothing is kept").isEqualTo(before);
         robot.clickOn("#trial-drop");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().trial()).isEmpty();
         assertThat(share()).isEqualTo(was);
     }
@@ -76,7 +75,7 @@ class FindingsTest extends WindowTest {
 
         press(link("balance.tongue-share", "Try: Move the axle"));
         robot.clickOn("#trial-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(finding("balance.tongue-share")).isEmpty();
         undoTo(before);
@@ -90,7 +89,7 @@ class FindingsTest extends WindowTest {
         assertThat(text("#tally-tongue-change")).startsWith("+");
         assertThat(text("#tally-loaded-change")).isEqualTo("0");
         robot.clickOn("#trial-drop");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#tally-tongue-change")).isEqualTo("0");
     }
 
@@ -99,7 +98,7 @@ class FindingsTest extends WindowTest {
         Project before = state().project();
         press(link("dry.axle", "Accept with a reason"));
         robot.write("the axle was bought with reserve").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         Finding accepted = finding("dry.axle").orElseThrow();
         assertThat(accepted.open()).isFalse();
@@ -117,7 +116,7 @@ class FindingsTest extends WindowTest {
         press(link("dry.axle", "Accept with a reason"));
 
         robot.write("   ").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().project()).isEqualTo(before);
         assertThat(finding("dry.axle").orElseThrow().open()).isTrue();
@@ -130,7 +129,7 @@ class FindingsTest extends WindowTest {
         Region box = (Region) box(tie.id());
 
         robot.interact(() -> box.getOnMouseClicked().handle(null));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().selection()).isEqualTo(tie.things());
     }
@@ -143,7 +142,7 @@ class FindingsTest extends WindowTest {
 
         press(link(tie.id(), "Try: Tie"));
         robot.clickOn("#trial-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(finding(tie.id())).isEmpty();
     }
@@ -155,7 +154,7 @@ class FindingsTest extends WindowTest {
         assertThat(worst).isEqualTo(Severity.WARN);
         robot.interact(() -> window().bench().edit("Little rating", d -> d.with(d.base().with(
                 lectulum.design.vehicle.Rating.AXLE, java.util.OptionalDouble.of(500)))));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().analysis().worst(Stage.BALANCE)).contains(Severity.STOP);
     }
 
@@ -175,7 +174,7 @@ class FindingsTest extends WindowTest {
 
         robot.interact(
                 () -> Event.fireEvent(window().sheet(), wheel(window().sheet().localToScene(300, 200), middle, 80)));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         Projection zoomed = window().sheet().projection();
         assertThat(zoomed.scale()).isNotEqualTo(fitted.scale());

@@ -18,7 +18,6 @@ import lectulum.design.weighing.Weighing;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// A newcomer from an empty body to the first weigh day, in feet and pounds.
 class FirstTowTest extends WindowTest {
@@ -36,7 +35,7 @@ class FirstTowTest extends WindowTest {
 
     private void page(String leaf) {
         robot.interact(() -> window().turnTo(Stage.BALANCE, leaf));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private List<String> words() {
@@ -107,7 +106,7 @@ class FirstTowTest extends WindowTest {
         undoTo(before);
         robot.interact(() -> desk.start(file.toString()));
         robot.clickOn("#leave-discard");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().design().weighings()).isEqualTo(saved.design().weighings());
     }
 
@@ -129,7 +128,7 @@ class FirstTowTest extends WindowTest {
         int typed = 0;
         for (int i = 0; i < 40; i++) {
             robot.type(KeyCode.TAB);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             Node focus = robot.window(0).getScene().getFocusOwner();
             assertThat(focus).isNotNull();
             assertThat(seen(focus)).as(String.valueOf(focus)).isTrue();

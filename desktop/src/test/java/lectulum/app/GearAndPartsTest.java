@@ -14,7 +14,6 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.kernel.beams.Bar;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Running gear, own sections, rows of holes, seats of the vehicle and doubtful units, from an empty project by hand.
 class GearAndPartsTest extends WindowTest {
@@ -25,7 +24,7 @@ class GearAndPartsTest extends WindowTest {
 
     private void page(Stage stage, String page) {
         robot.interact(() -> window().turnTo(stage, page));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private Gear gear() {
@@ -44,7 +43,7 @@ class GearAndPartsTest extends WindowTest {
     private <T> void choose(String field, T value) {
         ComboBox<T> box = robot.lookup("#field-" + field).query();
         robot.interact(() -> box.setValue(value));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test
@@ -118,12 +117,12 @@ class GearAndPartsTest extends WindowTest {
     void aRowOfHolesIsGivenToAThing() {
         robot.clickOn("#new-cargo");
         robot.interact(() -> window().bench().select(java.util.List.of(state().design().things().getFirst().id())));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         String id = state().design().things().getFirst().id();
         robot.interact(() -> robot.lookup("#give-it").queryAs(javafx.scene.control.MenuButton.class).getItems()
                 .stream().filter(i -> "a row of holes into the shell".equals(i.getText())).findFirst().orElseThrow()
                 .fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         enter("#field-holes-in-a-row", "4");
         enter("#field-first-to-last-hole", "30 cm");

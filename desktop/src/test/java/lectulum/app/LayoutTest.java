@@ -27,7 +27,6 @@ import lectulum.sheet.SectionView;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Living in the camper: every picture of the Layout stage under the hand.
 class LayoutTest extends WindowTest {
@@ -39,7 +38,7 @@ class LayoutTest extends WindowTest {
     private void drag(Point2D from, double dx, double dy) {
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(dx / 2, dy / 2).moveBy(dx / 2, dy / 2)
                 .release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test
@@ -65,12 +64,12 @@ class LayoutTest extends WindowTest {
         Point2D from = inPlan(id);
         Point2D to = inPlan("galley");
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(20, 0).moveTo(to);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().analysis().of(Layout.DISCIPLINE).faults().get(Mode.ROAD))
                 .anyMatch(f -> f instanceof Fault.Overlap o && (o.thing().equals(id) || o.other().equals(id)));
         robot.type(KeyCode.ESCAPE).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().analysis().of(Layout.DISCIPLINE).faults().get(Mode.ROAD))
                 .noneMatch(f -> f instanceof Fault.Overlap o && (o.thing().equals(id) || o.other().equals(id)));
     }
@@ -79,7 +78,7 @@ class LayoutTest extends WindowTest {
     void aThingMovedInNightStaysWhereItIsOnTheRoad() {
         double road = thing("cells").place().x();
         robot.clickOn("#mode-night");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.clickOn(inPlan("cells"));
         enter("#field-behind-the-ball", "3000");
 
@@ -98,7 +97,7 @@ class LayoutTest extends WindowTest {
         assertThat(state().project()).isEqualTo(before);
         assertThat(state().design().thing("cells").orElseThrow().place()).isNotEqualTo(thing("cells").place());
         robot.clickOn("#trial-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(thing("cells").place()).isNotEqualTo(before.design().thing("cells").orElseThrow().place());
         robot.clickOn("#undo");
         assertThat(state().project()).isEqualTo(before);
@@ -108,7 +107,7 @@ class LayoutTest extends WindowTest {
     void theHatchAnswersAndTheStorageSearchFindsAThing() {
         turn("storage");
         robot.clickOn("#storage-search").write("telescope");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         Pane answers = robot.lookup("#storage-answers").query();
 
         assertThat(answers.getChildren()).isNotEmpty()
@@ -145,7 +144,7 @@ class LayoutTest extends WindowTest {
         assertThat(Math.toDegrees(view.azimuth())).isCloseTo(-120, within(1e-9));
 
         robot.interact(() -> robot.lookup("#cut-height").queryAs(Slider.class).setValue(0.4));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         for (double dy = -60; dy <= 100 && state().selection().isEmpty(); dy += 20) {
             robot.clickOn(view.localToScreen(view.getWidth() / 2, view.getHeight() / 2 + dy));
         }
@@ -156,7 +155,7 @@ class LayoutTest extends WindowTest {
     void inTheSectionAThingIsDraggedAcrossAndUp() {
         robot.clickOn(inPlan("cells"));
         robot.type(KeyCode.X);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         SectionView section = robot.lookup("#section").query();
         assertThat(section.isVisible()).isTrue();
         var place = thing("cells").place();
@@ -176,7 +175,7 @@ class LayoutTest extends WindowTest {
         robot.interact(() -> robot.lookup("#give-it").queryAs(javafx.scene.control.MenuButton.class).getItems().stream()
                 .filter(i -> "room for gear".equals(i.getText())).findFirst()
                 .orElseThrow().fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(thing("cells").features()).anyMatch(Feature.Store.class::isInstance);
         assertShown("#without-store");
@@ -190,7 +189,7 @@ class LayoutTest extends WindowTest {
         ComboBox<EscapeRule> rules = robot.lookup("#field-ways-out-by").queryComboBox();
         EscapeRule strict = rules.getItems().getLast();
         robot.interact(() -> rules.setValue(strict));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(EscapeRule.of(state().project().design())).isEqualTo(strict);
         assertThat(text("#field-way-out-shorter-clear-side")).isEqualTo("508 mm");
 
@@ -204,7 +203,7 @@ class LayoutTest extends WindowTest {
     @Test
     void templatesAreWrittenInEveryFormat() throws Exception {
         robot.interact(() -> window().turnTo(Stage.BASE, "profile"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#print-template");
         assertThat(text("#template-pages")).contains("of a grid of");
         for (String ending : new String[]{"pdf", "svg", "dxf", "csv"}) {

@@ -14,7 +14,6 @@ import lectulum.design.Project;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Nothing that a user did is lost by going elsewhere.
 class LeavingTest extends WindowTest {
@@ -40,7 +39,7 @@ class LeavingTest extends WindowTest {
     /// Asks the window to close as the system does.
     private void close() {
         robot.interact(() -> stage().fireEvent(new WindowEvent(stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private Path file(String name) {
@@ -61,11 +60,11 @@ class LeavingTest extends WindowTest {
         startPage();
         assertShown("#leave");
         robot.clickOn("#leave-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(desk.window()).isEmpty();
         robot.clickOn("#recover");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project()).isEqualTo(work);
         assertThat(window().title()).startsWith("•");
     }
@@ -75,10 +74,10 @@ class LeavingTest extends WindowTest {
         Project work = rename("Discarded");
         startPage();
         robot.clickOn("#leave-discard");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         robot.clickOn("#bring-back");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project()).isEqualTo(work);
     }
 
@@ -87,7 +86,7 @@ class LeavingTest extends WindowTest {
         Project work = rename("Staying");
         startPage();
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(robot.lookup("#leave").tryQuery()).isEmpty();
         assertThat(state().project()).isEqualTo(work);
@@ -100,7 +99,7 @@ class LeavingTest extends WindowTest {
         Project work = rename("Saved on leaving");
         startPage();
         robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(ProjectFile.open(file).project()).isEqualTo(work);
         assertThat(desk.window()).isEmpty();
@@ -153,11 +152,11 @@ class LeavingTest extends WindowTest {
         Project work = rename("Unsaved");
         chord(KeyCode.O, KeyCode.CONTROL);
         robot.clickOn("#leave-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().name()).isNotEqualTo("Unsaved");
 
         robot.clickOn("#banner-action");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project()).isEqualTo(work);
         chord(KeyCode.S, KeyCode.CONTROL);
         assertThat(ProjectFile.open(file).project()).isEqualTo(work);
@@ -173,7 +172,7 @@ class LeavingTest extends WindowTest {
         assertThat(ProjectFile.open(file).project().name()).isEqualTo("Theirs");
 
         robot.clickOn("#changed-meanwhile-over");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(ProjectFile.open(file).project()).isEqualTo(work);
     }
 

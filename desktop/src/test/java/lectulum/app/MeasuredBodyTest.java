@@ -25,7 +25,6 @@ import lectulum.layout.Layout;
 import lectulum.sheet.ProfileEditor;
 import lectulum.sheet.SketchView;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What was measured on the real thing, typed and traced: tapes, posts, stations, frames, studs, rails, a photograph.
 class MeasuredBodyTest extends WindowTest {
@@ -36,7 +35,7 @@ class MeasuredBodyTest extends WindowTest {
 
     private void leaf(String name) {
         robot.interact(() -> window().turnTo(Stage.BASE, name));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private void box(String leaf) {
@@ -162,7 +161,7 @@ class MeasuredBodyTest extends WindowTest {
         robot.clickOn("#units-us");
         ComboBox<Carcass.Face> faces = robot.lookup("#wall-face").queryComboBox();
         robot.interact(() -> faces.setValue(Carcass.Face.REAR));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#framing-406");
         int even = carcass().framing().get(Carcass.Face.REAR).studs().size();
         assertThat(even).isGreaterThan(3);
@@ -193,7 +192,7 @@ class MeasuredBodyTest extends WindowTest {
         enter("#field-tongue-wall", "2");
         assertThat(figure("frame.stress")).isGreaterThan(stress);
         robot.clickOn("#units-us");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#figure-frame-stress")).endsWith("psi");
         assertThat(text("#field-yield")).endsWith("psi");
         enter("#field-yield", "50 ksi");
@@ -229,7 +228,7 @@ class MeasuredBodyTest extends WindowTest {
         ProfileEditor editor = robot.lookup("#profile-editor").query();
         Point2D pin = editor.localToScreen(editor.pin(0)[0], editor.pin(0)[1]);
         robot.moveTo(pin).press(MouseButton.PRIMARY).moveBy(12, 0).moveBy(12, 0).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(survey().trace().orElseThrow().u1()).as("the pin moved over the picture")
                 .isGreaterThan(laid.u1());
         assertThat(survey().trace().orElseThrow().x1()).as("what it marks is measured").isEqualTo(0.25);
@@ -237,7 +236,7 @@ class MeasuredBodyTest extends WindowTest {
         answer = Optional.of(file);
         robot.press(javafx.scene.input.KeyCode.CONTROL).type(javafx.scene.input.KeyCode.S)
                 .release(javafx.scene.input.KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(ProjectFile.open(file).project()).isEqualTo(state().project());
         List<Path> kept;
         try (var files = Files.walk(folder)) {

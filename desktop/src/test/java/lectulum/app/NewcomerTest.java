@@ -16,7 +16,6 @@ import lectulum.figures.Severity;
 import lectulum.files.ProjectFile;
 import lectulum.layout.Layout;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// A newcomer without a mouse lays out an empty box in feet and inches, from the first key to the file on disk.
 class NewcomerTest extends WindowTest {
@@ -35,7 +34,7 @@ class NewcomerTest extends WindowTest {
     private void tabTo(String id) {
         for (int i = 0; i < 80 && !(focus() != null && id.equals(focus().getId())); i++) {
             robot.type(KeyCode.TAB);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
         }
         assertThat(focus().getId()).isEqualTo(id);
     }
@@ -43,30 +42,30 @@ class NewcomerTest extends WindowTest {
     /// Adds the first thing of the catalogue that the words find, and goes back to the sheet.
     private String add(String words) {
         robot.type(KeyCode.A);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.write(words).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         return state().selection().getFirst();
     }
 
     /// Types into a field of the card of the selected thing and goes back to the sheet.
     private void card(String field, String typed) {
         robot.type(KeyCode.E);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         tabTo(field);
         robot.write(typed).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(focus()).isSameAs(window().sheet());
     }
 
     private void emptyBox() {
         tabTo("new-cargo");
         robot.type(KeyCode.SPACE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         emptied();
     }
 
@@ -80,12 +79,12 @@ class NewcomerTest extends WindowTest {
         String window = add("escape");
         robot.press(KeyCode.SHIFT).type(KeyCode.RIGHT).release(KeyCode.SHIFT);
         robot.type(KeyCode.RIGHT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(thing(window).place().x()).as("2 1/2\" and 1/4\" from the middle")
                 .isCloseTo(3.1 / 2 + 2.75 * INCH, within(1e-9));
         robot.type(KeyCode.TAB);
         robot.press(KeyCode.SHIFT).type(KeyCode.TAB).release(KeyCode.SHIFT);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         card("field-above-the-floor", "3' 1/2\"");
         assertThat(state().design().thing(state().selection().getFirst()).orElseThrow().place().z())
                 .isCloseTo(36.5 * INCH, within(1e-9));
@@ -115,16 +114,16 @@ class NewcomerTest extends WindowTest {
         Project before = state().project();
         for (String nonsense : new String[]{"long", "-4'", "99999", "1//2", "NaN", "1e9", "'", "3 4 5"}) {
             robot.type(KeyCode.E);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             tabTo("field-length");
             robot.write(nonsense).type(KeyCode.ENTER);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             assertThat(state().project()).as(nonsense).matches(before::equals);
             assertThat(focus().getStyleClass()).as(nonsense).contains("refused");
             robot.type(KeyCode.ESCAPE);
             assertThat(((TextField) focus()).getText()).isEqualTo(length(bed));
             robot.type(KeyCode.ESCAPE);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             assertThat(focus()).isSameAs(window().sheet());
         }
     }
@@ -139,7 +138,7 @@ class NewcomerTest extends WindowTest {
         robot.type(KeyCode.A).write("bed");
         for (int i = 0; i < 12 && !text("#tray-hint").startsWith("Nothing"); i++) {
             robot.type(KeyCode.ENTER);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
         }
         assertThat(text("#tray-hint")).startsWith("Nothing is free for").contains("Leaving out");
         settle();

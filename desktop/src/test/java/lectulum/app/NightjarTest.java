@@ -19,7 +19,6 @@ import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What a builder does with the first demonstration.
 class NightjarTest extends WindowTest {
@@ -31,11 +30,11 @@ class NightjarTest extends WindowTest {
         Point2D from = inPlan("cells");
 
         robot.moveTo(from).press(MouseButton.PRIMARY).moveBy(30, 0).moveBy(60, -40);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         double during = state().analysis().figures().value("balance.departure.tongue");
         String changed = text("#tally-tongue-change");
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(during).isLessThan(before);
         assertThat(changed).startsWith("−");
@@ -53,7 +52,7 @@ class NightjarTest extends WindowTest {
         robot.moveTo(inPlan("cells")).press(MouseButton.PRIMARY).moveBy(40, 0).moveBy(40, 0);
         robot.type(KeyCode.ESCAPE);
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().project()).isEqualTo(before);
     }
@@ -95,7 +94,7 @@ class NightjarTest extends WindowTest {
         settle();
         click(".remedy");
         robot.clickOn("#trial-keep");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().design().base().axle().x()).isCloseTo(2.40, within(1e-9));
         assertThat(state().analysis().findings()).noneMatch(f -> f.id().equals("balance.tongue-share"));
 
@@ -113,7 +112,7 @@ class NightjarTest extends WindowTest {
         long stops = openStops();
         click("Accept with a reason…");
         enter("#accept-reason", "they nest");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().project().design().accepted()).singleElement()
                 .satisfies(a -> assertThat(a.reason()).isEqualTo("they nest"));
@@ -173,7 +172,7 @@ class NightjarTest extends WindowTest {
     void bothUnitSystemsShowTheSameCamper() {
         assertThat(text("#tally-loaded")).isEqualTo("1 119");
         robot.clickOn("#units-us");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         /// 1119.13 kg / 0.45359237 = 2467 lb
         assertThat(text("#tally-loaded")).isEqualTo("2 467");
         robot.clickOn(inPlan("cells"));
@@ -187,11 +186,11 @@ class NightjarTest extends WindowTest {
     @Test
     void aClickOnTheTallyOpensItsWorking() {
         robot.clickOn("#tally-tongue");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(robot.lookup(".formula").queryLabeled().getText()).isEqualTo("T = M·(a − c)/a");
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.lookup("#working").tryQuery()).isEmpty();
     }
 
@@ -214,7 +213,7 @@ class NightjarTest extends WindowTest {
         int before = state().design().things().size();
         robot.clickOn("#add-things");
         robot.clickOn("#tray-search").write("tool box").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().design().things()).hasSize(before + 1);
         assertThat(state().selection()).containsExactly("tool-box-2");
@@ -226,12 +225,12 @@ class NightjarTest extends WindowTest {
     void thingsAreDraggedFromTheTrayOntoTheSheet() {
         robot.clickOn("#add-things");
         robot.clickOn("#tray-search").write("wardrobe");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         var sheet = window().sheet();
         Point2D to = sheet.localToScreen(sheet.projection().sx(2.2), sheet.projection().py(0.1));
 
         robot.moveTo("Wardrobe").press(MouseButton.PRIMARY).moveBy(12, 4).moveTo(to).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().selection()).containsExactly("wardrobe");
         assertThat(thing("wardrobe").place().x() + 1.25).isCloseTo(2.2, within(0.02));
@@ -244,13 +243,13 @@ class NightjarTest extends WindowTest {
         answer = Optional.of(file);
         robot.clickOn(inPlan("cells")).type(KeyCode.RIGHT);
         robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         Project saved = state().project();
 
         assertThat(ProjectFile.open(file).project()).isEqualTo(saved);
         assertThat(window().title()).doesNotStartWith("•").contains(file.getFileName().toString());
         robot.press(KeyCode.CONTROL).type(KeyCode.O).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project()).isEqualTo(saved);
         assertThat(state().history().undoName()).isEmpty();
         assertThat(home.recent()).containsExactly(file);
@@ -262,9 +261,9 @@ class NightjarTest extends WindowTest {
             Path file = folder.resolve("export" + System.nanoTime());
             answer = Optional.of(file);
             robot.type(KeyCode.F2);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             robot.clickOn("#palette-search").write(command.replace("…", "")).type(KeyCode.ENTER);
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             assertThat(Files.size(file)).as(command).isGreaterThan(1000);
         }
     }
@@ -272,15 +271,15 @@ class NightjarTest extends WindowTest {
     @Test
     void aVariantIsCopiedChangedAndCompared() {
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.clickOn("#ask").press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).write("cells aft")
                 .type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().project().variant().name()).isEqualTo("cells aft");
 
         robot.clickOn(inPlan("cells")).type(KeyCode.DELETE);
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.C).release(KeyCode.SHIFT, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertShown("#comparison");
         assertThat(state().project().variants().getFirst().design().thing("cells")).isPresent();
@@ -292,7 +291,7 @@ class NightjarTest extends WindowTest {
         robot.clickOn(inPlan("cells")).type(KeyCode.DELETE);
         assertThat(text("#tally-loaded-change")).isEqualTo("−23");
         robot.clickOn("#pin");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#tally-loaded-change")).isEqualTo("0");
     }
 
@@ -305,7 +304,7 @@ class NightjarTest extends WindowTest {
         robot.clickOn("#stage-layout").clickOn("#mode-night");
         Point2D night = inPlan("telescope");
         robot.clickOn("#mode-road");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(inPlan("telescope").getX()).isGreaterThan(night.getX());
     }
 
@@ -316,7 +315,7 @@ class NightjarTest extends WindowTest {
         Point2D from = sheet.localToScreen(p.sx(1.35), p.py(1.02));
         Point2D to = sheet.localToScreen(p.sx(5.35), p.py(-1.0));
         robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(to).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().selection()).contains("telescope", "optics-chest", "cells")
                 .doesNotContain("tongue-box", "floor-board");

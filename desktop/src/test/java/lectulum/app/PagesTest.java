@@ -23,7 +23,6 @@ import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What is entered beside the pictures: profile, hatch, lifting top, skin, order of changing over, and everything that is
 /// assumed.
@@ -39,7 +38,7 @@ class PagesTest extends WindowTest {
 
     private void page(Stage stage, String leaf) {
         robot.interact(() -> window().turnTo(stage, leaf));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private List<Shell.Profile.Point> points() {
@@ -55,7 +54,7 @@ class PagesTest extends WindowTest {
         for (int i = 0; i < 5; i++) {
             robot.type(KeyCode.TAB);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         int at = editor.selected();
         assertThat(at).isPositive();
 
@@ -67,7 +66,7 @@ class PagesTest extends WindowTest {
         assertThat(points().get(at).z()).isCloseTo(z, within(6e-4));
 
         robot.interact(() -> robot.lookup("#field-corner").queryAs(CheckBox.class).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(points().get(at).corner()).isTrue();
         enter("#field-rounded-by", "60");
         assertThat(points().get(at).radius()).isCloseTo(0.06, within(1e-9));
@@ -136,7 +135,7 @@ class PagesTest extends WindowTest {
         robot.interact(() -> sheets.setValue(other));
         enter("#field-layers", "2");
         robot.interact(() -> robot.lookup("#field-bent-across-the-grain").queryAs(CheckBox.class).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(base().carcass().skin()).hasValueSatisfying(s -> {
             assertThat(s.sheet()).isEqualTo(other);
@@ -178,7 +177,7 @@ class PagesTest extends WindowTest {
         click(field);
         chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE, KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(Assumed.value(state().project().design(), e.id())).isEqualTo(e.value());
         undoTo(before);
     }
@@ -191,9 +190,9 @@ class PagesTest extends WindowTest {
         Project before = state().project();
 
         robot.interact(watch::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.interact(watch::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().history().undoName()).hasValueSatisfying(n -> assertThat(n).startsWith("Timed "));
         assertThat(state().project()).isNotEqualTo(before);
@@ -220,11 +219,11 @@ class PagesTest extends WindowTest {
         robot.clickOn("#stage-layout");
         robot.interact(() -> window().sheet().requestFocus());
         robot.type(KeyCode.TAB, KeyCode.E);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.window(0).getScene().getFocusOwner()).isInstanceOf(TextField.class);
 
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.window(0).getScene().getFocusOwner()).isSameAs(window().sheet());
     }
 }

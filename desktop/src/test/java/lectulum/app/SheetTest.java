@@ -8,12 +8,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import lectulum.sheet.Projection;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Looking around on the sheet.
 class SheetTest extends WindowTest {
     private Projection projection() {
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         return window().sheet().projection();
     }
 
@@ -49,12 +48,12 @@ class SheetTest extends WindowTest {
         var before = state().project();
         robot.clickOn("#measure");
         robot.moveTo(inPlan("cells")).press(MouseButton.PRIMARY).moveBy(80, 0).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(window().sheet().measuring()).isTrue();
         assertThat(state().project()).isEqualTo(before);
         robot.type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(window().sheet().measuring()).isFalse();
     }
 }

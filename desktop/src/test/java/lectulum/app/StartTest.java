@@ -14,7 +14,6 @@ import lectulum.figures.Stage;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// What a newcomer does from the start page.
 class StartTest extends WindowTest {
@@ -57,7 +56,7 @@ class StartTest extends WindowTest {
         robot.clickOn("#demo-dunlin");
         robot.clickOn("#stage-layout");
         robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL).type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().design().things()).isEmpty();
         for (Stage stage : Stage.values()) {
@@ -73,7 +72,7 @@ class StartTest extends WindowTest {
         answer = Optional.of(file);
 
         robot.clickOn("#open-file");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(text("#said")).contains("cut off");
         assertThat(desk.window()).isEmpty();
@@ -87,7 +86,7 @@ class StartTest extends WindowTest {
         try (var lock = lectulum.files.ProjectLock.take(home.locks(), file).orElseThrow()) {
             answer = Optional.of(file);
             robot.clickOn("#open-file");
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
 
             assertThat(lock).isNotNull();
             assertThat(window().title()).contains("read only");
@@ -102,10 +101,10 @@ class StartTest extends WindowTest {
         }
         robot.clickOn("#demo-dunlin");
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.N).release(KeyCode.SHIFT, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         robot.clickOn("#recover");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(state().project()).isEqualTo(project);
         assertThat(window().title()).startsWith("•");

@@ -17,7 +17,6 @@ import javafx.scene.text.Text;
 import lectulum.figures.Stage;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// No word and no number is cut off on any page, in the smallest window, in either unit system. A field that holds a list
 /// of any length may scroll.
@@ -34,7 +33,7 @@ class TextFitsTest extends WindowTest {
             window().root().getScene().getWindow().setHeight(height);
         });
         robot.clickOn("#units-" + units);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         Set<String> cut = new TreeSet<>();
 
         for (Stage stage : Stage.values()) {
@@ -42,11 +41,11 @@ class TextFitsTest extends WindowTest {
                 continue;
             }
             robot.clickOn("#stage-" + stage.name().toLowerCase());
-            WaitForAsyncUtils.waitForFxEvents();
+            robot.rest();
             look(stage.name(), cut);
             for (String leaf : leaves()) {
                 robot.interact(() -> window().turnTo(stage, leaf));
-                WaitForAsyncUtils.waitForFxEvents();
+                robot.rest();
                 look(stage.name() + " " + leaf, cut);
             }
         }

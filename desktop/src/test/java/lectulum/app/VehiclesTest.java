@@ -16,14 +16,13 @@ import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Several tow vehicles compared, typed and exchanged.
 class VehiclesTest extends WindowTest {
     @BeforeEach
     void turn() {
         robot.interact(() -> window().turnTo(Stage.BALANCE, "vehicles"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private Design design() {
@@ -75,7 +74,7 @@ class VehiclesTest extends WindowTest {
         click("#vehicle-1-payload");
         chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE, KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(other().rating(Rating.PAYLOAD)).isEmpty();
     }
 
@@ -91,7 +90,7 @@ class VehiclesTest extends WindowTest {
         assertThat(text("#tally-payload")).isNotEqualTo(payload);
         assertThat(state().analysis().findings()).anyMatch(f -> f.id().equals("balance.limit.tongueVehicle"));
         robot.clickOn("#stage-brief");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#field-vehicle")).isEqualTo("Small van, borrowed");
         undoTo(before);
     }
@@ -115,7 +114,7 @@ class VehiclesTest extends WindowTest {
     @Test
     void inchesAndMillimetresOfBallsAreNotTheSame() {
         robot.clickOn("#units-us");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         enter("#vehicle-0-ball-diameter", "2\"");
 

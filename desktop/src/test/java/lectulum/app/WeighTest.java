@@ -22,14 +22,13 @@ import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// A weigh day from the first reading to the accepted masses.
 class WeighTest extends WindowTest {
     @BeforeEach
     void turn() {
         robot.interact(() -> window().turnTo(Stage.BALANCE, "weigh"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private Weighing weighing() {
@@ -79,7 +78,7 @@ class WeighTest extends WindowTest {
         }
         assertThat(weighing().accepted(first.thing()).orElseThrow().before()).isEqualTo(first.before());
         robot.clickOn("#undo");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(weighing().accepted()).isEmpty();
         click("#weigh-accept-all");
         double planned = day().planned().mass();
@@ -105,7 +104,7 @@ class WeighTest extends WindowTest {
         assertThat(text("#weigh-tongue")).isEqualTo(Math.round(tongue) + " kg");
         assertThat(catches()).contains("cannot give the trailer's mass");
         robot.clickOn("#undo");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(catches()).contains("Pounds typed as kilograms?");
     }
 
@@ -176,7 +175,7 @@ class WeighTest extends WindowTest {
         Path file = folder.resolve("weighed" + System.nanoTime() + ProjectFile.ENDING);
         answer = Optional.of(file);
         robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
 
         assertThat(ProjectFile.open(file).project()).isEqualTo(state().project());
         assertThat(ProjectFile.open(file).project().design().weighings().getLast().state())
@@ -185,7 +184,7 @@ class WeighTest extends WindowTest {
         ComboBox<Weighing> which = robot.lookup("#weigh-which").queryComboBox();
         assertThat(which.getItems()).hasSize(4);
         robot.interact(() -> which.setValue(which.getItems().get(2)));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(text("#weigh-0")).endsWith("kg");
         click("#weigh-remove");
         assertThat(state().project().design().weighings()).hasSize(3);
@@ -204,14 +203,14 @@ class WeighTest extends WindowTest {
         until(() -> robot.lookup("#weigh-ticket").tryQueryAs(javafx.scene.image.ImageView.class)
                 .filter(v -> v.getImage() != null && v.getImage().getWidth() == 60 && seen(v)).isPresent());
         robot.clickOn("#undo");
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(robot.lookup("#weigh-ticket").tryQuery()).isEmpty();
     }
 
     @Test
     void aLevelIsReadFromAStandInAndFromTheNetwork() throws Exception {
         robot.interact(() -> window().turnTo(Stage.BALANCE, "camp"));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         click("#level-rehearse");
         until(() -> text("#level-said").startsWith("Read."));
         assertThat(state().project().design().settings().assumed()).containsKeys("site.pitch", "site.roll");

@@ -16,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lectulum.design.Project;
 import lectulum.design.thing.Thing;
+import lectulum.Hand;
 import lectulum.files.Home;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetView;
@@ -26,7 +27,6 @@ import lectulum.workbench.State;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -39,7 +39,7 @@ abstract class WindowTest {
     private Stage stage;
     Home home;
     Optional<Path> answer = Optional.empty();
-    final FxRobot robot = new FxRobot();
+    final Hand robot = new Hand();
 
     /// What the window starts on.
     String start() {
@@ -51,7 +51,7 @@ abstract class WindowTest {
         FxToolkit.registerPrimaryStage();
         stage = FxToolkit.registerStage(Stage::new);
         robot.interact(this::show);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private void show() {
@@ -110,9 +110,9 @@ abstract class WindowTest {
     void click(String query) {
         Node node = robot.lookup(query).query();
         robot.interact(() -> reveal(node));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.clickOn(node);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private static void reveal(Node node) {
@@ -136,21 +136,21 @@ abstract class WindowTest {
         robot.interact(field::selectAll);
         robot.write(typed);
         robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     /// Presses a key while others are held.
     void chord(KeyCode key, KeyCode... held) {
         robot.press(held).type(key).release(held);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     /// Runs the command that the words find.
     void command(String words) {
         robot.type(KeyCode.F2);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         robot.write(words).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     /// Undoes until the project is as it was.
@@ -165,7 +165,7 @@ abstract class WindowTest {
     void emptied() {
         chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         assertThat(state().design().things()).isEmpty();
         command("feet");
         assertThat(state().units()).isEqualTo(UnitSystem.US);
@@ -192,7 +192,7 @@ abstract class WindowTest {
         } catch (TimeoutException e) {
             throw new AssertionError("it did not come to that", e);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     /// Whether a node and all that holds it are visible.

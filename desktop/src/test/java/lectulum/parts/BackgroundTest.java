@@ -8,16 +8,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import lectulum.Hand;
 import lectulum.files.Home;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// Work beside the interface thread ends, whatever becomes of it.
 class BackgroundTest {
-    private final FxRobot robot = new FxRobot();
+    private final Hand robot = new Hand();
     private final List<String> said = new ArrayList<>();
     @TempDir
     private Path folder;
@@ -26,7 +26,7 @@ class BackgroundTest {
         FxToolkit.registerPrimaryStage();
         robot.interact(() -> background.run(work, said::add, sentence -> said.add("failed: " + sentence)));
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, background::settled);
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     @Test

@@ -14,21 +14,20 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination.ModifierValue;
 import javafx.stage.Stage;
+import lectulum.Hand;
 import lectulum.demo.Campers;
 import lectulum.files.Home;
 import lectulum.workbench.Session;
 import lectulum.workbench.Workbench;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Every key that the palette promises does what stands beside it.
 class ShortcutsTest {
     @TempDir
     private Path folder;
-    private final FxRobot robot = new FxRobot();
+    private final Hand robot = new Hand();
     private final List<String> ran = new ArrayList<>();
 
     private MainWindow window() throws TimeoutException {
@@ -46,7 +45,7 @@ class ShortcutsTest {
             window.sheet().requestFocus();
             made.add(window);
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
         return made.getFirst();
     }
 
@@ -83,7 +82,7 @@ class ShortcutsTest {
             held.add(KeyCode.SHIFT);
         }
         robot.press(held.toArray(KeyCode[]::new)).type(keys.getCode()).release(held.toArray(KeyCode[]::new));
-        WaitForAsyncUtils.waitForFxEvents();
+        robot.rest();
     }
 
     private static final class NoFiles implements MainWindow.Files {
