@@ -6,6 +6,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventTarget;
@@ -36,6 +37,10 @@ public final class Hand {
 
     public Hand() {
         this(() -> true);
+    }
+
+    public NodeQuery lookup(Predicate<Node> which) {
+        return finder.lookup(which);
     }
 
     public NodeQuery lookup(String query) {

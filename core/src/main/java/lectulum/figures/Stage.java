@@ -4,7 +4,7 @@ package lectulum.figures;
 public enum Stage {
     BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), MATERIALS(
             "Materials"),
-    MONEY("Money");
+    MONEY("Money"), PAPERS("Papers");
 
     private final String label;
 

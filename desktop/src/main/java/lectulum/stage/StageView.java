@@ -1,6 +1,5 @@
 package lectulum.stage;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import lectulum.workbench.State;
@@ -23,13 +22,13 @@ public interface StageView {
         return true;
     }
 
-    /// Pictures of this stage beside the sheet, the sheet first; none where the stage has only one.
-    default List<Leaf> leaves() {
-        return List.of();
-    }
-
     /// The upper part of the card.
     Node card();
+
+    /// Whether nothing is being worked out or written beside the interface thread.
+    default boolean settled() {
+        return true;
+    }
 
     /// Brings everything up to the state.
     void show(State state);

@@ -21,6 +21,8 @@ import lectulum.papers.Report;
 import lectulum.parts.Picture;
 import lectulum.sheet.SheetPicture;
 import lectulum.stage.Leaf;
+import lectulum.stage.StageUnit;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.workbench.Session;
@@ -118,10 +120,12 @@ final class Actions {
         add("Metric units", "Shortcut+Shift+M", () -> bench.setUnits(UnitSystem.METRIC));
         add("Feet and pounds", "Shortcut+Shift+F", () -> bench.setUnits(UnitSystem.US));
         add("Light or dim theme", "", window::toggleTheme);
-        for (Stage stage : Stage.values()) {
-            add("Go to " + stage.label(), "Shortcut+" + (stage.ordinal() + 1), () -> bench.setStage(stage));
+        List<Stage> stages = Stages.ALL.stream().map(StageUnit::stage).toList();
+        for (int i = 0; i < stages.size(); i++) {
+            Stage stage = stages.get(i);
+            add("Go to " + stage.label(), i < 9 ? "Shortcut+" + (i + 1) : "", () -> bench.setStage(stage));
         }
-        for (Stage stage : Stage.values()) {
+        for (Stage stage : stages) {
             for (Leaf leaf : window.leavesOf(stage)) {
                 add(stage.label() + ": " + leaf.name(), "", () -> window.turnTo(stage, leaf.id()));
             }

@@ -38,18 +38,11 @@ import lectulum.parts.Background;
 import lectulum.parts.Photo;
 import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
+import lectulum.stage.Bench;
+import lectulum.stage.Host;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageView;
-import lectulum.stage.ThingCard;
-import lectulum.stage.balance.BalanceStage;
-import lectulum.stage.base.BaseStage;
-import lectulum.stage.base.ProfileLeaf;
-import lectulum.stage.brief.BriefStage;
-import lectulum.stage.layout.LayoutStage;
-import lectulum.stage.materials.MaterialsStage;
-import lectulum.stage.money.MoneyStage;
-import lectulum.stage.power.PowerStage;
-import lectulum.stage.water.WaterStage;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.workbench.Session;
 import lectulum.workbench.State;
@@ -75,6 +68,8 @@ public final class MainWindow implements AutoCloseable {
     private final VBox cardBody = new VBox();
     private final FindingsPanel findings;
     private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
+    private final Map<Stage, List<Leaf>> leaves = new EnumMap<>(Stage.class);
+    private final Bench units;
     private final Actions actions;
     private final HBox trial = new HBox();
     private final Label trialText = new Label();
@@ -108,6 +103,7 @@ public final class MainWindow implements AutoCloseable {
         this.bench = bench;
         this.session = session;
         this.catalogue = Catalogue.shipped();
+        this.units = new Bench(bench, () -> theme, host(files));
         this.actions = new Actions(this, bench, session, files);
         this.sheet = new SheetView(bench, Theme.PAPER);
         this.section = new SectionView(bench, () -> theme);
@@ -340,17 +336,7 @@ public final class MainWindow implements AutoCloseable {
 
     /// The view of a stage, made when it is first opened.
     private StageView stage(Stage stage) {
-        return stages.computeIfAbsent(stage, s -> switch (s) {
-            case BRIEF -> new BriefStage(bench);
-            case BASE -> new BaseStage(bench, () -> theme, desk());
-            case LAYOUT -> new LayoutStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme);
-            case BALANCE -> new BalanceStage(bench, new ThingCard(bench, this::keepAsOwn), () -> theme,
-                    desk());
-            case POWER -> new PowerStage(bench, new ThingCard(bench, this::keepAsOwn));
-            case WATER -> new WaterStage(bench, new ThingCard(bench, this::keepAsOwn));
-            case MATERIALS -> new MaterialsStage(bench);
-            case MONEY -> new MoneyStage(bench);
-        });
+        return stages.computeIfAbsent(stage, s -> Stages.of(s).open(units));
     }
 
     private StackPane sheetStack() {
@@ -437,7 +423,7 @@ public final class MainWindow implements AutoCloseable {
         bar.show(state);
         tray.show(state);
         stage(state.stage()).show(state);
-        leaf().ifPresent(l -> l.show().accept(state));
+        leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
         section.show(state);
         findings.show(state);
@@ -453,11 +439,11 @@ public final class MainWindow implements AutoCloseable {
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
-        leaves(view);
+        strip();
         Node tools = sheetStack.getChildren().getLast();
         StackPane.setAlignment(tools, shownStage == Stage.BALANCE ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
-        Optional<Node> page = view.page().or(() -> leaf().filter(l -> !l.isSheet()).map(Leaf::page));
-        leaf().ifPresent(l -> l.show().accept(state));
+        Optional<Node> page = view.page().or(() -> leaf().flatMap(Leaf::page).map(Leaf.Page::node));
+        leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
         page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
@@ -479,11 +465,11 @@ public final class MainWindow implements AutoCloseable {
     }
 
     /// The strip over the sheet that turns to the other pictures of the stage.
-    private void leaves(StageView view) {
+    private void strip() {
         leafStrip.getChildren().clear();
         leafStrip.getStyleClass().setAll("leaf-strip");
         ToggleGroup group = new ToggleGroup();
-        List<Leaf> all = view.leaves();
+        List<Leaf> all = leavesOf(shownStage);
         for (int i = 0; i < all.size(); i++) {
             Leaf leaf = all.get(i);
             ToggleButton button = new ToggleButton(leaf.name());
@@ -504,31 +490,27 @@ public final class MainWindow implements AutoCloseable {
         if (shownStage == null) {
             return Optional.empty();
         }
-        List<Leaf> all = stage(shownStage).leaves();
+        List<Leaf> all = leavesOf(shownStage);
         return all.isEmpty() ? Optional.empty() : Optional.of(all.get(leafOf.getOrDefault(shownStage, 0)));
     }
 
     /// Opens one picture of a stage; an unknown one opens the sheet.
     public void turnTo(Stage stage, String id) {
-        List<Leaf> all = stage(stage).leaves();
+        List<Leaf> all = leavesOf(stage);
         leafOf.put(stage, Math.max(0, all.stream().map(Leaf::id).toList().indexOf(id)));
         bench.setStage(stage);
         arrange(bench.state());
     }
 
-    /// Pictures of a stage, for commands.
+    /// Pictures of a stage; each is made when it is first opened.
     List<Leaf> leavesOf(Stage stage) {
-        return stage == Stage.BASE || stage == Stage.LAYOUT || stage == Stage.BALANCE
-                ? stage(stage).leaves()
-                : List.of();
+        return leaves.computeIfAbsent(stage, s -> Stages.of(s).leaves(units));
     }
 
     /// Opens the page that answers where a thing is.
     void whereIs() {
         turnTo(Stage.LAYOUT, "storage");
-        if (stage(Stage.LAYOUT) instanceof LayoutStage layout) {
-            layout.focusSearch();
-        }
+        leaf().flatMap(Leaf::page).ifPresent(Leaf.Page::focus);
     }
 
     Theme theme() {
@@ -539,8 +521,8 @@ public final class MainWindow implements AutoCloseable {
         section.setVisible(!section.isVisible());
     }
 
-    private ProfileLeaf.Desk desk() {
-        return new ProfileLeaf.Desk() {
+    private Host host(Files files) {
+        return new Host() {
             @Override
             public Optional<String> pickPhoto() {
                 return actions.pickPhoto();
@@ -552,8 +534,23 @@ public final class MainWindow implements AutoCloseable {
             }
 
             @Override
-            public void printTemplate() {
-                actions.command("Full-size template…").run();
+            public void command(String name) {
+                actions.command(name).run();
+            }
+
+            @Override
+            public Optional<Path> save(String name, String ending) {
+                return files.save(name, ending);
+            }
+
+            @Override
+            public void say(String sentence) {
+                MainWindow.this.say(sentence);
+            }
+
+            @Override
+            public void keepAsOwn(Thing thing) {
+                MainWindow.this.keepAsOwn(thing);
             }
         };
     }
@@ -637,8 +634,9 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
-        boolean weighed = !(stages.get(Stage.BALANCE) instanceof BalanceStage balance) || balance.settled();
-        return weighed && findings.settled() && Photo.settled();
+        return leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
+                && stages.values().stream().allMatch(StageView::settled) && findings.settled()
+                && Photo.settled();
     }
 
     /// Where the window asks for files, and who shows another project in its place.

@@ -14,6 +14,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.stage.StageUnit;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -26,7 +28,7 @@ final class Rail extends VBox {
     Rail(Workbench bench) {
         getStyleClass().add("rail");
         ToggleGroup group = new ToggleGroup();
-        for (Stage stage : Stage.values()) {
+        for (Stage stage : Stages.ALL.stream().map(StageUnit::stage).toList()) {
             ToggleButton button = new ToggleButton();
             button.setId("stage-" + stage.name().toLowerCase(java.util.Locale.ROOT));
             button.setToggleGroup(group);

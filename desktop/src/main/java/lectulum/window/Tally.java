@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import lectulum.figures.Band;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
+import lectulum.stage.Stages;
 import lectulum.units.Quantity;
 import lectulum.units.Shown;
 import lectulum.units.Units;
@@ -30,13 +31,7 @@ final class Tally extends HBox {
     /// @param open shows the working of a figure above its cell
     Tally(BiConsumer<Figure, Node> open) {
         getStyleClass().add("tally");
-        cell("loaded", s -> s.balance("mass"), open);
-        cell("tongue", s -> s.balance("tongue"), open);
-        cell("axle", s -> s.balance("axle"), open);
-        cell("payload", s -> s.balance("payloadLeft"), open);
-        cell("nights", s -> s.analysis().figures().find("power.nights"), open);
-        cell("water", s -> s.analysis().figures().find("water.days"), open);
-        cell("cost", s -> s.analysis().figures().find("money.forecast"), open);
+        Stages.ALL.stream().flatMap(u -> u.tally().stream()).forEach(c -> cell(c.id(), c.read(), open));
     }
 
     void show(State state) {

@@ -58,6 +58,11 @@ public record State(History history, Analysis analysis, Analysis baseline, List<
         return selection.stream().flatMap(id -> design().thing(id).stream()).toList();
     }
 
+    /// A figure as it is shown; a dash where there is none.
+    public String shown(String figure) {
+        return analysis.figures().find(figure).map(f -> f.text(style())).orElse("–");
+    }
+
     /// A figure of the chosen load case.
     public Optional<Figure> balance(String name) {
         return analysis.figures().find("balance." + chosenCase().id() + "." + name);

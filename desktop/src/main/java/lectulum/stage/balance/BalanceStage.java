@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.HPos;
 import javafx.geometry.Insets;
@@ -27,13 +26,9 @@ import lectulum.design.LoadCase;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
-import lectulum.stage.Leaf;
 import lectulum.stage.StageView;
-import lectulum.stage.StudiesLeaf;
 import lectulum.stage.ThingCard;
-import lectulum.stage.base.ProfileLeaf;
 import lectulum.stage.layout.LayoutStage;
-import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -56,24 +51,14 @@ public final class BalanceStage implements StageView {
     private final GridPane limits = new GridPane();
     private final List<Runnable> refreshers = new ArrayList<>();
     private List<String> built = List.of();
-    private final List<Leaf> leaves;
     private final Label title;
-    private final WeighLeaf weigh;
-    private final SolveLeaf solve;
     private State state;
 
     /// @param desk what the window does for the weigh day
-    public BalanceStage(Workbench bench, ThingCard thing, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
+    public BalanceStage(Workbench bench, ThingCard thing) {
         this.bench = bench;
         this.thing = thing;
         this.state = bench.state();
-        this.leaves = new ArrayList<>(List.of(Leaf.sheet()));
-        this.weigh = new WeighLeaf(bench, theme, desk);
-        this.leaves.addAll(StudiesLeaf.balance(bench, theme));
-        this.solve = new SolveLeaf(bench);
-        this.leaves.add(1, weigh.leaf());
-        this.leaves.add(2, solve.leaf());
-        this.leaves.add(5, new VehiclesLeaf(bench).leaf());
         Label head = new Label("Load cases");
         head.setId("load-cases-title");
         title = head;
@@ -101,16 +86,6 @@ public final class BalanceStage implements StageView {
         caution.setWrapText(true);
         overview.getChildren().addAll(limitsTitle, limits, caution);
         card.getChildren().add(overview);
-    }
-
-    /// Whether no scale is being read and nothing is being solved.
-    public boolean settled() {
-        return weigh.settled() && solve.settled();
-    }
-
-    @Override
-    public List<Leaf> leaves() {
-        return leaves;
     }
 
     @Override

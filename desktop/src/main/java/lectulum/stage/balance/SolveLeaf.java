@@ -8,7 +8,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Solvers;
+import javafx.scene.Node;
 import lectulum.parts.Background;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -18,7 +20,7 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Ways to bring the tongue into its band, computed beside the interface thread and tried with one press.
-public final class SolveLeaf {
+public final class SolveLeaf implements Leaf.Page {
     private static final Background WORKER = new Background("solvers");
 
     private final Workbench bench;
@@ -29,7 +31,7 @@ public final class SolveLeaf {
     private volatile long search;
     private boolean looking;
 
-    public SolveLeaf(Workbench bench) {
+    private SolveLeaf(Workbench bench) {
         this.bench = bench;
         this.state = bench.state();
         this.page = new VBox(Pages.content(list));
@@ -37,16 +39,23 @@ public final class SolveLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    public Leaf leaf() {
-        return new Leaf("solve", "Solve", "Ways to bring the tongue into its band", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("solve", "Solve", "Ways to bring the tongue into its band", () -> new SolveLeaf(bench.work()));
+    }
+
+    @Override
+    public Node node() {
+        return page;
     }
 
     /// Whether nothing is being looked for.
+    @Override
     public boolean settled() {
         return !looking;
     }
 
-    private void show(State next) {
+    @Override
+    public void show(State next) {
         state = next;
         if (state.trial().isEmpty() && solved != null && solved.given() != state.project().design()) {
             solved = null;

@@ -34,6 +34,7 @@ import lectulum.figures.Verdict;
 import lectulum.parts.Bar;
 import lectulum.parts.QuantityField;
 import lectulum.parts.Words;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -43,7 +44,7 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// All tow vehicles of a project side by side: what each is, and how it bears this camper.
-public final class VehiclesLeaf {
+public final class VehiclesLeaf implements Leaf.Page {
     private static final double NAMES = 150;
     private static final double COLUMN = 196;
     private static final Map<String, String> FIGURES = Map.of("outside.turn", "Turns until they touch",
@@ -60,7 +61,7 @@ public final class VehiclesLeaf {
     private State state;
     private int built = -1;
 
-    public VehiclesLeaf(Workbench bench) {
+    private VehiclesLeaf(Workbench bench) {
         this.bench = bench;
         this.state = bench.state();
         Button add = new Button("Add a vehicle");
@@ -75,8 +76,14 @@ public final class VehiclesLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    public Leaf leaf() {
-        return new Leaf("vehicles", "Vehicles", "Several tow vehicles compared for this camper", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("vehicles", "Vehicles", "Several tow vehicles compared for this camper",
+                () -> new VehiclesLeaf(bench.work()));
+    }
+
+    @Override
+    public Node node() {
+        return page;
     }
 
     private static Design added(Design d) {
@@ -102,7 +109,8 @@ public final class VehiclesLeaf {
         return grid;
     }
 
-    private void show(State next) {
+    @Override
+    public void show(State next) {
         state = next;
         Garage garage = Garage.of(next.design(), next.analysis()::peek);
         columns(judged, garage.matches().size());

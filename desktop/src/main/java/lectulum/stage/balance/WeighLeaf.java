@@ -29,11 +29,11 @@ import lectulum.parts.QuantityField;
 import lectulum.parts.Words;
 import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
-import lectulum.stage.Entry;
+import lectulum.stage.Bench;
+import lectulum.stage.Host;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
-import lectulum.stage.base.ProfileLeaf;
 import lectulum.standin.TrueMasses;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
@@ -43,12 +43,12 @@ import lectulum.workbench.Workbench;
 
 /// Weigh day: what stands on which deck, readings typed or taken from a scale, what they say together, and which masses of
 /// the plan they change.
-public final class WeighLeaf {
+public final class WeighLeaf implements Leaf.Page {
     private static final int MOST_CHANGES = 12;
 
     private final Workbench bench;
     private final Supplier<Theme> theme;
-    private final ProfileLeaf.Desk desk;
+    private final Host desk;
     private final VBox form = new VBox(6);
     private final VBox results = new VBox(10);
     private final HBox page;
@@ -65,7 +65,7 @@ public final class WeighLeaf {
     private final List<Runnable> scaleRefreshers = new ArrayList<>();
     private final VBox scaleSlot = new VBox();
 
-    public WeighLeaf(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
+    private WeighLeaf(Workbench bench, Supplier<Theme> theme, Host desk) {
         this.bench = bench;
         this.desk = desk;
         this.theme = theme;
@@ -83,12 +83,18 @@ public final class WeighLeaf {
         page.getChildren().getFirst().getStyleClass().add("wide");
     }
 
-    public Leaf leaf() {
-        return new Leaf("weigh", "Weigh day", "Readings of a scale, what they say, and what they change", page,
-                this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("weigh", "Weigh day", "Readings of a scale, what they say, and what they change",
+                () -> new WeighLeaf(bench.work(), bench.theme(), bench.host()));
     }
 
-    private void show(State next) {
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State next) {
         state = next;
         Design given = state.analysis().given();
         Optional<Weighing> now = current(given);
@@ -389,6 +395,7 @@ public final class WeighLeaf {
     }
 
     /// Whether nothing is being read.
+    @Override
     public boolean settled() {
         return scale.settled();
     }

@@ -3,7 +3,6 @@ package lectulum.stage.base;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -21,9 +20,7 @@ import lectulum.design.vehicle.Rating;
 import lectulum.figures.Sentence;
 import lectulum.kernel.profile.Nose;
 import lectulum.parts.Form;
-import lectulum.stage.Leaf;
 import lectulum.stage.StageView;
-import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -32,20 +29,11 @@ import lectulum.workbench.Workbench;
 public final class BaseStage implements StageView {
     private final Workbench bench;
     private final VBox card = new VBox();
-    private final List<Leaf> leaves;
     private Form form;
     private String built = "";
 
-    public BaseStage(Workbench bench, Supplier<Theme> theme, ProfileLeaf.Desk desk) {
+    public BaseStage(Workbench bench) {
         this.bench = bench;
-        this.leaves = List.of(Leaf.sheet(), new SurveyLeaf(bench, theme).leaf(),
-                new ProfileLeaf(bench, theme, desk).leaf(), new WallsLeaf(bench, theme).leaf(),
-                new FrameLeaf(bench, theme).leaf(), new GearLeaf(bench, theme).leaf());
-    }
-
-    @Override
-    public List<Leaf> leaves() {
-        return leaves;
     }
 
     @Override

@@ -12,32 +12,44 @@ import lectulum.design.base.Carcass;
 import lectulum.design.base.Carcass.Frame;
 import lectulum.design.base.Carcass.Member;
 import lectulum.kernel.beams.Bar;
+import javafx.scene.Node;
 import lectulum.parts.Form;
+import lectulum.stage.Bench;
 import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
+import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Frame: the rails of the trailer as a beam under what it carries when it leaves.
-public final class FrameLeaf {
+public final class FrameLeaf implements Leaf.Page {
     private static final double MPA = 1e6;
     private final StudyLeaf studies;
     private final RailEntry entry;
 
-    public FrameLeaf(Workbench bench, Supplier<Theme> theme) {
+    private FrameLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new RailEntry(bench);
         studies = new StudyLeaf(theme, FrameStudies.DISCIPLINE,
                 "Give the rails of the frame at the left: the stress along it then follows every move of a thing.")
                 .beside(entry);
     }
 
-    public Leaf leaf() {
-        return new Leaf("frame", "Frame", "Stress and sag of the trailer frame", studies.page(), s -> {
-            entry.show(s);
-            studies.show(s);
-        });
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("frame", "Frame", "Stress and sag of the trailer frame",
+                () -> new FrameLeaf(bench.work(), bench.theme()));
+    }
+
+    @Override
+    public Node node() {
+        return studies.page();
+    }
+
+    @Override
+    public void show(State s) {
+        entry.show(s);
+        studies.show(s);
     }
 
     private static final class RailEntry extends Entry {

@@ -11,22 +11,25 @@ import lectulum.base.gear.GearStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Gear;
+import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.stage.AssumedEntry;
+import lectulum.stage.Bench;
 import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
+import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Running gear: the axle squared from the ball, spring hangers, what guides the axle, and the tyre in its guard.
-public final class GearLeaf {
+public final class GearLeaf implements Leaf.Page {
     private final StudyLeaf studies;
     private final GearEntry entry;
     private final AssumedEntry assumed;
 
-    public GearLeaf(Workbench bench, Supplier<Theme> theme) {
+    private GearLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new GearEntry(bench);
         assumed = new AssumedEntry(bench, "guard.", "spring.bump", "spring.droop", "spring.creep", "spring.lateral");
         studies = new StudyLeaf(theme, GearStudies.DISCIPLINE,
@@ -35,13 +38,21 @@ public final class GearLeaf {
                 .beside(new VBox(entry, assumed));
     }
 
-    public Leaf leaf() {
-        return new Leaf("gear", "Running gear", "Axle square, spring hangers, guides and mudguards", studies.page(),
-                s -> {
-                    entry.show(s);
-                    assumed.show(s);
-                    studies.show(s);
-                });
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("gear", "Running gear", "Axle square, spring hangers, guides and mudguards",
+                () -> new GearLeaf(bench.work(), bench.theme()));
+    }
+
+    @Override
+    public Node node() {
+        return studies.page();
+    }
+
+    @Override
+    public void show(State s) {
+        entry.show(s);
+        assumed.show(s);
+        studies.show(s);
     }
 
     private static final class GearEntry extends Entry {

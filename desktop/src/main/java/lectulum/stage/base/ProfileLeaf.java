@@ -1,6 +1,5 @@
 package lectulum.stage.base;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,10 +21,13 @@ import lectulum.design.base.Shell;
 import lectulum.design.base.Shell.Profile.Point;
 import lectulum.design.base.Survey;
 import lectulum.discipline.Study;
+import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.parts.Photo;
 import lectulum.sheet.ProfileEditor;
+import lectulum.stage.Bench;
 import lectulum.stage.Entry;
+import lectulum.stage.Host;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -35,32 +37,21 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Profile: the side of the camper under the hand, its points typed beside it, skin, hatch, photograph and template.
-public final class ProfileLeaf {
-    /// What the window does for this leaf.
-    public interface Desk {
-        /// A photograph the user picks, as it is written into the project.
-        Optional<String> pickPhoto();
-
-        /// The file of a photograph of the project.
-        Optional<Path> photo(String file);
-
-        void printTemplate();
-    }
-
+public final class ProfileLeaf implements Leaf.Page {
     private static final int LARGEST = 2400;
 
     private final ProfileEditor editor;
     private final PointEntry entry;
-    private final Desk desk;
+    private final Host host;
     private final Label hint = new Label();
     private final VBox studies = new VBox(10);
     private final HBox page;
     private final Supplier<Theme> theme;
     private String loaded = "";
 
-    public ProfileLeaf(Workbench bench, Supplier<Theme> theme, Desk desk) {
+    private ProfileLeaf(Workbench bench, Supplier<Theme> theme, Host host) {
         this.theme = theme;
-        this.desk = desk;
+        this.host = host;
         hint.getStyleClass().addAll("hint", "wrap");
         hint.setId("profile-hint");
         editor = new ProfileEditor(bench, theme, hint::setText);
@@ -77,17 +68,24 @@ public final class ProfileLeaf {
         page = Pages.beside(entry, list);
     }
 
-    public Leaf leaf() {
-        return new Leaf("profile", "Profile", "The side of the camper, its skin and its hatch", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("profile", "Profile", "The side of the camper, its skin and its hatch",
+                () -> new ProfileLeaf(bench.work(), bench.theme(), bench.host()));
     }
 
-    private void show(State s) {
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State s) {
         String file = s.design().base().survey().trace().map(Survey.Trace::file).orElse("");
         if (!file.equals(loaded)) {
             loaded = file;
             editor.setPhoto(Optional.empty());
             if (!file.isEmpty()) {
-                desk.photo(file).ifPresent(p -> Photo.read(p, LARGEST, image -> {
+                host.photo(file).ifPresent(p -> Photo.read(p, LARGEST, image -> {
                     if (file.equals(loaded)) {
                         editor.setPhoto(image);
                     }
@@ -146,7 +144,7 @@ public final class ProfileLeaf {
             f.heading("On paper");
             Button print = new Button("Full-size template…");
             print.setId("print-template");
-            print.setOnAction(e -> desk.printTemplate());
+            print.setOnAction(e -> host.command("Full-size template…"));
             f.node(print);
         }
 
@@ -272,7 +270,7 @@ public final class ProfileLeaf {
             Button pick = new Button(
                     base.survey().trace().isEmpty() ? "Lay a photograph under it…" : "Other photograph…");
             pick.setId("photo-pick");
-            pick.setOnAction(e -> desk.pickPhoto().ifPresent(file -> bench.edit("Photograph",
+            pick.setOnAction(e -> host.pickPhoto().ifPresent(file -> bench.edit("Photograph",
                     d -> d.with(d.base().with(d.base().survey().withTrace(Optional.of(traced(d.base(), file))))))));
             f.node(pick);
             if (base.survey().trace().isEmpty()) {

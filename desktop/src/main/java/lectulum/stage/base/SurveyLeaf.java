@@ -11,6 +11,7 @@ import lectulum.base.survey.SurveyStudies;
 import lectulum.discipline.Study;
 import lectulum.layout.Layout;
 import lectulum.sheet.SketchView;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -19,7 +20,7 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Survey: what the tapes say, drawn over what is planned, out-of-square enlarged on request.
-public final class SurveyLeaf {
+public final class SurveyLeaf implements Leaf.Page {
     private final Supplier<Theme> theme;
     private final SurveyEntry entry;
     private final SketchView plan;
@@ -29,7 +30,7 @@ public final class SurveyLeaf {
     private final HBox page;
     private State state;
 
-    public SurveyLeaf(Workbench bench, Supplier<Theme> theme) {
+    private SurveyLeaf(Workbench bench, Supplier<Theme> theme) {
         this.theme = theme;
         this.entry = new SurveyEntry(bench);
         this.plan = new SketchView(theme);
@@ -45,15 +46,22 @@ public final class SurveyLeaf {
         page = Pages.beside(entry, list);
     }
 
-    public Leaf leaf() {
-        return new Leaf("survey", "Survey", "What was measured on the real body", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("survey", "Survey", "What was measured on the real body",
+                () -> new SurveyLeaf(bench.work(), bench.theme()));
+    }
+
+    @Override
+    public Node node() {
+        return page;
     }
 
     Node page() {
         return page;
     }
 
-    private void show(State next) {
+    @Override
+    public void show(State next) {
         state = next;
         entry.show(next);
         drawPlan();

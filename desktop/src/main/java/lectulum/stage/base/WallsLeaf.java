@@ -11,9 +11,11 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Carcass.Face;
 import lectulum.design.base.Carcass.Framing;
 import lectulum.discipline.Study;
+import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.parts.Words;
 import lectulum.space.Body;
+import lectulum.stage.Bench;
 import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
@@ -28,11 +30,11 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Walls: studs and bows of every face, the holes in it, headers, and what is behind.
-public final class WallsLeaf {
+public final class WallsLeaf implements Leaf.Page {
     private final StudyLeaf studies;
     private final FramingEntry entry;
 
-    public WallsLeaf(Workbench bench, Supplier<Theme> theme) {
+    private WallsLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new FramingEntry(bench);
         studies = new StudyLeaf(theme, this::chosenFirst,
                 "Nothing is known about the walls yet. Give the members of a face at the left, or set a window or a door"
@@ -40,11 +42,18 @@ public final class WallsLeaf {
                 .beside(entry);
     }
 
-    public Leaf leaf() {
-        return new Leaf("walls", "Walls", "Studs, holes and headers of each face", studies.page(), this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("walls", "Walls", "Studs, holes and headers of each face",
+                () -> new WallsLeaf(bench.work(), bench.theme()));
     }
 
-    private void show(State s) {
+    @Override
+    public Node node() {
+        return studies.page();
+    }
+
+    @Override
+    public void show(State s) {
         entry.show(s);
         studies.show(s);
     }

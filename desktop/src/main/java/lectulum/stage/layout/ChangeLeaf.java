@@ -27,6 +27,7 @@ import lectulum.layout.change.ChangeOvers;
 import lectulum.layout.change.Setup;
 import lectulum.parts.QuantityField;
 import lectulum.sheet.SketchView;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyPane;
 import lectulum.theme.Theme;
@@ -36,7 +37,7 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Change-over: what to move from road to camp to night and back, in an order that can be done, with minutes.
-public final class ChangeLeaf {
+public final class ChangeLeaf implements Leaf.Page {
     private final Workbench bench;
     private final Supplier<Theme> theme;
     private final FlowPane tabs = new FlowPane(4, 4);
@@ -51,7 +52,7 @@ public final class ChangeLeaf {
     private State state;
     private long started;
 
-    public ChangeLeaf(Workbench bench, Supplier<Theme> theme) {
+    private ChangeLeaf(Workbench bench, Supplier<Theme> theme) {
         this.bench = bench;
         this.theme = theme;
         this.picture = new SketchView(theme);
@@ -85,11 +86,18 @@ public final class ChangeLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    public Leaf leaf() {
-        return new Leaf("change", "Change-over", "What to move from road to camp to night, in order", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("change", "Change-over", "What to move from road to camp to night, in order",
+                () -> new ChangeLeaf(bench.work(), bench.theme()));
     }
 
-    private void show(State next) {
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State next) {
         state = next;
         buildTabs();
         Setup setup = setup();

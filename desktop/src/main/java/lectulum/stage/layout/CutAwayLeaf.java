@@ -7,8 +7,10 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.Node;
 import lectulum.layout.Layout;
 import lectulum.sheet.CutAwayView;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
@@ -17,14 +19,14 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Cut-away: the inside in the chosen mode from any corner, cut off at any height.
-public final class CutAwayLeaf {
+public final class CutAwayLeaf implements Leaf.Page {
     private final CutAwayView view;
     private final Slider cut = new Slider(0.05, 1, 1);
     private final Label height = new Label();
     private final VBox page = new VBox();
     private State state;
 
-    public CutAwayLeaf(Workbench bench, Supplier<Theme> theme) {
+    private CutAwayLeaf(Workbench bench, Supplier<Theme> theme) {
         view = new CutAwayView(bench, theme);
         FlowPane tools = new FlowPane(6, 4, new Label("Seen from the"), corner("rear right", 60),
                 corner("rear left", -60),
@@ -39,8 +41,14 @@ public final class CutAwayLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    public Leaf leaf() {
-        return new Leaf("cut-away", "Cut-away", "The inside from any corner", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("cut-away", "Cut-away", "The inside from any corner",
+                () -> new CutAwayLeaf(bench.work(), bench.theme()));
+    }
+
+    @Override
+    public Node node() {
+        return page;
     }
 
     private Button corner(String name, double degrees) {
@@ -50,7 +58,8 @@ public final class CutAwayLeaf {
         return button;
     }
 
-    private void show(State next) {
+    @Override
+    public void show(State next) {
         state = next;
         cut();
         view.show(next);

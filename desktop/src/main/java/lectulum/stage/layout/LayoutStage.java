@@ -2,7 +2,6 @@ package lectulum.stage.layout;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -13,11 +12,8 @@ import lectulum.figures.Figure;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Sleeping;
 import lectulum.parts.Form;
-import lectulum.stage.Leaf;
 import lectulum.stage.StageView;
-import lectulum.stage.StudiesLeaf;
 import lectulum.stage.ThingCard;
-import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -31,35 +27,28 @@ public final class LayoutStage implements StageView {
     private final Form room;
     private final GridPane sleepers = new GridPane();
     private final Label spread = new Label();
-    private final List<Leaf> leaves;
-    private final StorageLeaf storage;
 
-    public LayoutStage(Workbench bench, ThingCard thing, Supplier<Theme> theme) {
+    public LayoutStage(Workbench bench, ThingCard thing) {
         this.thing = thing;
-        this.storage = new StorageLeaf(bench);
-        this.leaves = List.of(Leaf.sheet(), new CutAwayLeaf(bench, theme).leaf(),
-                new ChangeLeaf(bench, theme).leaf(), storage.leaf(), StudiesLeaf.mechanisms(bench, theme),
-                StudiesLeaf.loading(bench, theme), StudiesLeaf.outside(bench, theme),
-                new ScoreLeaf(bench, theme).leaf());
         Label title = new Label("Layout");
         title.getStyleClass().add("title");
         Label hint = new Label("Click a thing to change it, drag it to move it. Press A to add things.");
         hint.getStyleClass().addAll("faint", "wrap");
         hint.setWrapText(true);
         room = new Form(bench);
-        room.shown("Clear floor", s -> figure(s, "shell.floorArea"));
-        room.shown("Clear volume", s -> figure(s, "shell.volume"));
-        room.shown("Height over all", s -> figure(s, "shell.maxHeight"));
-        room.shown("Overlaps", s -> figure(s, "layout." + mode(s) + ".collisions"));
-        room.shown("Through the shell", s -> figure(s, "layout." + mode(s) + ".outside"));
-        room.shown("Way through", s -> figure(s, "layout.passage." + mode(s)));
-        room.shown("Floor to stand on", s -> figure(s, "layout." + mode(s) + ".floorFree"));
-        room.shown("Ways out at night", s -> figure(s, "layout.exits"));
-        room.shown("Beds for adults", s -> figure(s, "layout.sleep.honest") + ", in comfort "
-                + figure(s, "layout.sleep.comfort"));
-        room.shown("Road to camp", s -> figure(s, "layout.change.road-camp.minutes"));
-        room.shown("Camp to night", s -> figure(s, "layout.change.camp-night.minutes"));
-        room.shown("Layout score", s -> figure(s, "layout.score"));
+        room.shown("Clear floor", s -> s.shown("shell.floorArea"));
+        room.shown("Clear volume", s -> s.shown("shell.volume"));
+        room.shown("Height over all", s -> s.shown("shell.maxHeight"));
+        room.shown("Overlaps", s -> s.shown("layout." + mode(s) + ".collisions"));
+        room.shown("Through the shell", s -> s.shown("layout." + mode(s) + ".outside"));
+        room.shown("Way through", s -> s.shown("layout.passage." + mode(s)));
+        room.shown("Floor to stand on", s -> s.shown("layout." + mode(s) + ".floorFree"));
+        room.shown("Ways out at night", s -> s.shown("layout.exits"));
+        room.shown("Beds for adults", s -> s.shown("layout.sleep.honest") + ", in comfort "
+                + s.shown("layout.sleep.comfort"));
+        room.shown("Road to camp", s -> s.shown("layout.change.road-camp.minutes"));
+        room.shown("Camp to night", s -> s.shown("layout.change.camp-night.minutes"));
+        room.shown("Layout score", s -> s.shown("layout.score"));
         Label head = new Label("Who sleeps where");
         head.getStyleClass().addAll("heading", "section");
         sleepers.setHgap(8);
@@ -77,16 +66,6 @@ public final class LayoutStage implements StageView {
 
     private static String mode(State s) {
         return s.mode().name().toLowerCase(java.util.Locale.ROOT);
-    }
-
-    @Override
-    public List<Leaf> leaves() {
-        return leaves;
-    }
-
-    /// The field that answers where a thing is.
-    public void focusSearch() {
-        storage.focusSearch();
     }
 
     @Override

@@ -7,10 +7,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Figure;
+import javafx.scene.Node;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.score.Score;
 import lectulum.parts.Bar;
 import lectulum.stage.AssumedEntry;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
@@ -21,23 +23,29 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Score and rules: what this layout is worth by the user's own weights, and every value that is only assumed.
-public final class ScoreLeaf {
+public final class ScoreLeaf implements Leaf.Page {
     private final VBox parts = new VBox(6);
     private final AssumedEntry rules;
     private final HBox page;
 
-    public ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
+    private ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
         rules = new AssumedEntry(bench);
         page = Pages.beside(rules, parts);
         page.getChildren().getFirst().getStyleClass().add("wide");
     }
 
-    public Leaf leaf() {
-        return new Leaf("score", "Score", "What the layout is worth by your weights, and what is assumed", page,
-                this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("score", "Score", "What the layout is worth by your weights, and what is assumed",
+                () -> new ScoreLeaf(bench.work(), bench.theme()));
     }
 
-    private void show(State s) {
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State s) {
         rules.show(s);
         Score score = s.analysis().of(LayoutScore.DISCIPLINE).score();
         Figure total = s.analysis().figures().find("layout.score").orElseThrow();

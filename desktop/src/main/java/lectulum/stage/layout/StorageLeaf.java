@@ -11,10 +11,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.Thing;
+import javafx.scene.Node;
 import lectulum.layout.storage.Keeping;
 import lectulum.layout.storage.Storage;
 import lectulum.layout.storage.Whereabouts;
 import lectulum.parts.Bar;
+import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyPane;
 import lectulum.units.Quantity;
@@ -23,7 +25,7 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Storage: every place with what is in it, what has no home, and where each thing is.
-public final class StorageLeaf {
+public final class StorageLeaf implements Leaf.Page {
     private final Workbench bench;
     private final TextField search = new TextField();
     private final VBox answers = new VBox(4);
@@ -32,7 +34,7 @@ public final class StorageLeaf {
     private final VBox page = new VBox();
     private State state;
 
-    public StorageLeaf(Workbench bench) {
+    private StorageLeaf(Workbench bench) {
         this.bench = bench;
         search.setId("storage-search");
         search.setPromptText("Where is the hose?");
@@ -53,16 +55,24 @@ public final class StorageLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    public Leaf leaf() {
-        return new Leaf("storage", "Storage", "What is kept where, and what has no home", page, this::show);
+    public static Leaf leaf(Bench bench) {
+        return new Leaf("storage", "Storage", "What is kept where, and what has no home",
+                () -> new StorageLeaf(bench.work()));
     }
 
-    public void focusSearch() {
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void focus() {
         search.requestFocus();
         search.selectAll();
     }
 
-    private void show(State next) {
+    @Override
+    public void show(State next) {
         state = next;
         Keeping keeping = next.analysis().of(Storage.DISCIPLINE).keeping();
         answer();

@@ -10,7 +10,6 @@ import lectulum.materials.Materials;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.stage.StageView;
-import lectulum.stage.layout.LayoutStage;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -44,9 +43,9 @@ public final class MaterialsStage implements StageView {
         Label title = new Label("Materials");
         title.getStyleClass().add("title");
         sums = new Form(bench);
-        sums.shown("All things", s -> LayoutStage.figure(s, "materials.mass"));
+        sums.shown("All things", s -> s.shown("materials.mass"));
         for (SystemGroup system : SystemGroup.values()) {
-            sums.shown(system.label(), s -> LayoutStage.figure(s,
+            sums.shown(system.label(), s -> s.shown(
                     "materials." + system.name().toLowerCase(java.util.Locale.ROOT) + ".mass"));
         }
         sums.note("Masses with empty tanks. The bare base is on the Base stage.");

@@ -17,7 +17,6 @@ import lectulum.money.Money;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.stage.StageView;
-import lectulum.stage.layout.LayoutStage;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -60,10 +59,10 @@ public final class MoneyStage implements StageView {
         sums = new Form(bench);
         sums.quantity("Budget", Quantity.MONEY, 0, 1e7, d -> d.brief().budget(),
                 (d, v) -> d.with(d.brief().withBudget(v)));
-        sums.shown("Forecast", s -> LayoutStage.figure(s, "money.forecast"));
-        sums.shown("Budget left", s -> LayoutStage.figure(s, "money.left"));
-        sums.shown("Paid so far", s -> LayoutStage.figure(s, "money.paid"));
-        sums.shown("Planned at first", s -> LayoutStage.figure(s, "money.planned"));
+        sums.shown("Forecast", s -> s.shown("money.forecast"));
+        sums.shown("Budget left", s -> s.shown("money.left"));
+        sums.shown("Paid so far", s -> s.shown("money.paid"));
+        sums.shown("Planned at first", s -> s.shown("money.planned"));
         sums.note("The forecast takes what was paid where something is bought, and the plan where it is not."
                 + " Own hours are not counted.");
         card.getChildren().addAll(title, sums);

@@ -14,7 +14,6 @@ import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
-import lectulum.stage.layout.LayoutStage;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -54,12 +53,12 @@ public final class WaterStage implements StageView {
                 (d, v) -> d.with(d.brief().with(v)));
         sums.choice("Toilet", List.of(Toilet.values()), Toilet::label, d -> d.brief().toilet(),
                 (d, v) -> d.with(d.brief().with(v)));
-        sums.shown("Used in a day", s -> LayoutStage.figure(s, "water.day.use"));
-        sums.shown("Grey in a day", s -> LayoutStage.figure(s, "water.day.grey"));
+        sums.shown("Used in a day", s -> s.shown("water.day.use"));
+        sums.shown("Grey in a day", s -> s.shown("water.day.grey"));
         sums.shown("Fresh lasts", s -> lasts(s, "water.fresh.days"));
         sums.shown("Grey tank lasts", s -> lasts(s, "water.grey.days"));
         sums.shown("Toilet lasts", s -> lasts(s, "water.waste.days"));
-        sums.shown("Grey tank to match", s -> LayoutStage.figure(s, "water.greyMatched"));
+        sums.shown("Grey tank to match", s -> s.shown("water.greyMatched"));
         Label caution = new Label("Grey water goes only where it is allowed. Keep drinking water tanks clean.");
         caution.getStyleClass().add("caution");
         caution.setWrapText(true);
@@ -69,7 +68,7 @@ public final class WaterStage implements StageView {
     private static String lasts(State s, String id) {
         return s.analysis().figures().value(id) >= lectulum.water.Water.MOST_DAYS
                 ? "no limit"
-                : LayoutStage.figure(s, id);
+                : s.shown(id);
     }
 
     @Override

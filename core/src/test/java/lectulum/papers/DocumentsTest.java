@@ -1,0 +1,86 @@
+package lectulum.papers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import lectulum.Samples;
+import lectulum.analysis.Analysis;
+import lectulum.demo.Campers;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
+import org.apache.pdfbox.Loader;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
+
+/// Everything that is offered can be written, and is what it says.
+class DocumentsTest {
+    private static final Style METRIC = new Style(UnitSystem.METRIC, "€");
+    private static final Style US = new Style(UnitSystem.US, "$");
+
+    private static List<Document> of(String demo, Style style, Paper paper) {
+        return Documents.of(demo, Analysis.of(Campers.demo(demo).orElseThrow().design()), style, paper);
+    }
+
+    private static Document document(List<Document> all, String id) {
+        return all.stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void everyFormOfEveryDocumentIsWhatItsEndingSays(String demo) throws IOException {
+        List<Document> all = of(demo, METRIC, Paper.A3);
+
+        assertThat(all).extracting(Document::id).doesNotHaveDuplicates();
+        for (Document d : all) {
+            for (Document.Form f : d.forms()) {
+                byte[] bytes = f.content().bytes();
+                String text = new String(bytes, StandardCharsets.UTF_8);
+                switch (f.ending()) {
+                    case ".pdf" -> {
+                        try (var pdf = Loader.loadPDF(bytes)) {
+                            assertThat(d.about()).as(d.name()).contains(pdf.getNumberOfPages() + " page");
+                        }
+                    }
+                    case ".svg" -> assertThat(text).as(d.name()).contains("<svg").endsWith("</svg>\n");
+                    case ".dxf" -> assertThat(text).as(d.name()).contains("ENTITIES").endsWith("EOF\n");
+                    case ".json" -> assertThat(JsonMapper.shared().readTree(text).path("figures").size()).isPositive();
+                    default -> assertThat(text.lines()).as(d.name()).hasSizeGreaterThan(2);
+                }
+                assertThat(d.fileName(f)).endsWith(f.ending()).doesNotContain("/").doesNotContain(" ");
+            }
+        }
+    }
+
+    /// Dunlin is 2.98 m long: 117.3 in.
+    @Test
+    void sizesAreInTheUnitsThatAreShown() {
+        assertThat(document(of("dunlin", METRIC, Paper.A4), "panel.profile").about()).startsWith("2.980");
+        assertThat(document(of("dunlin", US, Paper.LETTER), "panel.profile").about()).contains("117")
+                .contains("Letter");
+    }
+
+    @Test
+    void aLargerPaperTakesFewerPages() {
+        String small = document(of("dunlin", METRIC, Paper.A4), "panel.profile").about();
+        String large = document(of("dunlin", METRIC, Paper.A3), "panel.profile").about();
+
+        assertThat(pages(large)).isLessThan(pages(small));
+    }
+
+    private static int pages(String about) {
+        return Integer.parseInt(about.replaceAll(".*, (\\d+) pages? of.*", "$1"));
+    }
+
+    @Test
+    void anEmptyCamperHasItsPanelsAndListsWithoutRows() throws IOException {
+        List<Document> all = Documents.of("empty", Analysis.of(Samples.box()), METRIC, Paper.A4);
+
+        assertThat(all).extracting(Document::kind).contains(Document.Kind.FULL_SIZE, Document.Kind.LIST);
+        assertThat(new String(document(all, "things").forms().getFirst().content().bytes(), StandardCharsets.UTF_8)
+                .lines()).hasSize(1);
+    }
+}

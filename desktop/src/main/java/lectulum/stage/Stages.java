@@ -1,0 +1,35 @@
+package lectulum.stage;
+
+import java.util.List;
+import lectulum.figures.Stage;
+import lectulum.stage.balance.BalanceUnit;
+import lectulum.stage.base.BaseUnit;
+import lectulum.stage.brief.BriefUnit;
+import lectulum.stage.layout.LayoutUnit;
+import lectulum.stage.materials.MaterialsUnit;
+import lectulum.stage.money.MoneyUnit;
+import lectulum.stage.papers.PapersUnit;
+import lectulum.stage.power.PowerUnit;
+import lectulum.stage.water.WaterUnit;
+
+/// Every stage that is built, in the order of work. This is the only place where they are listed.
+public final class Stages {
+    public static final List<StageUnit> ALL = List.of(
+            new BriefUnit(),
+            new BaseUnit(),
+            new LayoutUnit(),
+            new BalanceUnit(),
+            new PowerUnit(),
+            new WaterUnit(),
+            new MaterialsUnit(),
+            new MoneyUnit(),
+            new PapersUnit());
+
+    private Stages() {
+    }
+
+    /// The unit of a stage.
+    public static StageUnit of(Stage stage) {
+        return ALL.stream().filter(u -> u.stage() == stage).findFirst().orElseThrow();
+    }
+}
