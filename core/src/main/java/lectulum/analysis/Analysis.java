@@ -185,6 +185,11 @@ public final class Analysis implements Known {
                 .max(Comparator.naturalOrder());
     }
 
+    /// The same with nothing in it of an earlier design.
+    public Analysis whole() {
+        return next(given);
+    }
+
     /// What was replaced to make the design computable.
     List<Finding> unsound() {
         return unsound;

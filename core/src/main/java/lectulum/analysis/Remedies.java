@@ -6,6 +6,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import lectulum.discipline.Discipline;
 import lectulum.figures.Figures;
@@ -29,9 +30,14 @@ public final class Remedies {
 
     /// At most five remedies, best first; none where nothing computed helps.
     public static List<Remedy> of(Analysis analysis, Finding finding) {
+        return of(analysis, finding, () -> false);
+    }
+
+    /// @param stop ends the search early, with what was found till then
+    public static List<Remedy> of(Analysis analysis, Finding finding, BooleanSupplier stop) {
         List<Remedy> good = new ArrayList<>();
         Iterator<Remedy> all = candidates(analysis, finding).iterator();
-        while (all.hasNext() && good.size() < MOST && !Thread.currentThread().isInterrupted()) {
+        while (all.hasNext() && good.size() < MOST && !Thread.currentThread().isInterrupted() && !stop.getAsBoolean()) {
             List<Remedy> some = new ArrayList<>(AT_ONCE);
             while (all.hasNext() && some.size() < AT_ONCE) {
                 some.add(all.next());

@@ -40,15 +40,15 @@ public final class Documents {
                 "Every figure in SI units with its interval and what it is allowed to be.",
                 List.of(new Document.Form("CSV", ".csv", text(() -> {
                     StringBuilder out = new StringBuilder();
-                    Report.figuresCsv(analysis, out);
+                    Report.figuresCsv(analysis.whole(), out);
                     return out.toString();
                 })))));
         all.add(new Document("report", Document.Kind.LIST, "Report",
                 "All figures and findings, for reading or for another program.",
                 List.of(new Document.Form("Text", ".txt",
-                        text(() -> Report.text(project, analysis, List.of(), style, false))),
+                        text(() -> Report.text(project, analysis.whole(), List.of(), style, false))),
                         new Document.Form("JSON", ".json",
-                                text(() -> Report.json(project, analysis, List.of(), style, false) + "\n")))));
+                                text(() -> Report.json(project, analysis.whole(), List.of(), style, false) + "\n")))));
         return List.copyOf(all);
     }
 

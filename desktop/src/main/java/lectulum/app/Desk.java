@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.Region;
@@ -28,6 +30,13 @@ import lectulum.workbench.Workbench;
 
 /// What stands on the screen: the start page or one project, and the way from one to the other.
 public final class Desk implements StartPage.Choices {
+    /// Works out what the hand does not wait for; one edit after the other.
+    private static final Executor ANALYST = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "analysis");
+        thread.setDaemon(true);
+        return thread;
+    });
+
     /// What names a demonstration instead of a file.
     static final String DEMO = "demo:";
 
@@ -224,7 +233,8 @@ public final class Desk implements StartPage.Choices {
     }
 
     private void show(Session session, Project project, List<String> notes) {
-        MainWindow next = new MainWindow(new Workbench(project), session, new WindowFiles());
+        MainWindow next = new MainWindow(new Workbench(project, ANALYST, Platform::runLater), session,
+                new WindowFiles());
         window = Optional.of(next);
         next.onTitleChanged(() -> stage.setTitle(next.title()));
         scene.setRoot(next.root());

@@ -240,7 +240,7 @@ final class Actions {
 
     private void figuresCsv(Path path) throws IOException {
         var text = new StringWriter();
-        Report.figuresCsv(bench.state().analysis(), text);
+        Report.figuresCsv(bench.state().analysis().whole(), text);
         AtomicFile.write(path, text.toString());
     }
 

@@ -46,7 +46,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     /// Shows the findings of a settled state; a drag in progress leaves the list as it is.
     void show(State next) {
         boolean settled = next.trial().isEmpty() && next.analysis().given() == next.project().design();
-        if (!settled) {
+        if (!settled || next.analysis().sketched()) {
             return;
         }
         boolean same = state != null && state.analysis() == next.analysis() && state.stage() == next.stage()
@@ -80,7 +80,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
 
     private void compute(Finding finding) {
         Analysis analysis = wanted;
-        worker.run(() -> analysis == wanted ? Remedies.of(analysis, finding) : List.<Remedy>of(), found -> {
+        worker.run(() -> Remedies.of(analysis, finding, () -> analysis != wanted), found -> {
             if (analysis == wanted) {
                 remedies.put(finding.id(), found);
                 build();

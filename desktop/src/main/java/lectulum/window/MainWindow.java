@@ -634,7 +634,7 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
-        return leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
+        return bench.settled() && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
                 && stages.values().stream().allMatch(StageView::settled) && findings.settled()
                 && Photo.settled();
     }

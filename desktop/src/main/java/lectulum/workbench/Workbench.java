@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -18,6 +19,7 @@ import lectulum.design.Mode;
 import lectulum.design.Project;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Reads;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Stage;
@@ -26,10 +28,27 @@ import lectulum.units.UnitSystem;
 
 /// The bench on which one project is worked: every change of what is shown goes through here and ends in a new
 /// [State]. Used on the interface thread only.
+///
+/// What the hand waits for is shown at once; the whole analysis is worked out beside it and shown when it is there. Work
+/// that is overtaken by another edit stops itself.
 public final class Workbench {
-    private final ReadOnlyObjectWrapper<State> state;
+    private static final System.Logger LOG = System.getLogger("lectulum");
 
+    private final ReadOnlyObjectWrapper<State> state;
+    private final Executor beside;
+    private final Executor front;
+    private Optional<Analysis> awaited = Optional.empty();
+
+    /// A bench on which everything is worked out at once: for pictures and the command line.
     public Workbench(Project project) {
+        this(project, Runnable::run, Runnable::run);
+    }
+
+    /// @param beside where the whole analysis is worked out
+    /// @param front  the interface thread, which shows it
+    public Workbench(Project project, Executor beside, Executor front) {
+        this.beside = beside;
+        this.front = front;
         Analysis analysis = Analysis.of(project.design());
         Analysis pinned = project.pinned().map(Analysis::of).orElse(analysis);
         this.state = new ReadOnlyObjectWrapper<>(new State(History.of(project), analysis, pinned, List.of(), Mode.ROAD,
@@ -58,6 +77,8 @@ public final class Workbench {
     public void preview(Edit edit) {
         State s = state();
         Design design = edit.apply(s.project().design());
+        awaited.ifPresent(Analysis::stop);
+        awaited = Optional.empty();
         show(s.analysis().sketch(design), s.baseline(), s.trial());
     }
 
@@ -71,7 +92,8 @@ public final class Workbench {
         State s = state();
         Analysis current = s.analysis().next(s.project().design());
         Design design = remedy.edit().apply(s.project().design());
-        show(current.next(design), current, Optional.of(remedy));
+        show(current.sketch(design), current, Optional.of(remedy));
+        whole();
     }
 
     /// Shows places that a thing could have.
@@ -247,12 +269,50 @@ public final class Workbench {
     private void settle(History history) {
         State s = state();
         Project project = history.now();
-        Analysis analysis = s.analysis().next(project.design());
+        Analysis analysis = s.analysis().sketch(project.design());
         Analysis pinned = project.pinned().map(p -> p == s.baseline().given() ? s.baseline() : analysis.next(p))
                 .orElse(analysis);
         List<String> selection = s.selection().stream().filter(id -> project.design().thing(id).isPresent()).toList();
         set(new State(history, analysis, pinned, selection, s.mode(), s.loadCase(), s.units(), s.stage(),
                 Optional.empty(), List.of()));
+        whole();
+    }
+
+    /// Works out what the hand does not wait for.
+    private void whole() {
+        awaited.ifPresent(Analysis::stop);
+        awaited = Optional.empty();
+        Analysis sketch = state().analysis();
+        if (!sketch.sketched()) {
+            return;
+        }
+        Analysis whole = sketch.peek(sketch.given());
+        awaited = Optional.of(whole);
+        beside.execute(() -> {
+            try {
+                whole.complete();
+                front.execute(() -> publish(sketch, whole));
+            } catch (Reads.Overtaken overtaken) {
+                LOG.log(System.Logger.Level.DEBUG, "overtaken by another edit");
+            } catch (RuntimeException e) {
+                LOG.log(System.Logger.Level.ERROR, "the analysis failed", e);
+                front.execute(() -> awaited = Optional.empty());
+            }
+        });
+    }
+
+    private void publish(Analysis sketch, Analysis whole) {
+        State s = state();
+        if (s.analysis() == sketch) {
+            awaited = Optional.empty();
+            set(new State(s.history(), whole, s.baseline() == sketch ? whole : s.baseline(), s.selection(), s.mode(),
+                    s.loadCase(), s.units(), s.stage(), s.trial(), s.ghosts()));
+        }
+    }
+
+    /// Whether all that follows from the last edit is shown.
+    public boolean settled() {
+        return awaited.isEmpty();
     }
 
     private void show(Analysis analysis, Analysis baseline, Optional<Remedy> trial) {

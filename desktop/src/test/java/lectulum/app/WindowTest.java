@@ -39,7 +39,7 @@ abstract class WindowTest {
     private Stage stage;
     Home home;
     Optional<Path> answer = Optional.empty();
-    final Hand robot = new Hand();
+    final Hand robot = new Hand(this::still);
 
     /// What the window starts on.
     String start() {
@@ -83,6 +83,11 @@ abstract class WindowTest {
         });
         robot.release(new KeyCode[]{});
         robot.release(new javafx.scene.input.MouseButton[]{});
+    }
+
+    /// Whether all that follows from what was done is shown.
+    private boolean still() {
+        return desk == null || desk.window().map(w -> w.bench().settled()).orElse(true);
     }
 
     Stage stage() {

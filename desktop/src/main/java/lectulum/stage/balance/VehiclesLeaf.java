@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -22,6 +23,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lectulum.analysis.Analysis;
 import lectulum.assumed.Assumed;
 import lectulum.balance.Limit;
 import lectulum.balance.vehicles.Garage;
@@ -31,6 +33,7 @@ import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
+import lectulum.parts.Background;
 import lectulum.parts.Bar;
 import lectulum.parts.QuantityField;
 import lectulum.parts.Words;
@@ -54,6 +57,9 @@ public final class VehiclesLeaf implements Leaf.Page {
             "sway.damping");
 
     private final Workbench bench;
+    private final Background worker = new Background("vehicles");
+    private volatile Analysis looked;
+    private Optional<Garage> last = Optional.empty();
     private final GridPane judged = grid();
     private final GridPane typed = grid();
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -112,15 +118,33 @@ public final class VehiclesLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         state = next;
-        Garage garage = Garage.of(next.design(), next.analysis()::peek);
-        columns(judged, garage.matches().size());
-        judge(garage);
-        if (built != garage.matches().size()) {
-            built = garage.matches().size();
+        int vehicles = 1 + next.design().garage().size();
+        if (built != vehicles) {
+            built = vehicles;
             columns(typed, built);
             build();
         }
         refreshers.forEach(Runnable::run);
+        Analysis now = next.analysis();
+        if (now != looked) {
+            looked = now;
+            worker.run(() -> now == looked ? Optional.of(Garage.of(now.design(), now::peek)) : Optional.<Garage>empty(),
+                    found -> found.filter(g -> now == looked).ifPresent(this::judged),
+                    trouble -> judged.getChildren().setAll(new Label(trouble)));
+        } else {
+            last.ifPresent(this::judged);
+        }
+    }
+
+    private void judged(Garage garage) {
+        last = Optional.of(garage);
+        columns(judged, garage.matches().size());
+        judge(garage);
+    }
+
+    @Override
+    public boolean settled() {
+        return worker.settled();
     }
 
     private static void columns(GridPane grid, int vehicles) {
