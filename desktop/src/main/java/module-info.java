@@ -4,7 +4,9 @@ module lectulum.desktop {
     requires javafx.controls;
     requires info.picocli;
     requires java.desktop;
-    requires java.logging;
+    requires ch.qos.logback.classic;
+    requires ch.qos.logback.core;
+    requires org.slf4j;
 
     opens lectulum.app to info.picocli, javafx.graphics;
     opens lectulum.theme;

@@ -299,8 +299,12 @@ public final class Analysis implements Known {
         }
         stillWanted();
         Asking asking = new Asking(this, d);
+        long began = System.nanoTime();
         try {
             R now = d.from(asking);
+            if (LOG.isLoggable(System.Logger.Level.DEBUG)) {
+                LOG.log(System.Logger.Level.DEBUG, "%s %.1f ms".formatted(d.id(), (System.nanoTime() - began) / 1e6));
+            }
             boolean equal = earlier != null && now.equals(earlier.result());
             return new Kept<>(equal ? earlier.result() : now, List.copyOf(asking.asked), asking.old, Optional.empty(),
                     false);

@@ -1,11 +1,13 @@
 package lectulum.app;
 
+import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import lectulum.files.Home;
 import lectulum.parts.Trouble;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /// The command line. Without a command it opens the window.
@@ -13,8 +15,12 @@ import picocli.CommandLine.Parameters;
         Main.Open.class, CheckCommand.class, ExportCommand.class, RenderCommand.class, StandinCommand.class})
 public final class Main implements Callable<Integer> {
 
+    @Option(names = "--verbose", scope = CommandLine.ScopeType.INHERIT, description = "Tells every step on the error"
+            + " output.")
+    private boolean verbose;
+
     public static void main(String[] args) {
-        Trouble.logTo(Home.ofUser());
+        Trouble.logTo(Home.ofUser(), List.of(args).contains("--verbose"));
         System.exit(commandLine().execute(args));
     }
 

@@ -37,7 +37,7 @@ class BackgroundTest {
 
     @Test
     void afaultIsASentenceAndATraceInTheLogAndTheNextWorkRuns() throws Exception {
-        Trouble.logTo(new Home(folder));
+        Trouble.logTo(new Home(folder), false);
         Background background = new Background("bad");
         run(background, () -> {
             throw new IllegalStateException("two figures named x");
