@@ -8,6 +8,8 @@ module lectulum.desktop {
     requires ch.qos.logback.core;
     requires org.slf4j;
 
+    provides ch.qos.logback.classic.spi.Configurator with lectulum.parts.Quiet;
+
     opens lectulum.app to info.picocli, javafx.graphics;
     opens lectulum.theme;
 }

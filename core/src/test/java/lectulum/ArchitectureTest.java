@@ -9,6 +9,9 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -64,6 +67,15 @@ class ArchitectureTest {
                 .forEach(silent::remove);
 
         assertThat(silent).isEmpty();
+    }
+
+    @Test
+    void everyPackageIsInTheTreeOfTheContributors() throws IOException {
+        String tree = Files.readString(Path.of("..", "CONTRIBUTING.md"));
+        List<String> names = CORE.stream().map(JavaClass::getPackageName).distinct()
+                .map(p -> p.substring(p.lastIndexOf('.') + 1)).toList();
+
+        assertThat(names).allMatch(n -> tree.lines().anyMatch(l -> l.strip().startsWith(n + " ")));
     }
 
     @Test

@@ -55,7 +55,7 @@ class DocumentsTest {
         }
     }
 
-    /// Dunlin is 2.98 m long: 117.3 in.
+    /// Dunlin is 2.98 m long: 9 ft and 9 5/16 in.
     @Test
     void sizesAreInTheUnitsThatAreShown() {
         assertThat(document(of("dunlin", METRIC, Paper.A4), "panel.profile").about()).startsWith("2.980");

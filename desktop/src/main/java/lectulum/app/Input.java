@@ -25,6 +25,7 @@ record Input(Project project, List<String> notes) {
         }
         try {
             ProjectJson.Read read = ProjectFile.open(Path.of(name));
+            System.getLogger("lectulum").log(System.Logger.Level.DEBUG, "opened {0}", name);
             return new Input(read.project(), read.notes());
         } catch (InvalidPathException e) {
             throw new UnreadableFile("“" + name + "” cannot be the name of a file.");

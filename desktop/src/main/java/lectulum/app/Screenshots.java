@@ -72,7 +72,7 @@ public final class Screenshots {
         });
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
         window("water", "nightjar", b -> b.setStage(Stage.WATER));
-        window("materials", "chamois", b -> b.setStage(Stage.MATERIALS));
+        window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
         window("money", "nightjar", b -> b.setStage(Stage.MONEY));
     }
 

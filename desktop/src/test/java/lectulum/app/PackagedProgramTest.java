@@ -145,4 +145,15 @@ class PackagedProgramTest {
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.err()).startsWith("There is no file").hasLineCount(1);
     }
+
+    @Test
+    void whoAsksIsToldEveryStepAndTheAnswerStaysClean() throws Exception {
+        Run quiet = run("check", "demo:dunlin");
+        Run told = run("check", "demo:dunlin", "--verbose");
+
+        assertThat(told.out()).isEqualTo(quiet.out());
+        assertThat(quiet.err()).isEmpty();
+        assertThat(told.err().lines().filter(l -> l.contains("DEBUG"))).hasSizeGreaterThan(20)
+                .anyMatch(l -> l.matches(".*balance \\d+[.,]\\d ms"));
+    }
 }
