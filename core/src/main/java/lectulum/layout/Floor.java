@@ -1,10 +1,8 @@
 package lectulum.layout;
 
-import java.util.EnumMap;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Mode;
+import lectulum.discipline.ByMode;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
@@ -15,17 +13,12 @@ import lectulum.kernel.plane.Passage;
 ///
 /// @param passage empty where nobody can stand straight enough to walk
 public record Floor(Optional<Passage> passage) implements Result {
-    private static final Map<Mode, Discipline<Floor>> BY_MODE = new EnumMap<>(Mode.class);
-    static {
-        for (Mode mode : Mode.values()) {
-            BY_MODE.put(mode, new Discipline<>("floor." + mode.name().toLowerCase(Locale.ROOT),
-                    "The floor in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST, in -> of(in, mode),
-                    () -> new Floor(Optional.empty())));
-        }
-    }
+    private static final ByMode<Floor> BY_MODE = ByMode.of(mode -> new Discipline<>("floor." + ByMode.key(mode),
+            "The floor in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST, in -> of(in, mode),
+            () -> new Floor(Optional.empty())));
 
     public static Discipline<Floor> in(Mode mode) {
-        return BY_MODE.get(mode);
+        return BY_MODE.in(mode);
     }
 
     private static Floor of(Reads in, Mode mode) {

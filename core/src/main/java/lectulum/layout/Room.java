@@ -2,10 +2,7 @@ package lectulum.layout;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -13,6 +10,7 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.ByMode;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
@@ -31,21 +29,16 @@ import lectulum.space.Solid;
 /// @param gates   openings that are there
 public record Room(Design design, Body body, Mode mode, List<Standing> inside, List<Standing> outside,
         List<Gate> gates) implements Result {
-    private static final Map<Mode, Discipline<Room>> BY_MODE = new EnumMap<>(Mode.class);
-    static {
-        for (Mode mode : Mode.values()) {
-            BY_MODE.put(mode, new Discipline<>("room." + mode.name().toLowerCase(Locale.ROOT),
-                    "The inside in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
-                    in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
-                            in.of(Bodies.DISCIPLINE).in(mode), mode),
-                    () -> {
-                        throw new Reads.Unknown("The inside");
-                    }));
-        }
-    }
+    private static final ByMode<Room> BY_MODE = ByMode.of(mode -> new Discipline<>("room." + ByMode.key(mode),
+            "The inside in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
+            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Bodies.DISCIPLINE).in(mode), mode),
+            () -> {
+                throw new Reads.Unknown("The inside");
+            }));
 
     public static Discipline<Room> in(Mode mode) {
-        return BY_MODE.get(mode);
+        return BY_MODE.in(mode);
     }
 
     /// Lower things are stepped over \[m\].

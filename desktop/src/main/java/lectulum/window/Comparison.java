@@ -82,8 +82,8 @@ final class Comparison extends VBox {
     }
 
     private void fill() {
-        Analysis first = Analysis.of(left.getValue().design());
-        Analysis second = Analysis.of(right.getValue().design());
+        Analysis first = state.analysis().next(left.getValue().design());
+        Analysis second = first.next(right.getValue().design());
         draw(pictureA, first);
         draw(pictureB, second);
         Figures a = first.figures();

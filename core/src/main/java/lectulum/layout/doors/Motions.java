@@ -1,10 +1,8 @@
 package lectulum.layout.doors;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import lectulum.design.Mode;
+import lectulum.discipline.ByMode;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
@@ -13,17 +11,12 @@ import lectulum.layout.Room;
 
 /// The doors and drawers of one mode.
 public record Motions(List<Motion> all) implements Result {
-    private static final Map<Mode, Discipline<Motions>> BY_MODE = new EnumMap<>(Mode.class);
-    static {
-        for (Mode mode : Mode.values()) {
-            BY_MODE.put(mode, new Discipline<>("motions." + mode.name().toLowerCase(Locale.ROOT),
-                    "Doors and drawers in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
-                    in -> of(in, mode), () -> new Motions(List.of())));
-        }
-    }
+    private static final ByMode<Motions> BY_MODE = ByMode.of(mode -> new Discipline<>("motions." + ByMode.key(mode),
+            "Doors and drawers in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST,
+            in -> of(in, mode), () -> new Motions(List.of())));
 
     public static Discipline<Motions> in(Mode mode) {
-        return BY_MODE.get(mode);
+        return BY_MODE.in(mode);
     }
 
     /// Where everything stands as in an earlier mode, everything moves as there.

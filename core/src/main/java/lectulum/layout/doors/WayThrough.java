@@ -1,10 +1,8 @@
 package lectulum.layout.doors;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
@@ -14,6 +12,7 @@ import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.ByMode;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
@@ -39,15 +38,11 @@ import lectulum.units.Quantity;
 public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figures figures, List<Finding> findings)
         implements
             Result {
-    private static final Map<Mode, Discipline<WayThrough>> BY_MODE = new EnumMap<>(Mode.class);
-    static {
-        for (Mode mode : Mode.values()) {
-            BY_MODE.put(mode, new Discipline<WayThrough>("way." + mode.name().toLowerCase(Locale.ROOT),
+    private static final ByMode<WayThrough> BY_MODE = ByMode
+            .of(mode -> new Discipline<WayThrough>("way." + ByMode.key(mode),
                     "The way through in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST, in -> of(in, mode),
                     () -> new WayThrough(Optional.empty(), OptionalDouble.empty(), Figures.NONE, List.of()))
                     .mendedBy((known, finding) -> WayRemedies.of(known, finding, mode)));
-        }
-    }
     /// Ways that differ by less are equally narrow: the first is named \[m\].
     private static final double ALIKE = 1e-6;
     static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
@@ -61,7 +56,7 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
     }
 
     public static Discipline<WayThrough> in(Mode mode) {
-        return BY_MODE.get(mode);
+        return BY_MODE.in(mode);
     }
 
     private static WayThrough of(Reads in, Mode mode) {
