@@ -43,7 +43,7 @@ final class GearRemedies {
     }
 
     private static Stream<Remedy> tyres(Design d) {
-        return GearStudies.fitting(d).stream().limit(4).map(t -> fitted(t));
+        return Guards.fitting(d).stream().limit(4).map(t -> fitted(t));
     }
 
     private static Remedy fitted(UsualTyre t) {
@@ -72,7 +72,7 @@ final class GearRemedies {
     }
 
     private static Remedy placed(Design d, Gear.Tapes t) {
-        double found = d.base().ballToMiddle() + GearStudies.offPlan(d).orElse(0);
+        double found = d.base().ballToMiddle() + AxleSquare.offPlan(d).orElse(0);
         return new Remedy(Sentence.of("Take the axle to be {0} behind the ball", Amount.m(found)),
                 new Edit("Axle as taped",
                         x -> x.with(x.base().with(x.base().axle().at(found - x.base().tongueLength())))));

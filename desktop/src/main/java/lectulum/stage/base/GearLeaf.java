@@ -6,12 +6,14 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import lectulum.base.gear.AxleSquare;
 import lectulum.base.gear.GearStudies;
+import lectulum.base.gear.Guards;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Gear;
-import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.stage.AssumedEntry;
 import lectulum.stage.Bench;
@@ -106,7 +108,7 @@ public final class GearLeaf implements Leaf.Page {
             if (taped < base.axle().count()) {
                 int next = taped;
                 button(f, "gear-tape", base.axle().count() > 1 ? "Tape axle " + (taped + 1) : "Tape the axle",
-                        b -> put(b, gear(b).withTapes(plus(gear(b).tapes(), GearStudies.asPlanned(b, next)))));
+                        b -> put(b, gear(b).withTapes(plus(gear(b).tapes(), AxleSquare.asPlanned(b, next)))));
             }
             if (taped > 0) {
                 button(f, "gear-tape-off", "Remove the tapes", b -> put(b, gear(b).withTapes(List.of())));
@@ -199,7 +201,7 @@ public final class GearLeaf implements Leaf.Page {
             if (gear(base).guard().isEmpty()) {
                 f.note("Their height over the axle stands below, among the assumed values.");
                 button(f, "gear-guard", "Enter their length and side", b -> put(b, gear(b).withGuard(
-                        Optional.of(GearStudies.usualGuard(b.axle())))));
+                        Optional.of(Guards.usualGuard(b.axle())))));
                 return;
             }
             around(f, "Length inside", 0.2, 3, Gear.Guard::length, (g, v) -> new Gear.Guard(v, g.inside()));
