@@ -58,9 +58,10 @@ class PapersTest extends WindowTest {
     }
 
     @Test
-    void whatCannotBeWrittenIsSaid() {
+    void whatCannotBeWrittenIsSaid() throws IOException {
         click("#stage-papers");
-        answer = Optional.of(folder.resolve("nowhere").resolve("things.csv"));
+        Path noFolder = Files.writeString(folder.resolve("no-folder"), "a file");
+        answer = Optional.of(noFolder.resolve("things.csv"));
 
         click("#write-things-csv");
         settle();
