@@ -46,7 +46,8 @@ public final class Analysis implements Known {
     private final Design design;
     private final List<Finding> unsound;
     private final boolean sketch;
-    private final Map<Discipline<?>, Kept<?>> before;
+    /// Results of the design before; none once everything is worked out, so that no chain of designs is held.
+    private volatile Map<Discipline<?>, Kept<?>> before;
     private final Map<Discipline<?>, FutureTask<Kept<?>>> tasks = new ConcurrentHashMap<>();
     private volatile boolean overtaken;
     private volatile Told told;
@@ -231,6 +232,7 @@ public final class Analysis implements Known {
             }
             known = new Told(Figures.join(figures), marked(findings));
             told = known;
+            before = Map.of();
         }
         return known;
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lectulum.discipline.Discipline;
 import lectulum.figures.Figures;
@@ -51,13 +52,16 @@ public final class Remedies {
         return Disciplines.ALL.stream().flatMap(d -> d.remedies(analysis, finding));
     }
 
-    /// First by what follows at once and by the one discipline the finding is of, then by all others one by one: most
-    /// candidates are dropped long before everything is worked out.
+    /// First by what follows at once on the stage of the finding and by the one discipline the finding is of, then by all
+    /// others one by one: most candidates are dropped long before everything is worked out.
     static boolean helps(Analysis before, Finding finding, Remedy remedy) {
         Analysis after = before.peek(remedy.edit().apply(before.given()));
         Map<String, Severity> known = known(before);
-        return worsensNothing(before, after)
-                && softens(before, after, finding) && raisesNone(before, after, known, Discipline.Pace.REST);
+        Predicate<Discipline<?>> near = d -> d.pace() == Discipline.Pace.HAND && d.stage() == finding.stage();
+        return !raises(after.unsound(), known) && raisesNone(before, after, known, near)
+                && softens(before, after, finding)
+                && raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.HAND)
+                && raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.REST);
     }
 
     private static boolean softens(Analysis before, Analysis after, Finding finding) {
@@ -68,9 +72,9 @@ public final class Remedies {
     }
 
     private static boolean raisesNone(Analysis before, Analysis after, Map<String, Severity> known,
-            Discipline.Pace pace) {
+            Predicate<Discipline<?>> asked) {
         for (Discipline<?> d : Disciplines.ALL) {
-            if (d.pace() == pace && after.of(d) != before.of(d) && (raises(after.of(d).findings(), known)
+            if (asked.test(d) && after.of(d) != before.of(d) && (raises(after.of(d).findings(), known)
                     || after.kept(d).fault().isPresent())) {
                 return false;
             }
@@ -99,7 +103,8 @@ public final class Remedies {
     /// Whether an edit makes nothing worse of what the hand waits for.
     static boolean worsensNothing(Analysis before, Analysis after) {
         Map<String, Severity> known = known(before);
-        return !raises(after.unsound(), known) && raisesNone(before, after, known, Discipline.Pace.HAND);
+        return !raises(after.unsound(), known)
+                && raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.HAND);
     }
 
     /// Whether the findings of an edited design hold nothing that is new or worse.
