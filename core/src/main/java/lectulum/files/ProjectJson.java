@@ -199,6 +199,9 @@ public final class ProjectJson {
         }
         for (String list : List.of("things", "cases")) {
             JsonNode items = design.path(list);
+            if (items.isObject()) {
+                throw new UnreadableFile("The value at " + path + "." + list + " is not what belongs there.");
+            }
             for (int i = 0; i < items.size(); i++) {
                 require(items.get(i), path + "." + list + "[" + i + "]", "id");
             }

@@ -14,6 +14,9 @@ import lectulum.design.Project;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.json.JsonMapper;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /// What is read is what stands there, or it is refused with its place; nothing is quietly another value.
@@ -58,6 +61,16 @@ class StrictReadingTest {
     void aNameThatStandsTwiceIsRefused() {
         assertThat(says(text().replaceFirst("\"tongueLength\" : 1.2", "\"tongueLength\" : 1.2, \"tongueLength\" : 3")))
                 .contains("not valid JSON");
+    }
+
+    /// Also where the object has as many members as a list has entries.
+    @ParameterizedTest
+    @ValueSource(strings = {"things", "cases"})
+    void anObjectInPlaceOfAListIsRefusedWithItsPlace(String list) {
+        ObjectNode tree = (ObjectNode) JsonMapper.shared().readTree(text());
+        ((ObjectNode) tree.at("/variants/0/design")).putObject(list).put("id", "a").put("name", "b");
+
+        assertThat(says(tree.toString())).contains("variants[0].design." + list);
     }
 
     @Test
