@@ -107,7 +107,7 @@ public final class Remedies {
                 && raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.HAND);
     }
 
-    /// Whether the findings of an edited design hold nothing that is new or worse.
+    /// Whether an edited design has a finding that is new or worse.
     static boolean raisesAny(Analysis before, Analysis after) {
         return raises(after.findings(), known(before));
     }
