@@ -43,7 +43,8 @@ public final class Samples {
     }
 
     public static Design box(Thing... things) {
-        Brief brief = new Brief(CamperType.CARGO, List.of(new Person("a", "Ada", 1.7, 70)), 2, 5000, "€", true,
+        Brief brief = new Brief(CamperType.CARGO, List.of(new Person("a", "Ada", 1.7, 70)), 2, OptionalDouble.of(5000),
+                "€", true,
                 UnitSystem.METRIC, 45, 6, Climate.CONTINENTAL, WaterStyle.NORMAL, Toilet.NONE,
                 TongueSchool.NORTH_AMERICA, 0.1, 0.15);
         Vehicle vehicle = new Vehicle("Wagon", 1600, 700, 2.7, 1.0, 0.45, 30, Map.of(Rating.PAYLOAD, 500.0));

@@ -29,6 +29,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 
 /// Everything that follows from a design, worked out when it is asked for and remembered by what that had asked.
 ///
@@ -199,7 +200,8 @@ public final class Analysis implements Known {
     /// The discipline that says something, where any does.
     Optional<Discipline<?>> saying(Finding finding) {
         return order.all.stream()
-                .filter(d -> of(d).findings().stream().anyMatch(f -> f.id().equals(finding.id()))).findFirst();
+                .filter(d -> of(d).findings().stream().anyMatch(f -> f.says(finding.rule(), finding.about())))
+                .findFirst();
     }
 
     /// Works out all disciplines, on this thread and on those that have nothing else to do.
@@ -321,7 +323,7 @@ public final class Analysis implements Known {
     }
 
     private static Finding failed(Discipline<?> d, Throwable fault) {
-        return Finding.of("analysis." + d.id(), d.stage(), Severity.WARN,
+        return Finding.of(new Failed(d.stage()), Subject.part(d.id()), Severity.WARN,
                 Sentence.of("{0} could not be worked out", d.label()),
                 Sentence.of("Something in the program failed on this camper ({0}). Its figures are missing, and those"
                         + " that follow from them; the others hold. Details are in the log.",

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import lectulum.balance.BalanceRules;
+import lectulum.base.walls.WallRules;
 import lectulum.discipline.Discipline;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
@@ -36,6 +38,7 @@ public final class Remedies {
 
     /// @param stop ends the search early, with what was found till then
     public static List<Remedy> of(Analysis analysis, Finding finding, BooleanSupplier stop) {
+        Map<String, Severity> known = known(analysis);
         List<Remedy> good = new ArrayList<>();
         Iterator<Remedy> all = candidates(analysis, finding).iterator();
         while (all.hasNext() && good.size() < MOST && !Thread.currentThread().isInterrupted() && !stop.getAsBoolean()) {
@@ -43,7 +46,7 @@ public final class Remedies {
             while (all.hasNext() && some.size() < AT_ONCE) {
                 some.add(all.next());
             }
-            good.addAll(some.parallelStream().filter(r -> helps(analysis, finding, r)).toList());
+            good.addAll(some.parallelStream().filter(r -> helps(analysis, known, finding, r)).toList());
         }
         return List.copyOf(good.subList(0, Math.min(MOST, good.size())));
     }
@@ -54,9 +57,8 @@ public final class Remedies {
 
     /// First by what follows at once on the stage of the finding and by the one discipline the finding is of, then by all
     /// others one by one: most candidates are dropped long before everything is worked out.
-    static boolean helps(Analysis before, Finding finding, Remedy remedy) {
+    private static boolean helps(Analysis before, Map<String, Severity> known, Finding finding, Remedy remedy) {
         Analysis after = before.peek(remedy.edit().apply(before.given()));
-        Map<String, Severity> known = known(before);
         Predicate<Discipline<?>> near = d -> d.pace() == Discipline.Pace.HAND && d.stage() == finding.stage();
         return !raises(after.unsound(), known) && raisesNone(before, after, known, near)
                 && softens(before, after, finding)
@@ -86,8 +88,9 @@ public final class Remedies {
     private static Map<String, Severity> known(Analysis before) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
-        if (known.containsKey("balance.tongue-share") || known.containsKey("balance.tongue-lift")) {
-            known.putIfAbsent("balance.tongue-doubt", Severity.WARN);
+        if (known.containsKey(BalanceRules.BALANCE_TONGUE_SHARE.id())
+                || known.containsKey(BalanceRules.BALANCE_TONGUE_LIFT.id())) {
+            known.putIfAbsent(BalanceRules.BALANCE_TONGUE_DOUBT.id(), Severity.WARN);
         }
         return known;
     }
@@ -114,16 +117,16 @@ public final class Remedies {
 
     /// Whether a finding is gone, or milder.
     private static boolean softer(List<Finding> after, Finding finding) {
-        return after.stream().filter(f -> f.id().equals(finding.id()))
+        return after.stream().filter(f -> f.says(finding.rule(), finding.about()))
                 .allMatch(f -> f.severity().compareTo(finding.severity()) < 0);
     }
 
     /// A hole that cuts fewer members is better, though the finding stays.
     private static boolean cutsFewer(Analysis before, Finding finding, Figures after) {
-        if (!finding.id().startsWith("cut.stud.")) {
+        if (finding.rule() != WallRules.CUT_STUD) {
             return false;
         }
-        String figure = "cut." + finding.id().substring("cut.stud.".length()) + ".studs";
+        String figure = "cut." + finding.about().key() + ".studs";
         return after.value(figure) < before.figures().value(figure);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.units.Quantity;
 import org.apache.commons.csv.CSVRecord;
 
@@ -23,6 +24,10 @@ public final class Assumed {
     /// @param high  most that is sensible
     public record Entry(String table, String id, String label, Quantity quantity, double value, double low,
             double high, String source) {
+        /// What may be typed in its place.
+        public Range range() {
+            return new Range(quantity, low, high);
+        }
     }
 
     /// The value that holds for a design: its own, if it has a sensible one, else the shipped.

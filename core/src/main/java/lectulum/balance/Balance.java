@@ -34,7 +34,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE,
                     Design.Part.THINGS, Design.Part.CASES, Design.Part.SETTINGS)),
             () -> new Balance(List.of(), Figures.NONE, List.of()))
-            .mendedBy(BalanceRemedies::of);
+            .checking(BalanceRules.class, BalanceRemedies::of);
     private static final String STATICS = "statics of a rigid body; see docs/method/balance.md";
     private static final String NO_AXLE = "the axle is not behind the ball";
 

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.assumed.Assumed;
@@ -17,7 +18,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.kernel.maths.Normal;
 
 /// What the balance has to say: one finding for each cause, with the worst load case named and the others counted.
@@ -42,7 +43,7 @@ final class BalanceFindings {
         List<Finding> all = new ArrayList<>();
         List<LoadedState> trips = states.stream().filter(LoadedState::trip).toList();
         if (!(design.base().ballToAxle() > 0)) {
-            all.add(Finding.of("balance.no-axle", Stage.BALANCE, Severity.STOP,
+            all.add(Finding.of(BalanceRules.BALANCE_NO_AXLE, Subject.WHOLE, Severity.STOP,
                     Sentence.of("The axle is not behind the ball"),
                     Sentence.of("It stands {0} behind the ball, so nothing can be said about tongue and axle load.",
                             Amount.m(design.base().ballToAxle())),
@@ -50,7 +51,8 @@ final class BalanceFindings {
             return all;
         }
         if (states.stream().allMatch(s -> s.mass() <= 0)) {
-            all.add(Finding.of("balance.no-mass", Stage.BALANCE, Severity.WARN, Sentence.of("Nothing weighs anything"),
+            all.add(Finding.of(BalanceRules.BALANCE_NO_MASS, Subject.WHOLE, Severity.WARN,
+                    Sentence.of("Nothing weighs anything"),
                     Sentence.of("Enter the empty mass of the base on the Base stage."), List.of()));
             return all;
         }
@@ -75,7 +77,7 @@ final class BalanceFindings {
         }
         LoadedState worst = out.getFirst();
         if (worst.tongue() <= 0) {
-            all.add(Finding.of("balance.tongue-lift", Stage.BALANCE, Severity.STOP,
+            all.add(Finding.of(BalanceRules.BALANCE_TONGUE_LIFT, Subject.WHOLE, Severity.STOP,
                     Sentence.of("{0}: the coupler is pulled up", worst.loadCase().name()),
                     Sentence.of("It pulls with {0}; the trailer will sway and may lift off the ball.{1}",
                             Amount.kg(-worst.tongue()), others(out)),
@@ -84,7 +86,7 @@ final class BalanceFindings {
         }
         boolean light = worst.share() < low;
         boolean severe = Balance.severe(worst.share(), low, high);
-        all.add(Finding.of("balance.tongue-share", Stage.BALANCE, severe ? Severity.STOP : Severity.WARN,
+        all.add(Finding.of(BalanceRules.BALANCE_TONGUE_SHARE, Subject.WHOLE, severe ? Severity.STOP : Severity.WARN,
                 Sentence.of(light ? "Tongue is light: {0}" : "Tongue is heavy: {0}", worst.loadCase().name()),
                 Sentence.of(light
                         ? "{0} is {1} of {2}; your band starts at {3}. A light tongue sways.{4}"
@@ -104,7 +106,7 @@ final class BalanceFindings {
                 .ifPresent(s -> {
                     double below = below(s, low);
                     double above = 1 - below(s, high);
-                    all.add(Finding.of("balance.tongue-doubt", Stage.BALANCE,
+                    all.add(Finding.of(BalanceRules.BALANCE_TONGUE_DOUBT, Subject.WHOLE,
                             below + above > LIKELY ? Severity.WARN : Severity.NOTE,
                             Sentence.of("The tongue share is not sure yet"),
                             Sentence.of("{0}: {1} ± {2}; a chance of {3} that it is too light, {4} that it is too heavy"
@@ -129,7 +131,7 @@ final class BalanceFindings {
     private static void nowhere(Design design, List<LoadedState> states, List<Finding> all) {
         Balance.axlePlace(design, states).filter(p -> !p.possible() && Double.isFinite(p.from())
                 && Double.isFinite(p.to()))
-                .ifPresent(p -> all.add(Finding.of("balance.axle-place", Stage.BALANCE, Severity.STOP,
+                .ifPresent(p -> all.add(Finding.of(BalanceRules.BALANCE_AXLE_PLACE, Subject.WHOLE, Severity.STOP,
                         Sentence.of("No place of the axle suits every trip"),
                         Sentence.of("{0} needs it at {1} or more behind the ball, {2} allows no more than {3}: {4}"
                                 + " apart. Move tanks or things, or carry ballast.", p.fromCase(), Amount.m(p.from()),
@@ -138,13 +140,14 @@ final class BalanceFindings {
     }
 
     private static void coupling(Design design, List<Finding> all) {
-        double ball = design.vehicle().ball();
+        OptionalDouble ball = design.vehicle().ball();
         double coupler = Assumed.value(design, "coupler.size");
-        if (ball > 0 && coupler > 0 && Math.abs(ball - coupler) > SAME_BALL) {
-            all.add(Finding.of("balance.ball", Stage.BALANCE, Severity.STOP,
+        if (ball.isPresent() && coupler > 0 && Math.abs(ball.getAsDouble() - coupler) > SAME_BALL) {
+            all.add(Finding.of(BalanceRules.BALANCE_BALL, Subject.WHOLE, Severity.STOP,
                     Sentence.of("Ball and coupler are not of one size"),
                     Sentence.of("The ball has {0}, the coupler is made for {1}. A larger ball does not latch, a smaller"
-                            + " one lifts out; 50 mm and 2 in are not the same.", Amount.m(ball), Amount.m(coupler)),
+                            + " one lifts out; 50 mm and 2 in are not the same.", Amount.m(ball.getAsDouble()),
+                            Amount.m(coupler)),
                     List.of()));
         }
     }
@@ -153,7 +156,7 @@ final class BalanceFindings {
     private static void unweighed(Design design, List<Finding> all) {
         List<Thing> light = design.things().stream().filter(Thing::unweighed).toList();
         if (!light.isEmpty()) {
-            all.add(Finding.of("balance.unweighed", Stage.BALANCE, Severity.NOTE,
+            all.add(Finding.of(BalanceRules.BALANCE_UNWEIGHED, Subject.WHOLE, Severity.NOTE,
                     Sentence.of(light.size() == 1 ? "{0} has no mass yet" : "{1} things have no mass yet",
                             light.getFirst().name(), light.size()),
                     Sentence.of("Counted as nothing: {0}. Every verdict on mass and tongue is incomplete until then.",
@@ -192,7 +195,7 @@ final class BalanceFindings {
             if (w.limit.margin() < RESERVE || w.limit.exceeded() > RARELY) {
                 all.add(limit(w, w == ranked.getFirst()));
             } else if (w == ranked.getFirst() && BY_VEHICLE.contains(w.limit.rating())) {
-                all.add(Finding.of("balance.vehicle-first", Stage.BALANCE, Severity.NOTE,
+                all.add(Finding.of(BalanceRules.BALANCE_VEHICLE_FIRST, Subject.WHOLE, Severity.NOTE,
                         Sentence.of("The tow vehicle limits first: {0}", w.limit.rating().label()),
                         Sentence.of(
                                 "{0} are left of {1} in {2}. Gear further forward or less in the vehicle gives room.",
@@ -205,10 +208,10 @@ final class BalanceFindings {
     private static Finding limit(Worst w, boolean first) {
         Limit limit = w.limit;
         String whose = limit.rating().trailer() ? "Trailer" : "Tow vehicle";
-        String id = "balance.limit." + Balance.camel(limit.rating());
+        Subject about = Subject.part(Balance.camel(limit.rating()));
         String rank = first ? " It is the limit you reach first." : "";
         if (limit.margin() >= RESERVE) {
-            return Finding.of(id, Stage.BALANCE, Severity.WARN,
+            return Finding.of(BalanceRules.BALANCE_LIMIT, about, Severity.WARN,
                     Sentence.of("{0}, {1}: may be exceeded", whose, limit.rating().label()),
                     Sentence.of("{0} of {1} in {2}, but the masses are so uncertain that the chance of more is {3}."
                             + " Weigh.{4}", Amount.kg(limit.load()), Amount.kg(limit.rated()),
@@ -216,12 +219,12 @@ final class BalanceFindings {
                     List.of());
         }
         return limit.margin() < 0
-                ? Finding.of(id, Stage.BALANCE, Severity.STOP,
+                ? Finding.of(BalanceRules.BALANCE_LIMIT, about, Severity.STOP,
                         Sentence.of("{0}, {1}: {2} too much", whose, limit.rating().label(), Amount.kg(-limit.left())),
                         Sentence.of("{0} on {1} in {2}.{3}", Amount.kg(limit.load()), Amount.kg(limit.rated()),
                                 w.state.loadCase().name(), rank),
                         List.of())
-                : Finding.of(id, Stage.BALANCE, Severity.WARN,
+                : Finding.of(BalanceRules.BALANCE_LIMIT, about, Severity.WARN,
                         Sentence.of("{0}, {1}: only {2} left", whose, limit.rating().label(), Amount.kg(limit.left())),
                         Sentence.of("{0} of {1} in {2}; a tenth is wanted in reserve.{3}", Amount.kg(limit.load()),
                                 Amount.kg(limit.rated()), w.state.loadCase().name(), rank),
@@ -232,7 +235,7 @@ final class BalanceFindings {
         trips.stream().filter(s -> Math.abs(s.right() - s.left()) > SIDE * s.axle())
                 .max(Comparator.comparingDouble(s -> Math.abs(s.right() - s.left()))).ifPresent(s -> {
                     boolean right = s.right() > s.left();
-                    all.add(Finding.of("balance.side", Stage.BALANCE, Severity.WARN,
+                    all.add(Finding.of(BalanceRules.BALANCE_SIDE, Subject.WHOLE, Severity.WARN,
                             Sentence.of(right ? "Right wheels carry {0} more" : "Left wheels carry {0} more",
                                     Amount.kg(Math.abs(s.right() - s.left()))),
                             Sentence.of("{0}: {1} left, {2} right; up to {3} of the axle load is common.",
@@ -253,7 +256,7 @@ final class BalanceFindings {
             }
         }
         if (!missing.isEmpty()) {
-            all.add(Finding.of("balance.unknown-ratings", Stage.BALANCE, Severity.NOTE,
+            all.add(Finding.of(BalanceRules.BALANCE_UNKNOWN_RATINGS, Subject.WHOLE, Severity.NOTE,
                     Sentence.of(missing.size() == 1 ? "One rating is not known" : "{0} ratings are not known",
                             missing.size()),
                     Sentence.of("Not checked: {0}. Look on plates, labels and in the manual.",

@@ -42,16 +42,16 @@ public final class BalanceRemedies {
     private BalanceRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        String id = finding.id();
-        return switch (id) {
-            case "balance.tongue-share", "balance.tongue-lift" -> tongue(known);
-            case "balance.side" -> sideways(known);
-            case "balance.axle-place" -> tanks(known.design());
-            case "balance.unweighed" -> Stream.of(estimated(known.design()));
-            default -> id.startsWith("balance.limit.")
-                    ? limit(known, id.substring("balance.limit.".length()))
-                    : Stream.empty();
+    static Stream<Remedy> of(Known known, BalanceRules rule, Finding finding) {
+        return switch (rule) {
+            case BALANCE_TONGUE_SHARE, BALANCE_TONGUE_LIFT -> tongue(known);
+            case BALANCE_SIDE -> sideways(known);
+            case BALANCE_AXLE_PLACE -> tanks(known.design());
+            case BALANCE_UNWEIGHED -> Stream.of(estimated(known.design()));
+            case BALANCE_LIMIT -> limit(known, finding.about().key());
+            case BALANCE_NO_AXLE, BALANCE_NO_MASS, BALANCE_TONGUE_DOUBT, BALANCE_BALL, BALANCE_VEHICLE_FIRST,
+                    BALANCE_UNKNOWN_RATINGS ->
+                Stream.empty();
         };
     }
 

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lectulum.design.Meaning;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Thing;
@@ -66,7 +67,7 @@ public final class FeatureList {
                 .collect(Collectors.joining(" "));
     }
 
-    private static String text(FeatureKind.Slot slot, Object value) {
+    private static String text(Meaning slot, Object value) {
         return switch (value) {
             case Boolean yes -> yes ? "yes" : "no";
             case Double number -> plain(number / unit(slot));
@@ -75,7 +76,7 @@ public final class FeatureList {
     }
 
     /// Lengths in mm and angles in degrees, all else as it is.
-    private static double unit(FeatureKind.Slot slot) {
+    private static double unit(Meaning slot) {
         return switch (slot.quantity()) {
             case LENGTH -> 0.001;
             case ANGLE -> Math.PI / 180;
@@ -93,14 +94,14 @@ public final class FeatureList {
         FeatureKind kind = FeatureKind.all().stream().filter(k -> k.word().equals(word)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no feature " + word));
         List<Object> read = new ArrayList<>();
-        for (FeatureKind.Slot slot : kind.slots()) {
+        for (Meaning slot : kind.slots()) {
             read.add(read.size() < values.length ? value(slot, values[read.size()]) : unsaid(word, slot));
         }
         return kind.make(read);
     }
 
     /// What holds where a list written before the kind had this slot says nothing.
-    private static Object unsaid(String word, FeatureKind.Slot slot) {
+    private static Object unsaid(String word, Meaning slot) {
         if (slot.low() > 0) {
             throw new IllegalArgumentException("too few values for " + word);
         }
@@ -110,7 +111,7 @@ public final class FeatureList {
         return slot.type() == int.class ? (Object) 0 : slot.type() == boolean.class ? (Object) false : (Object) 0.0;
     }
 
-    private static Object value(FeatureKind.Slot slot, String text) {
+    private static Object value(Meaning slot, String text) {
         if (slot.type() == boolean.class) {
             return text.equals("yes");
         }

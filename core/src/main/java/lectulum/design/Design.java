@@ -20,7 +20,8 @@ import lectulum.design.weighing.Weighing;
 /// @param vehicle that tows it now
 /// @param garage  other vehicles that may tow it
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
-        List<Acceptance> accepted, Settings settings, List<Weighing> weighings, List<Vehicle> garage) {
+        List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
+        List<Weighing> weighings, @Means("Other vehicles that may tow it") List<Vehicle> garage) {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {

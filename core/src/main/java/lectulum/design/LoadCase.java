@@ -4,6 +4,7 @@ import java.util.List;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.units.Quantity;
 
 /// What is aboard in one situation of interest.
 ///
@@ -15,8 +16,14 @@ import lectulum.design.thing.Thing;
 /// @param provisions share of the provisions aboard, 0 to 1
 /// @param wet        how soaked fabric is, 0 for dry to 1
 /// @param parked     never driven: the tongue band is not judged in it
-public record LoadCase(String id, String name, boolean builtIn, double fresh, double waste, double fuel, double gear,
-        double provisions, double wet, boolean parked) {
+public record LoadCase(String id, String name, boolean builtIn,
+        @Means(value = "Fresh water", of = Quantity.SHARE, high = 1, says = "fill of the tanks") double fresh,
+        @Means(value = "Waste water", of = Quantity.SHARE, high = 1, says = "fill of the grey-water and toilet tanks") double waste,
+        @Means(value = "Fuel", of = Quantity.SHARE, high = 1, says = "fill of gas and fuel") double fuel,
+        @Means(value = "Gear", of = Quantity.SHARE, high = 1, says = "share aboard") double gear,
+        @Means(value = "Provisions", of = Quantity.SHARE, high = 1, says = "share aboard") double provisions,
+        @Means(value = "Wetness", of = Quantity.SHARE, high = 1, says = "how soaked fabric is") double wet,
+        @Means("Never driven") boolean parked) {
     /// Share of provisions that stays aboard as rubbish and packaging (assumed).
     private static final double KEPT = 0.15;
 

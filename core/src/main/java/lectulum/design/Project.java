@@ -6,7 +6,8 @@ import java.util.Optional;
 
 /// All that one file holds: the variants of one camper, which of them is worked on, and the pinned design that changes
 /// are measured against.
-public record Project(String name, List<Variant> variants, String current, Optional<Design> pinned) {
+public record Project(String name, List<Variant> variants, @Means("Variant worked on") String current,
+        Optional<Design> pinned) {
 
     public Project {
         name = name == null ? "" : name;

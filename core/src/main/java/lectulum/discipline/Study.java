@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
@@ -61,12 +63,23 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
             return this;
         }
 
-        public Notebook say(String rule, Severity severity, Sentence title, Sentence detail) {
-            return say(rule, severity, title, detail, thing.isEmpty() ? List.of() : List.of(thing));
+        /// Says something about the whole camper.
+        public Notebook say(Rule rule, Severity severity, Sentence title, Sentence detail) {
+            return say(rule, Subject.WHOLE, severity, title, detail);
         }
 
-        public Notebook say(String rule, Severity severity, Sentence said, Sentence detail, List<String> things) {
-            findings.add(Finding.of(rule, stage, severity, said, detail, things));
+        public Notebook say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail) {
+            return say(rule, about, severity, title, detail, thing.isEmpty() ? List.of() : List.of(thing));
+        }
+
+        /// Says something about the whole camper for which certain things are to be looked at.
+        public Notebook say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            return say(rule, Subject.WHOLE, severity, title, detail, things);
+        }
+
+        public Notebook say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+                List<String> things) {
+            findings.add(Finding.of(rule, about, severity, title, detail, things));
             return this;
         }
 

@@ -12,6 +12,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.OptionalInt;
 import lectulum.design.Project;
 import tools.jackson.databind.JsonNode;
 
@@ -65,6 +66,7 @@ public final class ProjectFile {
     public static String save(Path file, Project project, JsonNode before) throws IOException {
         byte[] bytes = ProjectJson.write(project, before).getBytes(StandardCharsets.UTF_8);
         keepPrevious(file);
+        keepOlder(file);
         Path last = last(file);
         if (Files.exists(file)) {
             Files.copy(file, last, StandardCopyOption.REPLACE_EXISTING);
@@ -72,6 +74,20 @@ public final class ProjectFile {
         AtomicFile.write(file, bytes);
         keepPrevious(file);
         return stamp(bytes);
+    }
+
+    /// A file of an older version stays beside the one that is written over it, as `NAME.lectulum.json.format-1`.
+    private static void keepOlder(Path file) throws IOException {
+        if (!Files.isRegularFile(file)) {
+            return;
+        }
+        OptionalInt version = ProjectJson.version(Files.readAllBytes(file));
+        if (version.isPresent() && version.getAsInt() < ProjectJson.VERSION) {
+            Path kept = file.resolveSibling(file.getFileName() + ".format-" + version.getAsInt());
+            if (!Files.exists(kept)) {
+                AtomicFile.write(kept, Files.readAllBytes(file));
+            }
+        }
     }
 
     private static Path last(Path file) {

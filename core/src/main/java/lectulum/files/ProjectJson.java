@@ -4,8 +4,10 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.design.Design;
@@ -18,6 +20,8 @@ import lectulum.design.feature.Feature;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Thing;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
@@ -41,8 +45,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// docs/file-format/project.schema.json. What this version does not know is kept and written back.
 public final class ProjectJson {
     /// The version this program writes; files of a higher one are refused.
-    public static final int VERSION = 1;
-    private static final String FORMAT = "lectulum";
+    public static final int VERSION = Migrations.STEPS.size() + 1;
+    static final String FORMAT = "lectulum";
 
     /// Most levels of objects and lists in one another.
     static final int MOST_NESTED = 100;
@@ -71,7 +75,7 @@ public final class ProjectJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@JsonSubTypes.Type(value = Shell.Box.class, name = "box"),
-            @JsonSubTypes.Type(value = Shell.Nosed.class, names = {"nosed", "v-nose"}),
+            @JsonSubTypes.Type(value = Shell.Nosed.class, name = "nosed"),
             @JsonSubTypes.Type(value = Shell.Tray.class, name = "tray"),
             @JsonSubTypes.Type(value = Shell.Profile.class, name = "profile")})
     private interface ShellKinds {
@@ -92,11 +96,26 @@ public final class ProjectJson {
         return FeatureKind.all().stream().map(k -> new NamedType(k.type(), k.word())).toArray(NamedType[]::new);
     }
 
+    /// The records that stand for one another at a place, each with the word files use for it.
+    static Map<Class<?>, String> kinds(Class<?> type) {
+        Map<Class<?>, String> kinds = new LinkedHashMap<>();
+        if (type == Feature.class) {
+            FeatureKind.all().forEach(k -> kinds.put(k.type(), k.word()));
+            return kinds;
+        }
+        Class<?> said = type == Shell.class ? ShellKinds.class : EmptyMassKinds.class;
+        for (JsonSubTypes.Type kind : said.getAnnotation(JsonSubTypes.class).value()) {
+            kinds.put(kind.value(), kind.name());
+        }
+        return kinds;
+    }
+
     /// A project as read, with the tree it came from.
     ///
     /// @param tree  everything the file held, so that what this version does not know survives a save
     /// @param notes what had to be changed to open it, in sentences
-    public record Read(Project project, JsonNode tree, List<String> notes) {
+    /// @param version of the format in which the file was written
+    public record Read(Project project, JsonNode tree, List<String> notes, int version) {
     }
 
     /// @throws UnreadableFile with a sentence that says what is wrong and where
@@ -106,12 +125,13 @@ public final class ProjectJson {
         }
         try {
             JsonNode tree = MAPPER.readTree(text);
-            checkHead(tree);
+            int version = checkHead(tree);
             checkLists(tree, "");
+            Migrations.bring((ObjectNode) tree, version, Migrations.STEPS);
             checkParts(tree);
             Repair repair = new Repair();
             Project project = repair.project(MAPPER.treeToValue(tree, Project.class));
-            return new Read(project, tree, List.copyOf(repair.notes));
+            return new Read(project, tree, List.copyOf(repair.notes), version);
         } catch (StreamConstraintsException e) {
             throw new UnreadableFile("The file is not opened: no more than " + MOST_NESTED
                     + " levels, and no text of more than " + LONGEST_TEXT + " characters, are read.");
@@ -128,6 +148,28 @@ public final class ProjectJson {
         }
     }
 
+    /// The version of the format in which a file was written; empty for what is no such file.
+    static OptionalInt version(byte[] file) {
+        try (JsonParser parser = MAPPER.createParser(file)) {
+            if (parser.nextToken() != JsonToken.START_OBJECT) {
+                return OptionalInt.empty();
+            }
+            while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+                boolean version = parser.currentName().equals("formatVersion");
+                JsonToken value = parser.nextToken();
+                if (version) {
+                    return value == JsonToken.VALUE_NUMBER_INT
+                            ? OptionalInt.of(parser.getIntValue())
+                            : OptionalInt.empty();
+                }
+                parser.skipChildren();
+            }
+        } catch (JacksonException e) {
+            // What cannot be read has no version.
+        }
+        return OptionalInt.empty();
+    }
+
     /// The text of a project, with what `before` held and this version does not know.
     ///
     /// @param before tree of the file the project was read from; null for a new project
@@ -142,7 +184,7 @@ public final class ProjectJson {
         return MAPPER.writeValueAsString(tree) + "\n";
     }
 
-    private static void checkHead(JsonNode tree) throws UnreadableFile {
+    private static int checkHead(JsonNode tree) throws UnreadableFile {
         if (!tree.isObject() || !FORMAT.equals(tree.path("format").asString(""))) {
             throw new UnreadableFile("This is JSON, but not a Lectulum project: \"format\" is not \"lectulum\".");
         }
@@ -154,6 +196,7 @@ public final class ProjectJson {
         if (version < 1) {
             throw new UnreadableFile("\"formatVersion\" is missing or not a whole number.");
         }
+        return version;
     }
 
     /// @param path where the node is
@@ -180,38 +223,7 @@ public final class ProjectJson {
         if (!variants.isArray() || variants.isEmpty()) {
             throw new UnreadableFile("\"variants\" is missing: the file holds no camper.");
         }
-        for (int i = 0; i < variants.size(); i++) {
-            String path = "variants[" + i + "]";
-            require(variants.get(i), path, "id");
-            checkDesign(variants.get(i).path("design"), path + ".design");
-        }
-        if (tree.path("pinned").isObject()) {
-            checkDesign(tree.path("pinned"), "pinned");
-        }
-    }
-
-    private static void checkDesign(JsonNode design, String path) throws UnreadableFile {
-        for (String part : List.of("brief", "vehicle", "base")) {
-            require(design, path, part);
-        }
-        for (String part : List.of("shell", "axle", "empty")) {
-            require(design.path("base"), path + ".base", part);
-        }
-        for (String list : List.of("things", "cases")) {
-            JsonNode items = design.path(list);
-            if (items.isObject()) {
-                throw new UnreadableFile("The value at " + path + "." + list + " is not what belongs there.");
-            }
-            for (int i = 0; i < items.size(); i++) {
-                require(items.get(i), path + "." + list + "[" + i + "]", "id");
-            }
-        }
-    }
-
-    private static void require(JsonNode node, String path, String name) throws UnreadableFile {
-        if (!node.hasNonNull(name)) {
-            throw new UnreadableFile("\"" + name + "\" is missing at " + path + ".");
-        }
+        Needed.check(tree, Project.class, "");
     }
 
     private static boolean atTheEnd(String text, TokenStreamLocation location) {

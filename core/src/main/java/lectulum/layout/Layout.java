@@ -18,6 +18,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
@@ -36,7 +37,7 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
             Discipline.Pace.HAND,
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS), in.of(Bodies.DISCIPLINE).byMode()),
             () -> new Layout(Map.of(), Map.of(), Figures.NONE, List.of()))
-            .mendedBy(LayoutRemedies::of);
+            .checking(LayoutRules.class, LayoutRemedies::of);
 
     /// The body as it rides.
     public Body body() {
@@ -115,40 +116,49 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
 
     /// One finding for each pair or thing, naming every mode in which it holds and the worst amount.
     private static List<Finding> findings(Design design, Map<Mode, List<Fault>> faults) {
-        Map<String, List<Fault>> byId = new LinkedHashMap<>();
+        Map<Subject, List<Fault>> bySubject = new LinkedHashMap<>();
         faults.values().forEach(
-                list -> list.forEach(f -> byId.computeIfAbsent(findingId(f), id -> new ArrayList<>()).add(f)));
+                list -> list.forEach(f -> bySubject.computeIfAbsent(about(f), s -> new ArrayList<>()).add(f)));
         Map<String, Thing> things = new LinkedHashMap<>();
         design.things().forEach(t -> things.put(t.id(), t));
         List<Finding> findings = new ArrayList<>();
-        byId.forEach((id, list) -> findings.add(finding(id, list, things)));
+        bySubject.values().forEach(list -> findings.add(finding(list, things)));
         return findings;
     }
 
-    /// Stable name of what is wrong: the rule and the things it is about.
-    public static String findingId(Fault fault) {
+    /// What a fault breaks.
+    static LayoutRules rule(Fault fault) {
         return switch (fault) {
-            case Fault.Overlap o -> "layout.overlap." + (o.thing().compareTo(o.other()) < 0
-                    ? o.thing() + "+" + o.other()
-                    : o.other() + "+" + o.thing());
-            case Fault.Outside o -> "layout.outside." + o.thing();
+            case Fault.Overlap _ -> LayoutRules.LAYOUT_OVERLAP;
+            case Fault.Outside _ -> LayoutRules.LAYOUT_OUTSIDE;
         };
     }
 
-    private static Finding finding(String id, List<Fault> faults, Map<String, Thing> things) {
+    /// What a fault is about; of two things that of the lesser id first, so that they are the same pair either way.
+    static Subject about(Fault fault) {
+        return switch (fault) {
+            case Fault.Overlap o -> o.thing().compareTo(o.other()) < 0
+                    ? Subject.pair(o.thing(), o.other())
+                    : Subject.pair(o.other(), o.thing());
+            case Fault.Outside o -> Subject.thing(o.thing());
+        };
+    }
+
+    private static Finding finding(List<Fault> faults, Map<String, Thing> things) {
         Fault worst = faults.stream().max(java.util.Comparator.comparingDouble(Fault::amount)).orElseThrow();
         String modes = String.join(", ", faults.stream().map(f -> f.mode().label()).distinct().toList());
         String name = things.get(worst.thing()).name();
         return switch (worst) {
-            case Fault.Overlap o -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
+            case Fault.Overlap o -> Finding.of(rule(worst), about(worst), Severity.STOP,
                     Sentence.of("{0} and {1} share a place", name, things.get(o.other()).name()),
                     Sentence.of("They overlap by {0} ({1}). One of them has to move that far.", Amount.m(o.amount()),
                             modes),
                     List.of(o.thing(), o.other()));
-            case Fault.Outside o when o.through() == Fault.Boundary.BODY -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
+            case Fault.Outside o when o.through() == Fault.Boundary.BODY -> Finding.of(rule(worst), about(worst),
+                    Severity.STOP,
                     Sentence.of("{0} cuts into the body", name),
                     Sentence.of("It is {0} inside the shell ({1}).", Amount.m(o.amount()), modes), List.of(o.thing()));
-            case Fault.Outside o -> Finding.of(id, Stage.LAYOUT, Severity.STOP,
+            case Fault.Outside o -> Finding.of(rule(worst), about(worst), Severity.STOP,
                     Sentence.of("{0} goes through {1}", name, o.through().label()),
                     Sentence.of("It passes by {0} ({1}). Move or shrink it.", Amount.m(o.amount()), modes),
                     List.of(o.thing()));

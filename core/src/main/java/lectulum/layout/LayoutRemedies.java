@@ -24,9 +24,10 @@ public final class LayoutRemedies {
     private LayoutRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, LayoutRules rule, Finding finding) {
         return known.of(Layout.DISCIPLINE).faults().values().stream().flatMap(f -> f.stream())
-                .filter(f -> Layout.findingId(f).equals(finding.id())).findFirst().stream().flatMap(f -> switch (f) {
+                .filter(f -> Layout.rule(f) == rule && Layout.about(f).equals(finding.about())).findFirst().stream()
+                .flatMap(f -> switch (f) {
                     case Fault.Overlap o -> apart(known, o);
                     case Fault.Outside o -> inside(known, o);
                 });

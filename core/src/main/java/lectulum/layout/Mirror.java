@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.Meaning;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.Feature.Face;
@@ -65,7 +66,7 @@ public final class Mirror {
         }
         FeatureKind kind = FeatureKind.of(feature);
         List<Object> values = new ArrayList<>();
-        for (FeatureKind.Slot slot : kind.slots()) {
+        for (Meaning slot : kind.slots()) {
             values.add(slot.get(feature) instanceof Face f ? other(f) : slot.get(feature));
         }
         return kind.make(values);

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import lectulum.design.Design;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.SystemGroup;
@@ -19,6 +20,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
@@ -31,7 +33,7 @@ public record Money(List<Group> groups, Figures figures, List<Finding> findings)
 
     public static final Discipline<Money> DISCIPLINE = new Discipline<>("money", "Money", Stage.MONEY,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS)),
-            () -> new Money(List.of(), Figures.NONE, List.of()));
+            () -> new Money(List.of(), Figures.NONE, List.of())).checking(MoneyRules.class);
 
     /// Sums of one system.
     ///
@@ -58,7 +60,7 @@ public record Money(List<Group> groups, Figures figures, List<Finding> findings)
         double planned = groups.stream().mapToDouble(Group::planned).sum();
         double paid = groups.stream().mapToDouble(Group::paid).sum();
         double forecast = groups.stream().mapToDouble(Group::forecast).sum();
-        double budget = design.brief().budget();
+        OptionalDouble budget = design.brief().budget();
         List<Figure> figures = new ArrayList<>();
         figures.add(sum("money.planned", "Planned", planned, groups.size()));
         figures.add(sum("money.paid", "Paid", paid, groups.size()));
@@ -75,10 +77,10 @@ public record Money(List<Group> groups, Figures figures, List<Finding> findings)
                 Sentence.of("{0} groups: {1}", groups, Amount.money(value)), List.of(), "sum"));
     }
 
-    private static Figure forecast(double forecast, double planned, double paid, double budget) {
-        Band band = budget > 0
-                ? Band.atMost(forecast, budget,
-                        Sentence.of("paid {0} of {1}", Amount.money(paid), Amount.money(budget)))
+    private static Figure forecast(double forecast, double planned, double paid, OptionalDouble budget) {
+        Band band = budget.isPresent()
+                ? Band.atMost(forecast, budget.getAsDouble(),
+                        Sentence.of("paid {0} of {1}", Amount.money(paid), Amount.money(budget.getAsDouble())))
                 : new Band(Double.NaN, Double.NaN, Verdict.NONE, Sentence.of("paid {0}", Amount.money(paid)));
         return Figure.of("money.forecast", "Cost", forecast, Quantity.MONEY, new Working(
                 "Σ (paid where bought, planned where not)",
@@ -88,20 +90,22 @@ public record Money(List<Group> groups, Figures figures, List<Finding> findings)
                 .with(band);
     }
 
-    private static Figure left(double budget, double forecast) {
+    private static Figure left(OptionalDouble set, double forecast) {
+        double budget = set.orElse(0);
         var working = new Working("budget − forecast", Sentence.of("{0} − {1} = {2}", Amount.money(budget),
                 Amount.money(forecast), Amount.money(budget - forecast)), List.of(), "sum");
-        return budget > 0
+        return set.isPresent()
                 ? Figure.of("money.left", "Budget left", budget - forecast, Quantity.MONEY, working)
                 : Figure.absent("money.left", "Budget left", Quantity.MONEY, "no budget is set", working);
     }
 
-    private static List<Finding> findings(List<Group> groups, double budget, double forecast) {
-        if (budget <= 0 || forecast <= budget) {
+    private static List<Finding> findings(List<Group> groups, OptionalDouble set, double forecast) {
+        if (set.isEmpty() || forecast <= set.getAsDouble()) {
             return List.of();
         }
+        double budget = set.getAsDouble();
         Group largest = groups.stream().max(java.util.Comparator.comparingDouble(Group::forecast)).orElseThrow();
-        return List.of(Finding.of("money.budget", Stage.MONEY, Severity.WARN,
+        return List.of(Finding.of(MoneyRules.MONEY_BUDGET, Subject.WHOLE, Severity.WARN,
                 Sentence.of("The build costs {0} more than the budget", Amount.money(forecast - budget)),
                 Sentence.of("Forecast {0}, budget {1}. The largest part is {2} with {3}.", Amount.money(forecast),
                         Amount.money(budget), largest.label(), Amount.money(largest.forecast())),

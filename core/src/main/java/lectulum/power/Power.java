@@ -18,6 +18,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
@@ -33,7 +34,7 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     public static final Discipline<Power> DISCIPLINE = new Discipline<Power>("power", "Power", Stage.POWER,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
             () -> new Power(List.of(), Figures.NONE, List.of()))
-            .mendedBy(PowerRemedies::of);
+            .checking(PowerRules.class, PowerRemedies::of);
     /// Nights beyond which nobody counts.
     public static final double MOST_NIGHTS = 365;
     /// Efficiency of the inverter and what it draws while it is on \[W\] (assumed).
@@ -155,17 +156,17 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
         List<Finding> all = new ArrayList<>();
         List<String> largest = draws.stream().filter(d -> d.energy() > 0).limit(1).map(Draw::thing).toList();
         if (use > 0 && store.count == 0) {
-            all.add(Finding.of("power.nights", Stage.POWER, Severity.WARN,
+            all.add(Finding.of(PowerRules.POWER_NIGHTS, Subject.WHOLE, Severity.WARN,
                     Sentence.of("There is no battery to run anything"),
                     Sentence.of("The loads want {0} in a day.", Amount.energy(use)), largest));
         } else if (nights < Math.min(1, brief.nights())) {
-            all.add(Finding.of("power.nights", Stage.POWER, Severity.WARN,
+            all.add(Finding.of(PowerRules.POWER_NIGHTS, Subject.WHOLE, Severity.WARN,
                     Sentence.of("The battery does not last one night"),
                     Sentence.of("{0} usable against {1} in a day, most of it for {2}.", Amount.energy(store.usable),
                             Amount.energy(use), draws.isEmpty() ? "nothing" : draws.getFirst().name()),
                     largest));
         } else if (nights < brief.nights()) {
-            all.add(Finding.of("power.nights", Stage.POWER, Severity.WARN,
+            all.add(Finding.of(PowerRules.POWER_NIGHTS, Subject.WHOLE, Severity.WARN,
                     Sentence.of("The battery lasts {0}, the trip {1}", Amount.nights(nights),
                             Amount.nights(brief.nights())),
                     Sentence.of("{0} usable, {1} used in a day.", Amount.energy(store.usable), Amount.energy(use)),

@@ -24,10 +24,10 @@ final class PowerRemedies {
     private PowerRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().equals("power.nights")
-                ? Stream.concat(largerBattery(known).stream(), shorterHours(known).stream())
-                : Stream.empty();
+    static Stream<Remedy> of(Known known, PowerRules rule, Finding finding) {
+        return switch (rule) {
+            case POWER_NIGHTS -> Stream.concat(largerBattery(known).stream(), shorterHours(known).stream());
+        };
     }
 
     /// What must come out of the battery in a day, the sun taken off \[J\].

@@ -36,7 +36,7 @@ public record TrueShape(Optional<LeaningBox> box, List<Survey.Station> stations,
     }
 
     public static SixTapes tapes(Survey.Tapes t) {
-        return new SixTapes(t.front(), t.left(), t.right(), t.diagonalA(), t.diagonalB(), t.rear());
+        return new SixTapes(t.front(), t.left(), t.right(), t.diagonalA(), t.diagonalB(), t.rear().orElse(0));
     }
 
     private static LeaningBox leaning(Survey survey, Optional<SixTapes.Plan> plan, double length, double width,

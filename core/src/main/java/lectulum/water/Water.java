@@ -18,6 +18,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Verdict;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
@@ -31,7 +32,7 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
     public static final Discipline<Water> DISCIPLINE = new Discipline<Water>("water", "Water", Stage.WATER,
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)),
             () -> new Water(Figures.NONE, List.of()))
-            .mendedBy(WaterRemedies::of);
+            .checking(WaterRules.class, WaterRemedies::of);
     /// Days beyond which nobody counts.
     public static final double MOST_DAYS = 365;
     /// What a pump gets out of a tank whose gross volume is known (assumed).
@@ -121,20 +122,21 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
             return all;
         }
         if (freshTank <= 0) {
-            all.add(Finding.of("water.fresh", Stage.WATER, Severity.WARN, Sentence.of("There is no fresh water aboard"),
+            all.add(Finding.of(WaterRules.WATER_FRESH, Subject.WHOLE, Severity.WARN,
+                    Sentence.of("There is no fresh water aboard"),
                     Sentence.of("The trip is {0}. Add a tank or some cans.", Amount.nights(brief.nights())),
                     List.of()));
         } else {
-            tooShort("water.fresh", "Fresh water lasts {0}, the trip {1}", fresh, brief, all);
+            tooShort(WaterRules.WATER_FRESH, "Fresh water lasts {0}, the trip {1}", fresh, brief, all);
         }
-        tooShort("water.grey", "The grey tank is full after {0}, the trip is {1}", grey, brief, all);
-        tooShort("water.waste", "The toilet is full after {0}, the trip is {1}", waste, brief, all);
+        tooShort(WaterRules.WATER_GREY, "The grey tank is full after {0}, the trip is {1}", grey, brief, all);
+        tooShort(WaterRules.WATER_WASTE, "The toilet is full after {0}, the trip is {1}", waste, brief, all);
         return all;
     }
 
-    private static void tooShort(String id, String title, double days, Brief brief, List<Finding> all) {
+    private static void tooShort(WaterRules rule, String title, double days, Brief brief, List<Finding> all) {
         if (days < brief.nights()) {
-            all.add(Finding.of(id, Stage.WATER, Severity.WARN,
+            all.add(Finding.of(rule, Subject.WHOLE, Severity.WARN,
                     Sentence.of(title, Amount.days(days), Amount.nights(brief.nights())),
                     Sentence.of("{0} people, style {1}. Empty grey water only where it is allowed.",
                             brief.people().size(), brief.water().label()),

@@ -24,16 +24,16 @@ final class WaterRemedies {
     private WaterRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return switch (finding.id()) {
-            case "water.fresh" -> Stream.concat(
+    static Stream<Remedy> of(Known known, WaterRules rule, Finding finding) {
+        return switch (rule) {
+            case WATER_FRESH -> Stream.concat(
                     largerTank(known, Tank.Use.FRESH,
                             known.of(Water.DISCIPLINE).figures().value("water.day.use") / Water.USABLE),
                     thriftier(known.design()).stream());
-            case "water.grey" -> Stream.concat(
+            case WATER_GREY -> Stream.concat(
                     largerTank(known, Tank.Use.GREY, known.of(Water.DISCIPLINE).figures().value("water.day.grey")),
                     thriftier(known.design()).stream());
-            default -> Stream.empty();
+            case WATER_WASTE -> Stream.empty();
         };
     }
 

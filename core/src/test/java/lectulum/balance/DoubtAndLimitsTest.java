@@ -172,7 +172,8 @@ class DoubtAndLimitsTest {
     class BallAndCoupler {
         private static Design sizes(double ball, double coupler) {
             Design d = box();
-            return d.with(d.vehicle().withBall(ball)).with(d.settings().with("coupler.size", coupler));
+            return d.with(d.vehicle().withBall(ball > 0 ? OptionalDouble.of(ball) : OptionalDouble.empty()))
+                    .with(d.settings().with("coupler.size", coupler));
         }
 
         @ParameterizedTest

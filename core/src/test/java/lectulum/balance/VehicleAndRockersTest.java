@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.design.base.Axle;
@@ -62,7 +63,10 @@ class VehicleAndRockersTest {
     /// Moments about the ground under the rear axle are the same by any path: the front axle times the wheelbase.
     @Test
     void momentsAboutTheRearAxleAddUp() {
-        Design d = with(seated(50).with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, 0.060, true, 0.4, 35)), 80, 70,
+        Design d = with(
+                seated(50)
+                        .with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, OptionalDouble.of(0.060), true, 0.4, 35)),
+                80, 70,
                 30);
         double tank = 0.5;
         double fuel = 835 * 0.060 * (0.4 - 0.9);
@@ -77,7 +81,7 @@ class VehicleAndRockersTest {
     @ParameterizedTest
     @CsvSource({"CURB, -22.35", "RUNNING_ORDER, -92.88", "TARE, 14.90", "AS_DRIVEN, 0"})
     void aKerbMassMeansWhatItsPapersSay(Vehicle.Kerb kerb, double off) {
-        Vehicle v = car(0).with(new Vehicle.Papers(kerb, 0.060, false, 0.5, 0));
+        Vehicle v = car(0).with(new Vehicle.Papers(kerb, OptionalDouble.of(0.060), false, 0.5, 0));
 
         assertThat(VehicleLoads.of(with(v, 80)).ready()).isCloseTo(1600 + off, within(1e-9));
     }
@@ -86,7 +90,8 @@ class VehicleAndRockersTest {
     @Test
     void thePayloadOfRunningOrderHasItsDriverAlready() {
         Vehicle curb = car(0);
-        Vehicle order = car(0).with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, 0, false, 1, 0));
+        Vehicle order = car(0)
+                .with(new Vehicle.Papers(Vehicle.Kerb.RUNNING_ORDER, OptionalDouble.empty(), false, 1, 0));
 
         double plain = Analysis.of(with(curb, 80, 80)).figures().value("balance.departure.payloadLeft");
         double european = Analysis.of(with(order, 80, 80)).figures().value("balance.departure.payloadLeft");

@@ -76,7 +76,7 @@ class GarageOfDesignTest {
         Vehicle edited = VAN.named("x").withKerb(1400, 600).withGeometry(2.8, 0.8, 0.4).withLuggage(5)
                 .with(Rating.TOW_BRAKED, OptionalDouble.empty());
 
-        assertThat(edited.ball()).isEqualTo(0.050);
+        assertThat(edited.ball()).hasValue(0.050);
         assertThat(edited.own()).isEqualTo(VAN.own());
         assertThat(edited.ratings()).isEmpty();
     }

@@ -3,18 +3,19 @@ package lectulum.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
-import lectulum.design.feature.FeatureKind;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Project;
 import lectulum.design.base.EmptyMass;
+import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Vehicle;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
@@ -46,7 +47,7 @@ class OlderFilesTest {
         Design then = older(Campers.demo(demo).orElseThrow()).design();
 
         assertThat(then.garage()).isEmpty();
-        assertThat(then.vehicle().ball()).isZero();
+        assertThat(then.vehicle().ball()).isEmpty();
         assertThat(then.vehicle().own()).isEmpty();
         assertThat(then.vehicle().ratings()).isEqualTo(now.vehicle().ratings());
         assertThat(then.cases()).allMatch(c -> c.wet() == 0 && !c.parked());
@@ -89,19 +90,88 @@ class OlderFilesTest {
         assertThat(written).contains("\"colour\" : \"grey\"");
     }
 
-    /// The file holds a rich camper and a thing with each kind of feature, as the first version wrote them. Where a name in it
-    /// is no longer written, the format has changed: that takes a new version and a way from the old one, not another file.
+    /// The file holds a rich camper and a thing with each kind of feature. Where a name in it is no longer written, the format
+    /// has changed: that takes a new version and a way from the old one, not another file.
     @Test
-    void aFileOfTheFirstVersionIsReadAndWrittenByteForByte() throws IOException {
-        String file;
-        try (InputStream in = OlderFilesTest.class.getResourceAsStream("version-1.lectulum.json")) {
-            file = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
+    void aFileOfThisVersionIsReadAndWrittenByteForByte() throws IOException {
+        String file = SchemaTest.fixture("version-2.lectulum.json");
 
         Project read = ProjectJson.read(file).project();
 
         assertThat(ProjectJson.write(read, null)).isEqualTo(file);
         assertThat(read.design().things().stream().flatMap(t -> t.features().stream()).map(f -> FeatureKind.of(f)))
                 .containsAll(FeatureKind.all());
+    }
+
+    /// The same camper as the first version wrote it, which held 0 for what is not known.
+    @Test
+    void aFileOfTheFirstVersionBecomesTheSameProject() throws IOException {
+        String first = SchemaTest.fixture("version-1.lectulum.json");
+        String second = SchemaTest.fixture("version-2.lectulum.json");
+
+        ProjectJson.Read read = ProjectJson.read(first);
+
+        assertThat(first).contains("\"formatVersion\" : 1");
+        assertThat(read.version()).isEqualTo(1);
+        assertThat(read.project()).isEqualTo(ProjectJson.read(second).project());
+        assertThat(ProjectJson.write(read.project(), read.tree())).isEqualTo(second);
+    }
+
+    @Test
+    void whatWasNotKnownInTheFirstVersionIsNotKnown() throws IOException {
+        ObjectNode tree = (ObjectNode) JsonMapper.builder().build()
+                .readTree(SchemaTest.fixture("version-1.lectulum.json"));
+        JsonNode design = tree.at("/variants/0/design");
+        ((ObjectNode) design.get("vehicle")).put("ball", 0).put("trim", "blue");
+        ((ObjectNode) design.at("/vehicle/papers")).put("tank", 0);
+        ((ObjectNode) design.get("brief")).put("budget", 0);
+        ((ObjectNode) design.at("/base/survey/tapes")).put("rear", 0);
+        ((ObjectNode) design.at("/base/carcass/gear/springs")).put("hangers", 0.0);
+        ((ObjectNode) design.at("/base/carcass")).putObject("lift").put("rise", 0.4).put("panel", 0.02).put("mass", 50)
+                .put("drag", 40).put("lifters", 4).put("side", 0);
+        // Nothing but what meant "unknown" changes.
+        ((ObjectNode) design.at("/vehicle/papers")).put("fill", 0);
+
+        ProjectJson.Read read = ProjectJson.read(tree.toString());
+        Design d = read.project().design();
+
+        assertThat(d.vehicle().ball()).isEmpty();
+        assertThat(d.vehicle().papers().tank()).isEmpty();
+        assertThat(d.vehicle().papers().fill()).isZero();
+        assertThat(d.brief().budget()).isEmpty();
+        assertThat(d.base().survey().tapes().orElseThrow().rear()).isEmpty();
+        assertThat(d.base().carcass().gear().springs().orElseThrow().hangers()).isEmpty();
+        assertThat(d.base().carcass().lift().orElseThrow().side()).isEmpty();
+        assertThat(ProjectJson.write(read.project(), read.tree())).contains("\"trim\" : \"blue\"");
+    }
+
+    @Test
+    void everyStepIsTakenOnceAndInOrder() {
+        ObjectNode tree = JsonMapper.builder().build().createObjectNode().put("formatVersion", 2);
+        List<java.util.function.Consumer<ObjectNode>> steps = List.of(
+                t -> t.put("way", t.path("way").asString("") + "1"),
+                t -> t.put("way", t.path("way").asString("") + "2"),
+                t -> t.put("way", t.path("way").asString("") + "3"));
+
+        Migrations.bring(tree, 2, steps);
+
+        assertThat(tree.get("way").asString()).isEqualTo("23");
+        assertThat(tree.get("formatVersion").asInt()).isEqualTo(4);
+    }
+
+    @Test
+    void theOriginalStaysBesideWhatIsWrittenOverIt(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("old" + ProjectFile.ENDING);
+        Path kept = folder.resolve("old" + ProjectFile.ENDING + ".format-1");
+        String first = SchemaTest.fixture("version-1.lectulum.json");
+        Files.writeString(file, first);
+        ProjectJson.Read read = ProjectFile.open(file);
+        assertThat(kept).as("only opened").doesNotExist();
+
+        ProjectFile.save(file, read.project(), read.tree());
+        ProjectFile.save(file, read.project().named("Later"), read.tree());
+
+        assertThat(kept).hasContent(first);
+        assertThat(ProjectFile.open(file).version()).isEqualTo(ProjectJson.VERSION);
     }
 }

@@ -35,7 +35,7 @@ class MoneyTest {
 
         assertThat(Money.of(d).findings()).singleElement()
                 .satisfies(f -> assertThat(f.detail().text(lectulum.units.Style.PLAIN)).contains("Cargo and tie-down"));
-        assertThat(Money.of(d.with(d.brief().withBudget(0))).findings()).isEmpty();
+        assertThat(Money.of(d.with(d.brief().withBudget(OptionalDouble.empty()))).findings()).isEmpty();
     }
 
     @Test

@@ -18,8 +18,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.Range;
 import lectulum.figures.Sentence;
-import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -65,9 +65,9 @@ public final class Form extends VBox {
     }
 
     /// A quantity that always has a value.
-    public Form quantity(String label, Quantity quantity, double low, double high, ToDoubleFunction<Design> read,
+    public Form quantity(String label, Range range, ToDoubleFunction<Design> read,
             BiFunction<Design, Double, Design> write) {
-        QuantityField field = new QuantityField(label, quantity, low, high,
+        QuantityField field = new QuantityField(label, range,
                 v -> bench.edit(new Edit(label, d -> write.apply(d, v))));
         field.field().setId(id(label));
         refreshers.add(() -> field.show(read.applyAsDouble(design()), state.style()));
@@ -75,9 +75,9 @@ public final class Form extends VBox {
     }
 
     /// A quantity that may be unknown (NaN): emptying the field clears it.
-    public Form optional(String label, Quantity quantity, double low, double high, ToDoubleFunction<Design> read,
+    public Form optional(String label, Range range, ToDoubleFunction<Design> read,
             BiFunction<Design, Double, Design> write) {
-        QuantityField field = new QuantityField(label, quantity, low, high,
+        QuantityField field = new QuantityField(label, range,
                 v -> bench.edit(new Edit(label, d -> write.apply(d, v)))).clearable("not known",
                         () -> bench.edit(new Edit(label + " not known", d -> write.apply(d, Double.NaN))));
         field.field().setId(id(label));

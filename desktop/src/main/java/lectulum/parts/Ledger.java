@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import lectulum.design.Range;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.Units;
@@ -69,7 +70,7 @@ public final class Ledger<R> extends TableView<R> {
     }
 
     /// A number that can be typed over; NaN shows an empty field.
-    public Ledger<R> entry(String head, double width, Quantity quantity, double high, ToDoubleFunction<R> read,
+    public Ledger<R> entry(String head, double width, Range range, ToDoubleFunction<R> read,
             BiConsumer<R, Double> write) {
         TableColumn<R, R> column = column(head, width);
         column.getStyleClass().add("number");
@@ -78,7 +79,7 @@ public final class Ledger<R> extends TableView<R> {
                 getStyleClass().add("entry");
             }
 
-            private final QuantityField field = new QuantityField(head, quantity, 0, high,
+            private final QuantityField field = new QuantityField(head, range,
                     v -> write.accept(getItem(), v)).clearable("–", () -> write.accept(getItem(), Double.NaN));
 
             @Override

@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
+import lectulum.design.Range;
 import lectulum.units.Entry;
 import lectulum.units.OtherUnit;
 import lectulum.units.Quantity;
@@ -34,13 +35,12 @@ public final class QuantityField extends VBox {
     private double value = Double.NaN;
 
     /// @param name    what a screen reader says
-    /// @param low     smallest value, SI
-    /// @param high    largest value, SI
+    /// @param range   what may be typed
     /// @param changed gets the new SI value
-    public QuantityField(String name, Quantity quantity, double low, double high, DoubleConsumer changed) {
-        this.quantity = quantity;
-        this.low = low;
-        this.high = high;
+    public QuantityField(String name, Range range, DoubleConsumer changed) {
+        this.quantity = range.quantity();
+        this.low = range.low();
+        this.high = range.high();
         this.changed = changed;
         field.setAccessibleText(name);
         field.getStyleClass().add("quantity");

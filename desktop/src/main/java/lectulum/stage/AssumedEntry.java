@@ -41,7 +41,7 @@ public final class AssumedEntry extends Entry {
         }
         for (Assumed.Entry e : Assumed.entries()) {
             if (prefixes.isEmpty() && e.table().equals("layout") || prefixes.stream().anyMatch(e.id()::startsWith)) {
-                f.optional(e.label(), e.quantity(), e.low(), e.high(), d -> Assumed.value(d, e.id()),
+                f.optional(e.label(), e.range(), d -> Assumed.value(d, e.id()),
                         (d, v) -> d.with(d.settings().with(e.id(), v)));
             }
         }

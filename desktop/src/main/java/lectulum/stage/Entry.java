@@ -1,13 +1,15 @@
 package lectulum.stage;
 
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.base.Base;
 import lectulum.parts.Form;
-import lectulum.units.Quantity;
+import lectulum.parts.PartRows;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -40,16 +42,16 @@ public abstract class Entry extends VBox {
         form.show(state);
     }
 
-    /// A length of the base.
-    protected final void length(Form f, String label, double low, double high, Function<Base, Double> read,
-            BiFunction<Base, Double, Base> write) {
-        value(f, label, Quantity.LENGTH, low, high, read, write);
+    /// Rows for the numbers of a part of the base.
+    protected static <P extends Record> PartRows<P> rows(Form f, Class<P> type, Function<Base, Optional<P>> read,
+            BiFunction<Base, P, Base> write) {
+        return new PartRows<>(f, type, d -> read.apply(d.base()), (d, p) -> d.with(write.apply(d.base(), p)));
     }
 
-    protected final void value(Form f, String label, Quantity quantity, double low, double high,
-            Function<Base, Double> read,
+    /// A number of the base that is not kept as it is shown.
+    protected final void value(Form f, String label, Range range, Function<Base, Double> read,
             BiFunction<Base, Double, Base> write) {
-        f.quantity(label, quantity, low, high, d -> read.apply(d.base()),
+        f.quantity(label, range, d -> read.apply(d.base()),
                 (d, v) -> d.with(write.apply(d.base(), v)));
     }
 

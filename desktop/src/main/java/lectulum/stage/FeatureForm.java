@@ -6,6 +6,8 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
 import lectulum.design.Design;
+import lectulum.design.Meaning;
+import lectulum.design.Range;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Thing;
@@ -50,15 +52,15 @@ final class FeatureForm {
         return t.features().stream().filter(f -> FeatureKind.of(f) == kind).findFirst();
     }
 
-    private static Object value(Design d, String id, FeatureKind kind, FeatureKind.Slot slot) {
+    private static Object value(Design d, String id, FeatureKind kind, Meaning slot) {
         return d.thing(id).flatMap(t -> of(t, kind)).map(slot::get).orElse(null);
     }
 
-    private static Design with(Design d, String id, FeatureKind kind, FeatureKind.Slot slot, Object value) {
+    private static Design with(Design d, String id, FeatureKind kind, Meaning slot, Object value) {
         return d.mapping(id, t -> of(t, kind).map(f -> t.with(kind.with(f, slot, value))).orElse(t));
     }
 
-    private static void slot(Form form, String id, FeatureKind kind, FeatureKind.Slot slot) {
+    private static void slot(Form form, String id, FeatureKind kind, Meaning slot) {
         if (slot.type() == boolean.class) {
             form.tick(slot.label(), d -> Boolean.TRUE.equals(value(d, id, kind, slot)),
                     (d, v) -> with(d, id, kind, slot, v));
@@ -68,7 +70,7 @@ final class FeatureForm {
                     (d, v) -> with(d, id, kind, slot, v));
         } else {
             boolean whole = slot.type() == int.class;
-            form.quantity(slot.label(), slot.quantity(), slot.low(), slot.high(),
+            form.quantity(slot.label(), new Range(slot.quantity(), slot.low(), slot.high()),
                     d -> value(d, id, kind, slot) instanceof Number n ? n.doubleValue() : Double.NaN,
                     (d, v) -> with(d, id, kind, slot, whole ? (Object) (int) Math.round(v) : (Object) v));
         }

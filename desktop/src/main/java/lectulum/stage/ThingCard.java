@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import lectulum.balance.Balance;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.Range;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Cost;
@@ -30,6 +31,7 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.stage.layout.PlaceFinder;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -38,7 +40,6 @@ import lectulum.workbench.Workbench;
 
 /// The selected thing, editable; several selected things as a sum.
 public final class ThingCard extends VBox {
-    private static final double FAR = 15;
     private final Workbench bench;
     private final Consumer<Thing> keepOwn;
     private List<String> built = List.of();
@@ -114,14 +115,12 @@ public final class ThingCard extends VBox {
         if (thing.mount() != Mount.SPREAD) {
             size(id);
         }
-        form.quantity("Mass", Quantity.MASS, 0, 3000, d -> number(d, id, t -> t.mass().value()),
+        form.quantity("Mass", Range.of(Mass.class, "value"), d -> number(d, id, t -> t.mass().value()),
                 (d, v) -> d.mapping(id, t -> t.with(new Mass(v, t.mass().source(), OptionalDouble.empty()))));
         form.choice("Mass is", List.of(MassSource.values()), MassSource::label, d -> of(d, id, t -> t.mass().source()),
                 (d, v) -> d.mapping(id, t -> t.with(new Mass(t.mass().value(), v, OptionalDouble.empty()))));
-        form.quantity("Planned price", Quantity.MONEY, 0, 1e6, d -> number(d, id, t -> t.cost().planned()),
-                (d, v) -> d.mapping(id, t -> t.with(new Cost(v, t.cost().paid()))));
-        form.optional("Paid", Quantity.MONEY, 0, 1e6, d -> number(d, id, t -> t.cost().paid().orElse(Double.NaN)),
-                (d, v) -> d.mapping(id, t -> t.with(new Cost(t.cost().planned(), known(v)))));
+        new PartRows<>(form, Cost.class, d -> d.thing(id).map(Thing::cost), (d, c) -> d.mapping(id, t -> t.with(c)))
+                .row("planned").unknownRow("paid", "Paid");
         supplies(thing);
         form.choice("System", List.of(SystemGroup.values()), SystemGroup::label, d -> of(d, id, Thing::system),
                 (d, v) -> d.mapping(id, t -> t.with(v)));
@@ -151,15 +150,12 @@ public final class ThingCard extends VBox {
     }
 
     private void place(String id, Mode mode) {
-        form.quantity("Behind the ball", Quantity.LENGTH, -FAR, FAR,
+        form.quantity("Behind the ball", Range.of(Placement.class, "x").from(0.1, 5),
                 d -> d.base().tongueLength() + number(d, id, t -> t.at(mode).x()), (d, v) -> move(d, id, mode,
                         p -> p.at(v - d.base().tongueLength(), p.y(), p.z(), p.yaw())));
-        form.quantity("Right of middle", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).y()),
-                (d, v) -> move(d, id, mode, p -> p.at(p.x(), v, p.z(), p.yaw())));
-        form.quantity("Above the floor", Quantity.LENGTH, -FAR, FAR, d -> number(d, id, t -> t.at(mode).z()),
-                (d, v) -> move(d, id, mode, p -> p.at(p.x(), p.y(), v, p.yaw())));
-        form.quantity("Turned", Quantity.ANGLE, -2 * Math.PI, 2 * Math.PI, d -> number(d, id, t -> t.at(mode).yaw()),
-                (d, v) -> move(d, id, mode, p -> p.at(p.x(), p.y(), p.z(), v)));
+        new PartRows<>(form, Placement.class, d -> d.thing(id).map(t -> t.at(mode)),
+                (d, p) -> move(d, id, mode, old -> p)).row("y", "Right of middle").row("z", "Above the floor")
+                .row("yaw");
     }
 
     /// Where it is in camp or at night, and in which shape.
@@ -198,18 +194,11 @@ public final class ThingCard extends VBox {
                             : Optional.empty()))));
         }
         if (own && thing.at(mode).shape().isPresent()) {
-            shape(id, mode, "Length in " + mode.label(), Size::length,
-                    (s, v) -> new Size(v, s.width(), s.height()));
-            shape(id, mode, "Width in " + mode.label(), Size::width, (s, v) -> new Size(s.length(), v, s.height()));
-            shape(id, mode, "Height in " + mode.label(), Size::height, (s, v) -> new Size(s.length(), s.width(), v));
+            String in = " in " + mode.label();
+            new PartRows<>(form, Size.class, d -> d.thing(id).map(t -> t.sizeIn(mode)),
+                    (d, s) -> d.mapping(id, t -> t.placed(mode, t.at(mode).shaped(Optional.of(s)))))
+                    .row("length", "Length" + in).row("width", "Width" + in).row("height", "Height" + in);
         }
-    }
-
-    private void shape(String id, Mode mode, String label, Function<Size, Double> read,
-            java.util.function.BiFunction<Size, Double, Size> write) {
-        form.quantity(label, Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> read.apply(t.sizeIn(mode))),
-                (d, v) -> d.mapping(id, t -> t.placed(mode,
-                        t.at(mode).shaped(Optional.of(write.apply(t.sizeIn(mode), v))))));
     }
 
     private static Design move(Design d, String id, Mode mode, UnaryOperator<Placement> where) {
@@ -217,27 +206,21 @@ public final class ThingCard extends VBox {
     }
 
     private void size(String id) {
-        form.quantity("Length", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().length()),
-                (d, v) -> d.mapping(id, t -> t.with(new Size(v, t.size().width(), t.size().height()))));
-        form.quantity("Width", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().width()),
-                (d, v) -> d.mapping(id, t -> t.with(new Size(t.size().length(), v, t.size().height()))));
-        form.quantity("Height", Quantity.LENGTH, 0.001, FAR, d -> number(d, id, t -> t.size().height()),
-                (d, v) -> d.mapping(id, t -> t.with(new Size(t.size().length(), t.size().width(), v))));
+        new PartRows<>(form, Size.class, d -> d.thing(id).map(Thing::size), (d, s) -> d.mapping(id, t -> t.with(s)))
+                .row("length").row("width").row("height");
     }
 
     private void supplies(Thing thing) {
         String id = thing.id();
         if (thing.load().isPresent()) {
-            form.quantity("Power", Quantity.POWER, 0, 10_000, d -> number(d, id, t -> load(t).power()),
-                    (d, v) -> d.mapping(id, t -> t.with(new Load(v, load(t).dailyRunning(), load(t).feed()))));
-            form.quantity("Hours a day", Quantity.DURATION, 0, 86_400, d -> number(d, id, t -> load(t).dailyRunning()),
-                    (d, v) -> d.mapping(id, t -> t.with(new Load(load(t).power(), v, load(t).feed()))));
+            new PartRows<>(form, Load.class, d -> d.thing(id).flatMap(Thing::load),
+                    (d, l) -> d.mapping(id, t -> t.with(l))).row("power").row("dailyRunning");
             form.choice("Fed from", List.of(Load.Feed.values()), Load.Feed::label, d -> of(d, id, t -> load(t).feed()),
                     (d, v) -> d.mapping(id, t -> t.with(new Load(load(t).power(), load(t).dailyRunning(), v))));
         }
         if (thing.battery().isPresent()) {
-            form.quantity("Stores", Quantity.ENERGY, 3600, 1e9, d -> number(d, id, t -> battery(t).energy()),
-                    (d, v) -> d.mapping(id, t -> t.with(new Battery(v, battery(t).chemistry()))));
+            new PartRows<>(form, Battery.class, d -> d.thing(id).flatMap(Thing::battery),
+                    (d, b) -> d.mapping(id, t -> t.with(b))).row("energy");
             form.choice("Chemistry", List.of(Battery.Chemistry.values()), Battery.Chemistry::label,
                     d -> of(d, id, t -> battery(t).chemistry()),
                     (d, v) -> d.mapping(id, t -> t.with(new Battery(battery(t).energy(), v))));
@@ -245,12 +228,11 @@ public final class ThingCard extends VBox {
         if (thing.tank().isPresent()) {
             form.choice("Holds", List.of(Tank.Use.values()), Tank.Use::label, d -> of(d, id, t -> tank(t).use()),
                     (d, v) -> d.mapping(id, t -> t.with(new Tank(v, tank(t).capacity()))));
-            form.quantity("Volume", Quantity.VOLUME, 1e-4, 2, d -> number(d, id, t -> tank(t).capacity()),
-                    (d, v) -> d.mapping(id, t -> t.with(new Tank(tank(t).use(), v))));
+            new PartRows<>(form, Tank.class, d -> d.thing(id).flatMap(Thing::tank),
+                    (d, k) -> d.mapping(id, t -> t.with(k))).row("capacity");
         }
         if (thing.solar() > 0) {
-            form.quantity("Peak power", Quantity.POWER, 0, 5000, d -> number(d, id, Thing::solar),
-                    (d, v) -> d.mapping(id, t -> t.withSolar(v)));
+            new PartRows<>(form, Thing.class, d -> d.thing(id), (d, t) -> d.mapping(id, old -> t)).row("solar");
         }
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import lectulum.design.Range;
 import lectulum.files.AtomicFile;
 import lectulum.papers.OffsetTable;
 import lectulum.papers.Panels;
@@ -83,7 +84,7 @@ final class TemplateDialog extends VBox {
     }
 
     private Node bar(String id, java.util.function.DoubleConsumer take) {
-        QuantityField field = new QuantityField("Measured bar", Quantity.LENGTH, 0.09, 0.11, v -> {
+        QuantityField field = new QuantityField("Measured bar", new Range(Quantity.LENGTH, 0.09, 0.11), v -> {
             take.accept(v);
             count();
         });

@@ -118,7 +118,7 @@ class VehiclesTest extends WindowTest {
 
         enter("#vehicle-0-ball-diameter", "2\"");
 
-        assertThat(design().vehicle().ball()).isCloseTo(0.0508, within(1e-9));
+        assertThat(design().vehicle().ball().orElseThrow()).isCloseTo(0.0508, within(1e-9));
         assertThat(state().analysis().findings()).anyMatch(f -> f.id().equals("balance.ball"));
         assertThat(against()).contains("Ball and coupler are not of one size");
         enter("#vehicle-0-ball-diameter", "50 mm");

@@ -15,14 +15,14 @@ final class CampRemedies {
     private CampRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return switch (finding.id()) {
-            case "camp.tip", "camp.falls" -> Stream.concat(
+    static Stream<Remedy> of(Known known, CampRules rule, Finding finding) {
+        return switch (rule) {
+            case CAMP_TIP, CAMP_FALLS -> Stream.concat(
                     Stream.of(Mend.assumed("camp.rear.jacks", 2, Sentence.of("Set two rear jacks first"))),
                     BalanceRemedies.tongue(known));
-            case "camp.margin" -> DoubleStream.of(0.05, 0).mapToObj(v -> Mend.assumed("camp.rear.inset", v,
+            case CAMP_MARGIN -> DoubleStream.of(0.05, 0).mapToObj(v -> Mend.assumed("camp.rear.inset", v,
                     Sentence.of("Set the rear jacks {0} from the corner", Amount.m(v))));
-            default -> Stream.empty();
+            case CAMP_JACK, CAMP_LIFTED, LEVEL_BLOCKS, LEVEL_TRAVEL -> Stream.empty();
         };
     }
 }

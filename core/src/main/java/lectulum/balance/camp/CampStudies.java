@@ -29,7 +29,7 @@ import lectulum.units.Quantity;
 public final class CampStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("camp", "Camp", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(CampStudies::of))
-            .mendedBy(CampRemedies::of);
+            .checking(CampRules.class, CampRemedies::of);
 
     private static final String SOURCE = "plate on springs that only push; wheels and tongue jack first, rear jacks"
             + " wound on after";
@@ -61,7 +61,7 @@ public final class CampStudies {
                     "moments about the wheels");
             if (mass < heaviest.mass()) {
                 boolean jacks = rig.given("camp.rear.jacks") && rig.assumed("camp.rear.jacks") >= 1;
-                book.say("camp.tip", jacks ? Severity.NOTE : Severity.STOP,
+                book.say(CampRules.CAMP_TIP, jacks ? Severity.NOTE : Severity.STOP,
                         Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
                                 Amount.kg(Math.max(0, mass))),
                         jacks
@@ -191,7 +191,7 @@ public final class CampStudies {
             book.absent("camp.jack.most", "Most on one jack", Quantity.MASS, "ΣN = W, ΣNx = ΣWx, ΣNy = ΣWy",
                     "it tips: no set of feet that push holds it");
             boolean jacks = rig.assumed("camp.rear.jacks") >= 1;
-            book.say("camp.falls", Severity.STOP, alone.isEmpty()
+            book.say(CampRules.CAMP_FALLS, Severity.STOP, alone.isEmpty()
                     ? Sentence.of("It does not stand on its feet by itself")
                     : Sentence.of("It tips when {0} stands at the {1}", who.name(), falls.getFirst().where),
                     jacks
@@ -211,7 +211,7 @@ public final class CampStudies {
                 Sentence.of("{0} at any corner", Amount.kg(who.mass())), SOURCE);
         double rated = rig.assumed("camp.jack.rated");
         if (rated > 0 && most > rated) {
-            book.say("camp.jack", Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
+            book.say(CampRules.CAMP_JACK, Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
                     Sentence.of("It is rated for {0}.", Amount.kg(rated)));
         }
         book.note("Reckoned for {0}, the lightest tongue.", camp.says());
@@ -247,7 +247,7 @@ public final class CampStudies {
             }
         }
         if (!lifted.isEmpty()) {
-            book.say("camp.lifted", Severity.WARN, lifted.size() == 1
+            book.say(CampRules.CAMP_LIFTED, Severity.WARN, lifted.size() == 1
                     ? Sentence.of("The {0} is lifted", lifted.getFirst())
                     : Sentence.of("Wheels are lifted: {0}", String.join("; ", lifted)),
                     Sentence.of("Stabilisers are not lifting jacks: wind them less."));
@@ -315,7 +315,7 @@ public final class CampStudies {
                         rig.heaviest().name(), worst.where, new Amount(feet.tips(x, y, p[2]), Quantity.ANGLE)),
                 "statics");
         if (margin < wanted) {
-            book.say("camp.margin", margin < 0 ? Severity.STOP : Severity.WARN,
+            book.say(CampRules.CAMP_MARGIN, margin < 0 ? Severity.STOP : Severity.WARN,
                     margin < 0 ? Sentence.of("It tips over its feet") : Sentence.of("It stands close to tipping"),
                     Sentence.of("With {2} at the {3} the plumb line falls {0} inside the feet; {1} is wanted. Set jacks"
                             + " further out.", Amount.m(margin), Amount.m(wanted), rig.heaviest().name(), worst.where));
@@ -356,7 +356,7 @@ public final class CampStudies {
                 Math.abs(l.jack()), Quantity.LENGTH, "stack/2 − (x_A − x_jack) sin(pitch)",
                 Sentence.of("pitch {0}", new Amount(pitch, Quantity.ANGLE)), source);
         if (Math.abs(l.left()) > rig.assumed("site.goal")) {
-            book.say("level.blocks", Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
+            book.say(CampRules.LEVEL_BLOCKS, Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
                     new Amount(Math.abs(l.left()), Quantity.ANGLE)),
                     Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
                             + " no blocks.", Amount.m(l.wanted()), Amount.m(l.stack())));
@@ -387,7 +387,7 @@ public final class CampStudies {
             double pitch = (reaches + (out ? -l.stack() / 2 : l.stack() / 2)) / (rig.axle - rig.assumed("jack.at"));
             Sentence turn = Sentence.of("or turn the rig until it stands no more than {0} nose {1}",
                     new Amount(Math.asin(Math.clamp(pitch, 0, 1)), Quantity.ANGLE), out ? "down" : "up");
-            book.say("level.travel", Severity.WARN,
+            book.say(CampRules.LEVEL_TRAVEL, Severity.WARN,
                     Sentence.of(out ? "The tongue jack is too short" : "The tongue jack does not go down that far"),
                     Sentence.of("It has to be wound {0} by {1} and goes {2}: {3} are missing. {4}, {5}.",
                             out ? "out" : "in",

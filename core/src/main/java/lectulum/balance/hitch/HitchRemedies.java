@@ -16,12 +16,12 @@ final class HitchRemedies {
     private HitchRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return switch (finding.id()) {
-            case "hitch.level" -> Stream.of(level(known.design()));
-            case "bars.rear" -> Stream.of(Mend.assumed("bars.restored", 0.5,
+    static Stream<Remedy> of(Known known, HitchRules rule, Finding finding) {
+        return switch (rule) {
+            case HITCH_LEVEL -> Stream.of(level(known.design()));
+            case BARS_REAR -> Stream.of(Mend.assumed("bars.restored", 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
-            default -> Stream.empty();
+            case TORSION_HANGS, TORSION_OVER, RIDE_BOUNCE, BARS_AXLE, BARS_RATED -> Stream.empty();
         };
     }
 

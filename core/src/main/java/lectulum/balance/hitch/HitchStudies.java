@@ -26,7 +26,7 @@ import lectulum.units.Quantity;
 public final class HitchStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("hitch", "Hitch", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(HitchStudies::of))
-            .mendedBy(HitchRemedies::of);
+            .checking(HitchRules.class, HitchRemedies::of);
 
     private HitchStudies() {
     }
@@ -66,7 +66,7 @@ public final class HitchStudies {
         }
         double most = rig.assumed(Tandem.independent(rig.design) ? "hitch.level.torsion" : "hitch.level");
         if (Math.abs(nose) > most) {
-            book.say("hitch.level", Severity.WARN,
+            book.say(HitchRules.HITCH_LEVEL, Severity.WARN,
                     Sentence.of(nose > 0 ? "It is towed {0} nose up" : "It is towed {0} nose down",
                             new Amount(Math.abs(nose), Quantity.ANGLE)),
                     Sentence.of("Up to {0} is good. A ball mount {1} {2} levels it.",
@@ -110,14 +110,14 @@ public final class HitchStudies {
         book.note("A ball {0} lower brings the tongue from {1} to {2} and the front axle to {3}.", Amount.m(0.025),
                 Amount.kg(now.tongue()), Amount.kg(lower.tongue()), Amount.kg(lower.ground().get(0)));
         if (now.hanging()) {
-            book.say("torsion.hangs", Severity.WARN, Sentence.of("One axle hangs in its springs"),
+            book.say(HitchRules.TORSION_HANGS, Severity.WARN, Sentence.of("One axle hangs in its springs"),
                     Sentence.of("At a ball height of {0} the other carries {1} of {2}.", Amount.m(rig.ball()),
                             Amount.kg(Math.max(now.ground().get(0), now.ground().get(1))), Amount.kg(s.axle())));
         }
         double one = rig.base().rating(Rating.AXLE_EACH).orElse(rig.base().rating(Rating.AXLE).orElse(Double.NaN) / 2);
         double most = Math.max(now.ground().get(0), now.ground().get(1));
         if (most > one) {
-            book.say("torsion.over", Severity.STOP,
+            book.say(HitchRules.TORSION_OVER, Severity.STOP,
                     Sentence.of("The {0} axle carries too much at this ball height",
                             now.ground().get(0) >= now.ground().get(1) ? "front" : "rear"),
                     Sentence.of("{0} on {1}: towed level each would carry {2}. A ball mount {3} {4} levels it.",
@@ -148,7 +148,7 @@ public final class HitchStudies {
         double low = rig.assumed("bounce.low");
         double high = rig.assumed("bounce.high");
         if (b.frequency() < low || b.frequency() > high) {
-            book.say("ride.bounce", Severity.NOTE, Sentence.of(b.frequency() > high
+            book.say(HitchRules.RIDE_BOUNCE, Severity.NOTE, Sentence.of(b.frequency() > high
                     ? "The springs are stiff for this load"
                     : "The springs are soft for this load"),
                     Sentence.of("It rocks at {0}; {1} to {2} is good. Moving the axle does not cure bouncing: other"
@@ -183,19 +183,19 @@ public final class HitchStudies {
         rig.base().rating(Rating.AXLE).ifPresent(limit -> {
             double then = s.axle() + d.toAxle();
             if (then > limit) {
-                book.say("bars.axle", Severity.STOP, Sentence.of("With the bars the axle carries too much"),
+                book.say(HitchRules.BARS_AXLE, Severity.STOP, Sentence.of("With the bars the axle carries too much"),
                         Sentence.of("{0} on {1}: the bars add {2}.", Amount.kg(then), Amount.kg(limit),
                                 Amount.kg(d.toAxle())));
             }
         });
         double rated = rig.assumed("bars.rated");
         if (rated > 0 && d.bar() > rated) {
-            book.say("bars.rated", Severity.WARN, Sentence.of("The spring bars are too weak"),
+            book.say(HitchRules.BARS_RATED, Severity.WARN, Sentence.of("The spring bars are too weak"),
                     Sentence.of("Each would press with {0}; {1} is rated.", new Amount(d.bar(), Quantity.FORCE),
                             new Amount(rated, Quantity.FORCE)));
         }
         if (restored > 1 || rig.rear() + d.netRear() < rig.rear()) {
-            book.say("bars.rear", Severity.STOP, Sentence.of("The bars take grip off the rear axle"),
+            book.say(HitchRules.BARS_REAR, Severity.STOP, Sentence.of("The bars take grip off the rear axle"),
                     Sentence.of("Bring back no more than the front axle lost; {0} is set.", Amount.share(restored)));
         }
         book.note("Tongue and its share stay as they are, for sway too. No rating is raised. Slacken the bars off the"

@@ -12,8 +12,8 @@ final class RatingRemedies {
     private RatingRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().equals("brakes.needed")
+    static Stream<Remedy> of(Known known, RatingRules rule, Finding finding) {
+        return rule == RatingRules.BRAKES_NEEDED
                 ? Stream.of(Mend.base(Sentence.of("Take a braked axle"), "Braked axle",
                         b -> b.with(b.axle().withBrakes(true))))
                 : Stream.empty();

@@ -27,7 +27,7 @@ import lectulum.units.Quantity;
 public final class RatingStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("ratings", "Ratings", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Balance.DISCIPLINE))))
-            .mendedBy(RatingRemedies::of);
+            .checking(RatingRules.class, RatingRemedies::of);
 
     private static final int COLUMNS = 12;
     private static final int ROWS = 4;
@@ -150,7 +150,7 @@ public final class RatingStudies {
             book.figure("chain.front", "Vehicle's front axle", front, Quantity.MASS, "F − T · overhang/wheelbase",
                     Sentence.of("at least {0} is wanted", Amount.kg(least)), "statics; wanted share assumed");
             if (front < least) {
-                book.say("chain.front", Severity.WARN, Sentence.of("The vehicle's front axle is light"),
+                book.say(RatingRules.CHAIN_FRONT, Severity.WARN, Sentence.of("The vehicle's front axle is light"),
                         Sentence.of("It carries {0}; {1} is wanted to steer and brake.", Amount.kg(front),
                                 Amount.kg(least)));
             }
@@ -171,7 +171,7 @@ public final class RatingStudies {
         book.figure("chain.d", "D-value asked of the coupling, kN", d, Quantity.COUNT, "g m t/(m + t)",
                 Sentence.of("{0} and {1}", Amount.kg(vehicleGross), Amount.kg(gross)), "UN R55");
         if (rated > 0 && d > rated) {
-            book.say("chain.d", Severity.STOP, Sentence.of("The coupling is too weak"),
+            book.say(RatingRules.CHAIN_D, Severity.STOP, Sentence.of("The coupling is too weak"),
                     Sentence.of("A D-value of {0} kN is needed, it has {1}.", Math.round(d * 10) / 10.0, rated));
         }
         return book
@@ -209,7 +209,7 @@ public final class RatingStudies {
                         Amount.kg(laden)),
                 "same braking force for more mass");
         if (gross > limit && !braked) {
-            book.say("brakes.needed", Severity.STOP, Sentence.of("It needs brakes"),
+            book.say(RatingRules.BRAKES_NEEDED, Severity.STOP, Sentence.of("It needs brakes"),
                     Sentence.of("{0} is over {1}, {2}. Take a braked axle, or a plate and a load below that.",
                             Amount.kg(gross), Amount.kg(limit), by));
         } else if (gross <= limit && !braked) {
@@ -249,7 +249,7 @@ public final class RatingStudies {
                 "load index table; pressure exponent 0.8 assumed");
         boolean said = index < 50 && margin < 0.10;
         if (margin < reserve && !said) {
-            book.say("tyres.reserve", margin < 0 ? Severity.STOP : Severity.WARN,
+            book.say(RatingRules.TYRES_RESERVE, margin < 0 ? Severity.STOP : Severity.WARN,
                     margin < 0
                             ? Sentence.of("The tyres carry too much")
                             : Sentence.of("The tyres have little reserve"),
@@ -265,7 +265,7 @@ public final class RatingStudies {
         double allowed = rig.assumed("tyre.speed");
         double speed = rig.assumed("road.speed");
         if (allowed > 0 && allowed < speed) {
-            book.say("tyres.speed", Severity.WARN, Sentence.of("The tyres are not made for that speed"),
+            book.say(RatingRules.TYRES_SPEED, Severity.WARN, Sentence.of("The tyres are not made for that speed"),
                     Sentence.of("Their symbol allows {0}, you plan {1}.", new Amount(allowed, Quantity.SPEED),
                             new Amount(speed, Quantity.SPEED)));
         } else if (allowed <= 0) {
@@ -273,7 +273,7 @@ public final class RatingStudies {
         }
         double age = rig.assumed("tyre.age");
         if (age > rig.assumed("tyre.old")) {
-            book.say("tyres.age", Severity.NOTE, Sentence.of("The tyres are {0} years old", (int) age),
+            book.say(RatingRules.TYRES_AGE, Severity.NOTE, Sentence.of("The tyres are {0} years old", (int) age),
                     Sentence.of("Above {0} years look for cracks inside and out, or renew them; sun and standing still"
                             + " age them more than miles.", (int) rig.assumed("tyre.old")));
         }
@@ -297,7 +297,7 @@ public final class RatingStudies {
         book.figure("dry.axle", "Axle wanted for the loaded camper", wanted, Quantity.MASS, "A_departure/0.85",
                 Sentence.of("{0} and 15 % reserve", Amount.kg(rig.departure().axle())), "reserve assumed");
         if (share > rig.assumed("axle.shell")) {
-            book.say("dry.axle", Severity.WARN, Sentence.of("The dry build alone uses {0} of the axle",
+            book.say(RatingRules.DRY_AXLE, Severity.WARN, Sentence.of("The dry build alone uses {0} of the axle",
                     Amount.share(share)),
                     Sentence.of("{0} of {1}; loaded it carries {2}. An axle of {3} would have reserve.",
                             Amount.kg(dry.get().axle()), Amount.kg(rated), Amount.kg(rig.departure().axle()),

@@ -28,13 +28,14 @@ final class RoadRemedies {
     private RoadRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, RoadRules rule, Finding finding) {
         Design d = known.design();
-        return switch (finding.id()) {
-            case "climb.lift" -> Stream.concat(BalanceRemedies.tongue(known), BalanceRemedies.tanks(d));
-            case "sway.damping" -> Stream.concat(Stream.concat(speeds(d), gathered(d)), TurningRemedies.tongues(d));
-            case "tip.low" -> lower(d);
-            default -> finding.id().startsWith("tie.") ? tied(d, finding) : Stream.empty();
+        return switch (rule) {
+            case CLIMB_LIFT -> Stream.concat(BalanceRemedies.tongue(known), BalanceRemedies.tanks(d));
+            case SWAY_DAMPING -> Stream.concat(Stream.concat(speeds(d), gathered(d)), TurningRemedies.tongues(d));
+            case TIP_LOW -> lower(d);
+            case TIE -> tied(d, finding);
+            case SWAY_TURNS_AWAY, SLOSH_LIFT, ROOF_ROAD, ROOF_STILL -> Stream.empty();
         };
     }
 

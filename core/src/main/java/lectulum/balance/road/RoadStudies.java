@@ -19,6 +19,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
 import lectulum.kernel.lashing.Lashing;
 import lectulum.kernel.statics.FreeSurface;
@@ -33,7 +34,7 @@ import lectulum.units.Units;
 public final class RoadStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("road", "Road", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of))
-            .mendedBy(RoadRemedies::of);
+            .checking(RoadRules.class, RoadRemedies::of);
 
     private static final int POINTS = 17;
     private static final double SPREAD = 0.25;
@@ -107,7 +108,7 @@ public final class RoadStudies {
         }
         if (swings && (low < GOOD || critical.isPresent() && critical.getAsDouble() < 1.2 * v)) {
             boolean stop = low < Sway.REFERENCE || critical.isPresent() && critical.getAsDouble() < 1.2 * v;
-            book.say("sway.damping", stop ? Severity.STOP : Severity.WARN,
+            book.say(RoadRules.SWAY_DAMPING, stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("Swaying dies away slowly at {0}", new Amount(v, Quantity.SPEED)),
                     Sentence.of("Damping {0} ({1} to {2}), {3} is wanted. Weight forward and near the axle, a longer"
                             + " tongue, or less speed. A trend, not a certificate.", two(damping), two(low),
@@ -139,7 +140,7 @@ public final class RoadStudies {
                     "first speed with a positive real root", Sentence.of("with the softer trailer tyres"),
                     "linear single-track model");
             if (from < 1.2 * v) {
-                book.say("sway.turnsAway", Severity.STOP,
+                book.say(RoadRules.SWAY_TURNS_AWAY, Severity.STOP,
                         Sentence.of("From {0} the vehicle turns away by itself", new Amount(from, Quantity.SPEED)),
                         Sentence.of(
                                 "That is no swing: its rear tyres are overloaded or its front is too light. Less tongue"
@@ -199,7 +200,7 @@ public final class RoadStudies {
         double warn = rig.assumed("road.roll.warn");
         double stop = rig.assumed("road.roll.stop");
         if (with.sprung() < warn) {
-            book.say("tip.low", with.sprung() < stop ? Severity.STOP : Severity.WARN,
+            book.say(RoadRules.TIP_LOW, with.sprung() < stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("It tips over at {0} g", two(with.sprung())),
                     Sentence.of(
                             "{0} g is wanted. Lower what is heavy, take load off the roof, a wider track, or stiffer"
@@ -256,7 +257,7 @@ public final class RoadStudies {
                         : "the vehicle holds it"),
                 source);
         if (lighter <= 0) {
-            book.say("climb.lift", Severity.WARN, Sentence.of("Pulling away uphill the coupler is pulled up"),
+            book.say(RoadRules.CLIMB_LIFT, Severity.WARN, Sentence.of("Pulling away uphill the coupler is pulled up"),
                     Sentence.of("{0} at {1} g in {2}. Weight forward, or lower.", Amount.kg(lighter), two(g),
                             s.loadCase().name()));
         }
@@ -303,7 +304,7 @@ public final class RoadStudies {
         book.figure("slosh.side", "One side heavier than the other by", aside, Quantity.MASS, "Σ 2 m Δy/track",
                 Sentence.of("{0} g sideways", two(g)), source);
         if (lighter <= 0 && lighter + along > 0) {
-            book.say("slosh.lift", Severity.WARN, Sentence.of("Water that runs back pulls the coupler up"),
+            book.say(RoadRules.SLOSH_LIFT, Severity.WARN, Sentence.of("Water that runs back pulls the coupler up"),
                     Sentence.of(
                             "Uphill the tongue keeps {0}; part-full tanks take {1} of it. Fill or empty them, or part"
                                     + " them by a baffle across.",
@@ -388,7 +389,8 @@ public final class RoadStudies {
             book.figure("ties." + t.id() + ".rated", t.name() + ": straps rated together at least", together,
                     Quantity.MASS, "Σ working load", Sentence.of("{0}", school(rig)), "49 CFR 393.106, EN 12195-1");
             if (needs > 0 && mass >= 5) {
-                book.say("tie." + t.id(), Severity.NOTE, Sentence.of("{0} is free to slide", t.name()),
+                book.say(RoadRules.TIE, Subject.thing(t.id()), Severity.NOTE,
+                        Sentence.of("{0} is free to slide", t.name()),
                         Sentence.of("{0} needs {1} forwards, or a snug place: {3}, rated {4}. Sliding half the floor"
                                 + " it changes the tongue by {2}.", Amount.kg(mass), new Amount(needs, Quantity.FORCE),
                                 Amount.kg(change), ties == 1 ? "one strap" : ties + " straps together",
@@ -413,18 +415,18 @@ public final class RoadStudies {
         book.figure("roof.road", "On the roof, driving", load[0], Quantity.MASS, "Σm", Sentence.of("in Road"), "sum");
         book.figure("roof.still", "On the roof, standing", load[0] + sleepers, Quantity.MASS, "Σm + sleepers",
                 Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum");
-        check(rig, book, "roof.road", load[0], "driving");
-        check(rig, book, "roof.still", load[0] + sleepers, "standing");
+        check(rig, book, RoadRules.ROOF_ROAD, load[0], "driving");
+        check(rig, book, RoadRules.ROOF_STILL, load[0] + sleepers, "standing");
         return Optional.of(book.note("A rating for standing is never one for driving; no factor is assumed where one is"
                 + " missing.").done());
     }
 
-    private static void check(Rig rig, Study.Notebook book, String id, double load, String when) {
-        double rated = rig.assumed(id);
+    private static void check(Rig rig, Study.Notebook book, RoadRules rule, double load, String when) {
+        double rated = rig.assumed(rule.id());
         if (rated <= 0) {
             book.note("No rating of the roof is known for {0}.", when);
         } else if (load > rated) {
-            book.say(id, Severity.STOP, Sentence.of("Too much on the roof, {0}", when),
+            book.say(rule, Severity.STOP, Sentence.of("Too much on the roof, {0}", when),
                     Sentence.of("{0} on {1}. Take off {2}, or another rack.", Amount.kg(load), Amount.kg(rated),
                             Amount.kg(load - rated)));
         }

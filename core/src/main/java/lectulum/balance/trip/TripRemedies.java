@@ -11,9 +11,10 @@ final class TripRemedies {
     private TripRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().equals("trip.share")
-                ? Stream.concat(BalanceRemedies.tongue(known), BalanceRemedies.tanks(known.design()))
-                : Stream.empty();
+    static Stream<Remedy> of(Known known, TripRules rule, Finding finding) {
+        return switch (rule) {
+            case TRIP_SHARE -> Stream.concat(BalanceRemedies.tongue(known), BalanceRemedies.tanks(known.design()));
+            case TRIP_GREY, TRIP_FRESH -> Stream.empty();
+        };
     }
 }

@@ -32,7 +32,7 @@ import lectulum.water.Water;
 public final class TripStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("trip", "Trip", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(rig -> of(rig, in.of(Water.DISCIPLINE))))
-            .mendedBy(TripRemedies::of);
+            .checking(TripRules.class, TripRemedies::of);
 
     private static final double DENSITY = 1000;
     private static final int NAMED = 5;
@@ -99,11 +99,11 @@ public final class TripStudies {
         book.figure("trip.home", "Mass at home again", trip.points().getLast().mass(), Quantity.MASS, "M − used",
                 Sentence.of("{0} at the start", Amount.kg(trip.points().getFirst().mass())), source);
         outside(rig, book, least, most);
-        trip.greyFull().ifPresent(day -> book.say("trip.grey", Severity.NOTE,
+        trip.greyFull().ifPresent(day -> book.say(TripRules.TRIP_GREY, Severity.NOTE,
                 Sentence.of("Grey water overflows on day {0}", round(day)),
                 Sentence.of("{0} fit; {1} of the {2} used in a day come back.", Amount.litres(grey[0] / DENSITY),
                         Amount.share(returned), Amount.litres(use / DENSITY))));
-        trip.freshGone().ifPresent(day -> book.say("trip.fresh", Severity.NOTE,
+        trip.freshGone().ifPresent(day -> book.say(TripRules.TRIP_FRESH, Severity.NOTE,
                 Sentence.of("Fresh water is gone on day {0} of {1}", round(day), round(days)),
                 Sentence.of("{0} can be drawn of the {1} aboard, and {2} are used in a day.",
                         Amount.litres(usable / DENSITY), Amount.litres(freshThere / DENSITY),
@@ -122,7 +122,7 @@ public final class TripStudies {
         }
         Trip.Point worst = light ? least : most;
         boolean severe = worst.share() < 0.5 * low(rig) || worst.share() > 1.3 * high(rig);
-        book.say("trip.share", severe ? Severity.STOP : Severity.WARN,
+        book.say(TripRules.TRIP_SHARE, severe ? Severity.STOP : Severity.WARN,
                 Sentence.of(light ? "On day {0} the tongue is light" : "On day {0} the tongue is heavy",
                         round(worst.day())),
                 Sentence.of("{0} of {1} is {2}; your band is {3}–{4}.", Amount.kg(worst.tongue()),

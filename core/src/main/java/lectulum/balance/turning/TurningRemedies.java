@@ -16,10 +16,10 @@ public final class TurningRemedies {
     private TurningRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return switch (finding.id()) {
-            case "out.turn", "out.tailgate", "turn.circle" -> tongues(known.design());
-            default -> Stream.empty();
+    static Stream<Remedy> of(Known known, TurningRules rule, Finding finding) {
+        return switch (rule) {
+            case OUT_TURN, OUT_TAILGATE, TURN_CIRCLE -> tongues(known.design());
+            case DRIVE_CLEAR, DRIVE_BENDS -> Stream.empty();
         };
     }
 

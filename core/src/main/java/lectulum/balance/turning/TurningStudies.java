@@ -26,7 +26,7 @@ import lectulum.units.Quantity;
 public final class TurningStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("turning", "Turning", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(TurningStudies::of))
-            .mendedBy(TurningRemedies::of);
+            .checking(TurningRules.class, TurningRemedies::of);
 
     private static final double VEHICLE = 3;
     private static final double JACK = 0.06;
@@ -87,7 +87,7 @@ public final class TurningStudies {
                 "exact circles about the ball; only parts that share a height");
         if (c.angle() < good) {
             Optional<Double> more = ContactAngle.longerTongue(trailer(rig), vehicle(rig), good);
-            book.say("out.turn", c.angle() < least && rig.given("tow.half") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.OUT_TURN, c.angle() < least && rig.given("tow.half") ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} meets the vehicle at {1}", capital(what), new Amount(c.angle(), Quantity.ANGLE)),
                     cures(rig, c, good, more));
         }
@@ -181,7 +181,7 @@ public final class TurningStudies {
                 "a sector in the side view");
         double want = rig.assumed("gate.gap");
         if (nearest.gap() < want) {
-            book.say("out.tailgate", rig.given("gate.radius") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.OUT_TAILGATE, rig.given("gate.radius") ? Severity.WARN : Severity.NOTE,
                     nearest.gap() < 0
                             ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
                             : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
@@ -263,7 +263,7 @@ public final class TurningStudies {
                 Sentence.of("against the vehicle's rear axle"), source);
         double touches = angle(rig).angle();
         if (t.hitch() > touches) {
-            book.say("turn.circle", rig.given("turn.radius") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.TURN_CIRCLE, rig.given("turn.radius") ? Severity.WARN : Severity.NOTE,
                     Sentence.of("At full lock vehicle and trailer touch"),
                     Sentence.of("The circle needs {0} at the hitch; they touch at {1}.",
                             new Amount(t.hitch(), Quantity.ANGLE), new Amount(touches, Quantity.ANGLE)));
@@ -297,7 +297,7 @@ public final class TurningStudies {
                 Sentence.of("coupler bends {0}", new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)), source);
         double keep = rig.assumed("drive.clear");
         if (p.clearance() < keep) {
-            book.say("drive.clear", Severity.WARN, p.clearance() < 0
+            book.say(TurningRules.DRIVE_CLEAR, Severity.WARN, p.clearance() < 0
                     ? Sentence.of("{0} grounds on the driveway", capital(p.point().name()))
                     : Sentence.of("{0} comes close to the driveway", capital(p.point().name())),
                     Sentence.of("{0} is left of the {1} wanted, on {2} rise over {3}. Take it at an angle, or raise"
@@ -305,7 +305,7 @@ public final class TurningStudies {
                             Amount.m(run)));
         }
         if (Math.max(-p.least(), p.most()) > rig.assumed("hitch.bends")) {
-            book.say("drive.bends", Severity.WARN, Sentence.of("The coupler bends too far"),
+            book.say(TurningRules.DRIVE_BENDS, Severity.WARN, Sentence.of("The coupler bends too far"),
                     Sentence.of("{0} is asked of it, {1} is what it gives.",
                             new Amount(Math.max(-p.least(), p.most()), Quantity.ANGLE),
                             new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)));

@@ -1,12 +1,14 @@
 package lectulum.balance.vehicles;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import lectulum.balance.Balance;
+import lectulum.balance.BalanceRules;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
 import lectulum.balance.camp.CampStudies;
@@ -24,6 +26,7 @@ import lectulum.discipline.Reads;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
+import lectulum.figures.Subject;
 import lectulum.figures.Verdict;
 
 /// Every vehicle of a project against the one camper: each is put before it in turn, and all checks of balance and journey
@@ -31,9 +34,6 @@ import lectulum.figures.Verdict;
 ///
 /// @param matches the vehicle that tows now first, then the others in their order
 public record Garage(List<Match> matches) {
-    private static final List<String> BY_VEHICLE = List.of("balance.ball", "balance.vehicle-first", "brakes.",
-            "chain.", "hitch.", "bars.", "out.", "turn.", "drive.", "sway.", "balance.limit.");
-
     /// What depends on the vehicle.
     private static final List<Discipline<?>> JUDGES = List.of(Balance.DISCIPLINE, TripStudies.DISCIPLINE,
             WeighStudies.DISCIPLINE, RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE,
@@ -84,20 +84,16 @@ public record Garage(List<Match> matches) {
             figures.add(in.of(d).figures());
             findings.addAll(in.of(d).findings());
         }
-        findings.removeIf(f -> BY_VEHICLE.stream().noneMatch(f.id()::startsWith) || byTrailer(f.id()));
+        findings.removeIf(f -> !f.rule().ofVehicle() || byTrailer(f));
         findings.sort(Comparator.comparing(Finding::severity).reversed());
         return new Match(index, design.vehicle(), limits(in.of(Balance.DISCIPLINE).states()), Figures.join(figures),
                 List.copyOf(findings));
     }
 
     /// Whether it is about a rating of the trailer, which is the same behind every vehicle.
-    private static boolean byTrailer(String finding) {
-        for (Rating rating : Rating.values()) {
-            if (rating.trailer() && finding.equals("balance.limit." + Balance.camel(rating))) {
-                return true;
-            }
-        }
-        return false;
+    private static boolean byTrailer(Finding finding) {
+        return finding.rule() == BalanceRules.BALANCE_LIMIT && Arrays.stream(Rating.values()).filter(Rating::trailer)
+                .anyMatch(r -> finding.about().equals(Subject.part(Balance.camel(r))));
     }
 
     private static List<Worst> limits(List<LoadedState> states) {

@@ -53,7 +53,7 @@ final class Catches {
         return new double[]{vehicle.front(), vehicle.rear(), planned.mass(), planned.tongue()};
     }
 
-    private void add(String rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
+    private void add(WeighRules rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
         all.add(new WeighDay.Catch(rule, index, says, fix));
     }
 
@@ -64,12 +64,12 @@ final class Catches {
         double value = e.value().getAsDouble();
         if (!(Math.abs(value) <= WeighDay.MOST) || !(Math.abs(e.correction()) <= WeighDay.MOST)
                 || !(e.step() > 0 && e.step() <= WeighDay.MOST)) {
-            add("weigh.range", i, Sentence.of("{0}: no scale for campers reads that. It does not count.",
+            add(WeighRules.WEIGH_RANGE, i, Sentence.of("{0}: no scale for campers reads that. It does not count.",
                     e.point().label()), Optional.of(e.used(false)));
             return false;
         }
         if (value <= 0) {
-            add("weigh.negative", i, Sentence.of("{0} reads {1}: nothing stands on it.", e.point().label(),
+            add(WeighRules.WEIGH_NEGATIVE, i, Sentence.of("{0} reads {1}: nothing stands on it.", e.point().label(),
                     Amount.kg(value)), Optional.of(e.used(false)));
             return true;
         }
@@ -77,17 +77,17 @@ final class Catches {
         double ratio = value / plan;
         if (plan > 0 && Math.abs(ratio / POUNDS - 1) < NEAR) {
             double kg = Math.round(value / POUNDS * 10) / 10.0;
-            add("weigh.pounds", i, Sentence.of(
+            add(WeighRules.WEIGH_POUNDS, i, Sentence.of(
                     "{0}: {1} is about twice what is planned. Pounds typed as kilograms? That would be {2}.",
                     e.point().label(), Amount.kg(value), Amount.kg(kg)), Optional.of(e.reading(kg)));
         } else if (plan > 0 && Math.abs(ratio * POUNDS - 1) < NEAR && value > 5) {
             double kg = Math.round(value * POUNDS * 10) / 10.0;
-            add("weigh.kilograms", i, Sentence.of(
+            add(WeighRules.WEIGH_KILOGRAMS, i, Sentence.of(
                     "{0}: {1} is about half of what is planned. Kilograms typed as pounds? That would be {2}.",
                     e.point().label(), Amount.kg(value), Amount.kg(kg)), Optional.of(e.reading(kg)));
         }
         if (WeighDay.error(e).tooCoarse(value)) {
-            add("weigh.coarse", i, Sentence.of("{0}: only {1} steps of the scale. Use a finer one.",
+            add(WeighRules.WEIGH_COARSE, i, Sentence.of("{0}: only {1} steps of the scale. Use a finer one.",
                     e.point().label(), Math.round(value / e.step())), Optional.empty());
         }
         return true;
@@ -113,7 +113,7 @@ final class Catches {
     boolean judge(Weighed result) {
         blind(result);
         if (has(WeighPoint.TRAILER_AXLE) && !Double.isNaN(result.mass()) && !Double.isNaN(result.tongue())) {
-            add("weigh.axle", -1, Sentence.of(
+            add(WeighRules.WEIGH_AXLE, -1, Sentence.of(
                     "{0} is the axle's share only: with the tongue the trailer is {1}.", Amount.kg(result.axle()),
                     Amount.kg(result.mass())), Optional.empty());
         }
@@ -121,7 +121,8 @@ final class Catches {
         disagree(result);
         boolean agree = result.byChance() >= WILD;
         if (possible && !agree) {
-            add("weigh.wild", -1, Sentence.of("These readings contradict each other: no mass is changed by them."),
+            add(WeighRules.WEIGH_WILD, -1,
+                    Sentence.of("These readings contradict each other: no mass is changed by them."),
                     Optional.empty());
         }
         papers(result);
@@ -133,7 +134,7 @@ final class Catches {
         boolean mass = Double.isNaN(result.mass());
         boolean tongue = Double.isNaN(result.tongue());
         if (!result.readings().isEmpty() && (mass || tongue)) {
-            add("weigh.blind", -1, Sentence.of(mass
+            add(WeighRules.WEIGH_BLIND, -1, Sentence.of(mass
                     ? tongue
                             ? "These readings give neither the trailer's mass nor its tongue."
                             : "These readings cannot give the trailer's mass."
@@ -144,18 +145,18 @@ final class Catches {
     /// A trailer weighs more than nothing, and its tongue is part of it.
     private boolean possible(Weighed result) {
         if (result.tongue() > result.mass()) {
-            add("weigh.impossible", -1, Sentence.of(
+            add(WeighRules.WEIGH_IMPOSSIBLE, -1, Sentence.of(
                     "The tongue ({0}) would be more than the trailer ({1}): a reading is wrong.",
                     Amount.kg(result.tongue()), Amount.kg(result.mass())), Optional.empty());
             return false;
         }
         if (result.mass() <= 0) {
-            add("weigh.impossible", -1, Sentence.of("The trailer would weigh {0}: a reading is wrong.",
+            add(WeighRules.WEIGH_IMPOSSIBLE, -1, Sentence.of("The trailer would weigh {0}: a reading is wrong.",
                     Amount.kg(result.mass())), Optional.empty());
             return false;
         }
         if (result.tongue() < 0) {
-            add("weigh.impossible", -1, Sentence.of(
+            add(WeighRules.WEIGH_IMPOSSIBLE, -1, Sentence.of(
                     "The tongue would pull up with {0}. If it does not, a reading is wrong; if it does, do not tow it.",
                     Amount.kg(-result.tongue())), Optional.empty());
             return false;
@@ -173,7 +174,7 @@ final class Catches {
         List<String> names = suspects.stream().map(i -> result.readings().get(i).name()).toList();
         if (suspects.size() == 1) {
             int index = entry(names.getFirst());
-            add("weigh.residual", index, Sentence.of(
+            add(WeighRules.WEIGH_RESIDUAL, index, Sentence.of(
                     "{0} disagrees with the others by {1} times its error. Repeat it, or leave it out.",
                     names.getFirst(), times),
                     index >= 0 ? Optional.of(weighing.entries().get(index).used(false)) : Optional.empty());
@@ -184,7 +185,7 @@ final class Catches {
                         ? "Read " + p.label() + " once more: that narrows it down."
                         : "Read " + p.label() + " as well: that narrows it down.")
                 .orElse("Read each of them once more.");
-        add("weigh.residual", -1, Sentence.of(
+        add(WeighRules.WEIGH_RESIDUAL, -1, Sentence.of(
                 "One reading is wrong by {0} times its error, and nothing here tells which: {1}. {2}", times,
                 String.join("; ", names), tell), Optional.empty());
     }
@@ -243,7 +244,7 @@ final class Catches {
         if (coupled.isPresent() && Double.isNaN(result.tongue())) {
             double kerb = design.vehicle().kerbMass();
             double tongue = coupled.getAsDouble() - VehicleLoads.of(design).mass();
-            add("weigh.papers", -1, Sentence.of(
+            add(WeighRules.WEIGH_PAPERS, -1, Sentence.of(
                     "With the vehicle's mass from its papers the tongue would be {0} ± {1}: that cannot tell it. Weigh the"
                             + " vehicle alone, with the same people and fuel.",
                     Amount.kg(tongue),
@@ -260,7 +261,7 @@ final class Catches {
         boolean coupled = weighing.entries().stream()
                 .anyMatch(e -> e.counts() && e.point().vehicle() && !e.point().uncoupled() && !e.point().bars());
         if (coupled && Assumed.value(design, "bars.length") > 0) {
-            add("weigh.bars", -1, Sentence.of("Were the spring bars slack? Tight ones shift load"
+            add(WeighRules.WEIGH_BARS, -1, Sentence.of("Were the spring bars slack? Tight ones shift load"
                     + " between the axles, and these readings then do not give the tongue."), Optional.empty());
         }
     }

@@ -50,10 +50,10 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
 
     /// Something about a reading that should be looked at.
     ///
-    /// @param rule  stable name of the rule
+    /// @param rule  what was checked
     /// @param index of the entry it is about; −1 for all
     /// @param fix   the entry as it probably was meant; empty where nothing can be proposed
-    public record Catch(String rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
+    public record Catch(WeighRules rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
     }
 
     /// A further reading.

@@ -13,8 +13,8 @@ final class WeighRemedies {
     private WeighRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().equals("weigh.lacks") ? weighed(known.design()) : Stream.empty();
+    static Stream<Remedy> of(Known known, WeighRules rule, Finding finding) {
+        return rule == WeighRules.WEIGH_LACKS ? weighed(known.design()) : Stream.empty();
     }
 
     private static Stream<Remedy> weighed(Design d) {

@@ -1,5 +1,6 @@
 package lectulum.balance.weigh;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import lectulum.balance.Rig;
@@ -18,11 +19,11 @@ import lectulum.units.Quantity;
 public final class WeighStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("weigh", "Weigh day", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(WeighStudies::of))
-            .mendedBy(WeighRemedies::of);
+            .checking(WeighRules.class, WeighRemedies::of);
 
     /// Words that help while weighing, not faults of what was kept.
-    private static final Set<String> AT_THE_SCALE = Set.of("weigh.axle", "weigh.coarse", "weigh.blind", "weigh.papers",
-            "weigh.bars");
+    private static final Set<WeighRules> AT_THE_SCALE = EnumSet.of(WeighRules.WEIGH_AXLE, WeighRules.WEIGH_COARSE,
+            WeighRules.WEIGH_BLIND, WeighRules.WEIGH_PAPERS, WeighRules.WEIGH_BARS);
 
     private WeighStudies() {
     }
@@ -61,7 +62,7 @@ public final class WeighStudies {
                 Sentence.of("± {0}, planned {1}", Amount.m(Normal.HALF_95 * h.u()), Amount.m(day.planned().roll().z())),
                 "two weighings of the tongue"));
         boolean taken = !last.accepted().isEmpty();
-        day.missing().filter(m -> day.planLacksSomething() && !taken).ifPresent(m -> book.say("weigh.lacks",
+        day.missing().filter(m -> day.planLacksSomething() && !taken).ifPresent(m -> book.say(WeighRules.WEIGH_LACKS,
                 Severity.WARN, m.mass() > 0
                         ? Sentence.of("It weighs {0} more than planned", Amount.kg(m.mass()))
                         : Sentence.of("It weighs {0} less than planned", Amount.kg(-m.mass())),

@@ -15,8 +15,10 @@ final class FrameRemedies {
     private FrameRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().startsWith("frame.") ? higher(known.design().base().carcass()) : Stream.empty();
+    static Stream<Remedy> of(Known known, FrameRules rule, Finding finding) {
+        return switch (rule) {
+            case FRAME_STRESS, FRAME_SAG -> higher(known.design().base().carcass());
+        };
     }
 
     private static Stream<Remedy> higher(Carcass c) {

@@ -30,7 +30,7 @@ public final class FrameStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("frame", "Frame", Stage.BASE,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.CASES, Design.Part.SETTINGS), in.of(Balance.DISCIPLINE)).stream().toList())
-            .mendedBy(FrameRemedies::of);
+            .checking(FrameRules.class, FrameRemedies::of);
 
     private FrameStudies() {
     }
@@ -106,7 +106,7 @@ public final class FrameStudies {
                 Sentence.of("at {0}", Amount.m(b.x()[b.x().length - 1])), source);
         double limit = f.yield() / reserve;
         if (b.stress()[worst] > limit) {
-            book.say("frame.stress", b.stress()[worst] > f.yield() ? Severity.STOP : Severity.WARN,
+            book.say(FrameRules.FRAME_STRESS, b.stress()[worst] > f.yield() ? Severity.STOP : Severity.WARN,
                     Sentence.of("The frame is stressed to {0}", Amount.stress(b.stress()[worst])),
                     Sentence.of("{0} behind the ball, with a dynamic factor of {1}; the limit is {2}. Take a higher"
                             + " section, put another beside it, or move load off the rear.", Amount.m(b.x()[worst]),
@@ -114,7 +114,7 @@ public final class FrameStudies {
         }
         double allowed = axle / Assumed.value(design, "frame.sag");
         if (-b.sag()[deep] > allowed) {
-            book.say("frame.sag", Severity.NOTE, Sentence.of("The frame sags {0}", Amount.sag(-b.sag()[deep])),
+            book.say(FrameRules.FRAME_SAG, Severity.NOTE, Sentence.of("The frame sags {0}", Amount.sag(-b.sag()[deep])),
                     Sentence.of("{0} of its length is {1}.", "1/" + Math.round(Assumed.value(design, "frame.sag")),
                             Amount.sag(allowed)));
         }

@@ -14,6 +14,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.gear.RunningGear;
 import lectulum.units.Quantity;
@@ -60,7 +61,7 @@ public final class AxleSquare {
             book.figure("gear.parallel", "Rear axle turned against the front one", apart, Quantity.SKEW, "ψ₂ − ψ₁",
                     Sentence.of("right end further back is positive"), "plane geometry");
             if (Math.abs(apart) >= TURN_APART) {
-                book.say("gear.parallel", Severity.WARN, Sentence.of("The two axles are not parallel"),
+                book.say(GearRules.GEAR_PARALLEL, Severity.WARN, Sentence.of("The two axles are not parallel"),
                         Sentence.of("They stand {0} to each other; less than {1} spares the tyres.",
                                 new Amount(Math.abs(apart), Quantity.SKEW), new Amount(TURN_APART, Quantity.SKEW)));
             }
@@ -82,13 +83,14 @@ public final class AxleSquare {
     private static Optional<Double> turned(Study.Notebook book, Sketch.Board board, Gear.Tapes t, double place,
             int number) {
         String key = number == 0 ? "" : "." + number;
+        Subject about = number == 0 ? Subject.WHOLE : Subject.part(String.valueOf(number));
         String which = number == 0 ? "The axle" : "Axle " + number;
         Optional<RunningGear.Square> found = RunningGear.square(t.left(), t.right(), t.between(), place, t.offset());
         String source = "law of cosines about the ball";
         if (found.isEmpty()) {
             book.absent("gear.axleTurn" + key, which + " is turned by", Quantity.SKEW,
                     "asin(((d_R² − d_L²)/2T − δ)/x_a)", "these tapes and the points' distance close no triangle");
-            book.say("gear.tapes" + key, Severity.STOP, Sentence.of("The tapes to the axle cannot be right"),
+            book.say(GearRules.GEAR_TAPES, about, Severity.STOP, Sentence.of("The tapes to the axle cannot be right"),
                     Sentence.of("{0} and {1} to points {2} apart make no axle at {3}. Measure again.",
                             Amount.m(t.left()), Amount.m(t.right()), Amount.m(t.between()), Amount.m(place)));
             return Optional.empty();
@@ -110,7 +112,7 @@ public final class AxleSquare {
                 "√((d_L² + d_R²)/2 − T²/4 − δ²)", Sentence.of("planned {0}", Amount.m(place)), "median of a triangle");
         double turn = Math.abs(s.turn());
         if (turn >= TURN_WARN || Math.abs(s.aside()) >= CRAB) {
-            book.say("gear.square" + key, turn >= TURN_STOP ? Severity.STOP : Severity.WARN,
+            book.say(GearRules.GEAR_SQUARE, about, turn >= TURN_STOP ? Severity.STOP : Severity.WARN,
                     turn >= TURN_WARN
                             ? Sentence.of(number == 0
                                     ? "The right end of the axle is {0} too far {1}"
@@ -125,7 +127,8 @@ public final class AxleSquare {
                             s.aside() > 0 ? "right" : "left"));
         }
         if (Math.abs(along - place) > PLACE) {
-            book.say("gear.place" + key, Severity.NOTE, Sentence.of("{0} stands elsewhere than planned", which),
+            book.say(GearRules.GEAR_PLACE, about, Severity.NOTE,
+                    Sentence.of("{0} stands elsewhere than planned", which),
                     Sentence.of("By the tapes it is {0} behind the ball, {1} in the plan: the tongue weight is another"
                             + " one.", Amount.m(along), Amount.m(place)));
         }

@@ -1,6 +1,7 @@
 package lectulum.base.gear;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import lectulum.assumed.UsualTyre;
 import lectulum.design.Design;
@@ -21,25 +22,21 @@ final class GearRemedies {
     private GearRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, GearRules rule, Finding finding) {
         Design d = known.design();
-        String id = finding.id();
         Gear gear = d.base().carcass().gear();
-        if (id.equals("gear.shackle")) {
-            return gear.springs().stream().flatMap(s -> shackle(gear, s));
-        }
-        if (id.equals("gear.guide")) {
-            return gear.guide().stream().flatMap(g -> Stream.of(1.25, 1.5, 2.0)
+        return switch (rule) {
+            case GEAR_SHACKLE -> gear.springs().stream().flatMap(s -> shackle(gear, s));
+            case GEAR_GUIDE -> gear.guide().stream().flatMap(g -> Stream.of(1.25, 1.5, 2.0)
                     .map(k -> new Gear.Guide(g.kind(), Math.round(k * g.arm() * 100) / 100.0,
                             g.kind() == Gear.Guide.Kind.BAR ? 0 : g.offset()))
                     .map(longer -> remedy(Sentence.of(longer.kind() == Gear.Guide.Kind.BAR
                             ? "A level bar of {0}"
                             : "Arms of {0}", Amount.m(longer.arm())), gear.withGuide(Optional.of(longer)))));
-        }
-        if (id.startsWith("gear.place")) {
-            return gear.tapes().stream().limit(1).map(t -> placed(d, t));
-        }
-        return id.startsWith("gear.guard") || id.equals("ride.guard") ? tyres(d) : Stream.empty();
+            case GEAR_PLACE -> gear.tapes().stream().limit(1).map(t -> placed(d, t));
+            case GEAR_GUARD, RIDE_GUARD -> tyres(d);
+            case GEAR_PARALLEL, GEAR_TAPES, GEAR_SQUARE -> Stream.empty();
+        };
     }
 
     private static Stream<Remedy> tyres(Design d) {
@@ -66,7 +63,7 @@ final class GearRemedies {
                                             Amount.m(holes)),
                             gear.withSprings(
                                     Optional.of(new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), length,
-                                            s.rise(), s.angle(), Math.round(holes * 1e4) / 1e4)))))
+                                            s.rise(), s.angle(), OptionalDouble.of(Math.round(holes * 1e4) / 1e4))))))
                     : Stream.<Remedy>empty();
         });
     }

@@ -16,7 +16,7 @@ import lectulum.figures.Stage;
 public final class GearStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("gear", "Running gear", Stage.BASE,
             in -> of(in.design(Design.Part.BASE, Design.Part.VEHICLE, Design.Part.SETTINGS)))
-            .mendedBy(GearRemedies::of);
+            .checking(GearRules.class, GearRemedies::of);
 
     private GearStudies() {
     }

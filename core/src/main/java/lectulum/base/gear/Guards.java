@@ -13,6 +13,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.gear.RunningGear;
 import lectulum.units.Quantity;
@@ -81,7 +82,7 @@ public final class Guards {
                             + " {3} for mud", Amount.m(height), Amount.m(d), Amount.m(bump), Amount.m(mud)),
                     source);
             if (gap < 0) {
-                book.say("ride.guard", Severity.STOP, Sentence.of("The tyre meets its guard"),
+                book.say(GearRules.RIDE_GUARD, Severity.STOP, Sentence.of("The tyre meets its guard"),
                         Sentence.of("At full bump it is {0} short; a tyre of {1} fits, or a guard that much higher.",
                                 Amount.m(-gap), Amount.m(2 * (height - bump - mud))));
             }
@@ -113,7 +114,7 @@ public final class Guards {
 
     private static void beside(Study.Notebook book, String which, double gap, double wanted, String where) {
         if (gap < wanted - 1e-9) {
-            book.say("gear.guard." + which, gap < 0 ? Severity.STOP : Severity.WARN,
+            book.say(GearRules.GEAR_GUARD, Subject.part(which), gap < 0 ? Severity.STOP : Severity.WARN,
                     gap < 0
                             ? Sentence.of("The tyre has no room {0}", where)
                             : Sentence.of("The tyre has little room {0}", where),

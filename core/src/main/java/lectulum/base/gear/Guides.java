@@ -74,7 +74,8 @@ final class Guides {
             }
         }
         if (!reaches) {
-            book.say("gear.guide", Severity.STOP, Sentence.of("What guides the axle is too short for its travel"),
+            book.say(GearRules.GEAR_GUIDE, Severity.STOP,
+                    Sentence.of("What guides the axle is too short for its travel"),
                     Sentence.of("{0} up and {1} down are asked of arms of {2}.", Amount.m(up), Amount.m(down),
                             Amount.m(g.arm())));
             return book.done();
@@ -82,7 +83,8 @@ final class Guides {
         double most = shift(design, g).orElse(0);
         OptionalDouble room = sideRoom(design);
         if (room.isPresent() && most > room.getAsDouble()) {
-            book.say("gear.guide", Severity.WARN, Sentence.of("The axle swings further aside than its tyres have room"),
+            book.say(GearRules.GEAR_GUIDE, Severity.WARN,
+                    Sentence.of("The axle swings further aside than its tyres have room"),
                     Sentence.of("{0} over its travel; {1} is free beside the tyre. {2}", Amount.m(most),
                             Amount.m(room.getAsDouble()),
                             bar

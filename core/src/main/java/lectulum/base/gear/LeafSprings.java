@@ -33,7 +33,7 @@ final class LeafSprings {
         if (!(wanted > 0)) {
             book.absent("gear.hangers", "Hanger hole to shackle hole", Quantity.LENGTH,
                     "√(L² − (e − s cos φ)²) − s sin φ", "the spring is too short for such a shackle");
-            return book.say("gear.shackle", Severity.STOP, Sentence.of("Spring and shackle do not meet"),
+            return book.say(GearRules.GEAR_SHACKLE, Severity.STOP, Sentence.of("Spring and shackle do not meet"),
                     Sentence.of(
                             "The spring is {0} from eye to eye when laden; no hanger distance gives this shackle {1}.",
                             Amount.m(spring.eyes(s.laden())), new Amount(s.angle(), Quantity.ANGLE)))
@@ -44,7 +44,7 @@ final class LeafSprings {
                 Sentence.of("eyes {0} apart when laden, shackle {1} at {2}", Amount.m(spring.eyes(s.laden())),
                         Amount.m(s.shackle()), new Amount(s.angle(), Quantity.ANGLE)),
                 source);
-        double holes = s.hangers() > 0 ? s.hangers() : wanted;
+        double holes = s.hangers().orElse(wanted);
         String[] ids = {"gear.shackleFree", "gear.shackleAngle", "gear.shackleBump"};
         String[] labels = {"Shackle, wheel hanging", "Shackle, laden", "Shackle, full bump"};
         double[] cambers = {s.free(), s.laden(), s.bump()};
@@ -64,8 +64,8 @@ final class LeafSprings {
         book.figure("gear.creep", "Axle wanders from hanging to full bump", creep, Quantity.LENGTH, "ΔL/2",
                 Sentence.of("eyes {0} to {1} apart", Amount.m(spring.eyes(s.free())), Amount.m(spring.eyes(s.bump()))),
                 source);
-        if (s.hangers() > 0 && Math.abs(s.hangers() - wanted) > 0.001) {
-            book.note("The holes are {0} apart; {1} would let the shackle hang {2} when laden.", Amount.m(s.hangers()),
+        if (Math.abs(holes - wanted) > 0.001) {
+            book.note("The holes are {0} apart; {1} would let the shackle hang {2} when laden.", Amount.m(holes),
                     Amount.m(wanted), new Amount(s.angle(), Quantity.ANGLE));
         }
         shackle(s, spring, angles, wanted, book);
@@ -92,21 +92,22 @@ final class LeafSprings {
                                 Amount.m(spring.eyes(new double[]{s.free(), s.laden(), s.bump()}[i])), Amount.m(wanted))
                         : Sentence.of("It stands at {0}; from straight down to {1} rearwards is good. {2}",
                                 new Amount(a, Quantity.ANGLE), new Amount(SHACKLE_MOST, Quantity.ANGLE),
-                                s.hangers() > 0 && Math.abs(s.hangers() - wanted) > 0.001
+                                Math.abs(s.hangers().orElse(wanted) - wanted) > 0.001
                                         ? Sentence.of("Holes {0} apart let it hang {1} when laden.", Amount.m(wanted),
                                                 new Amount(s.angle(), Quantity.ANGLE))
                                         : Sentence.of("A longer shackle swings less."));
-                book.say("gear.shackle", Severity.STOP, title, detail);
+                book.say(GearRules.GEAR_SHACKLE, Severity.STOP, title, detail);
                 return;
             }
         }
         if (spring.eyes(s.bump()) < spring.eyes(s.laden()) - 1e-9) {
-            book.say("gear.shackle", Severity.WARN, Sentence.of("The spring shortens into its bump"),
+            book.say(GearRules.GEAR_SHACKLE, Severity.WARN, Sentence.of("The spring shortens into its bump"),
                     Sentence.of(
                             "Bent through to {0} its eyes come nearer again, and the shackle swings back and forth.",
                             Amount.m(s.bump())));
         } else if (angles[0].getAsDouble() > SHACKLE_FREE) {
-            book.say("gear.shackle", Severity.WARN, Sentence.of("The shackle hangs far back already when unloaded"),
+            book.say(GearRules.GEAR_SHACKLE, Severity.WARN,
+                    Sentence.of("The shackle hangs far back already when unloaded"),
                     Sentence.of(
                             "{0} with the wheel hanging; up to {1} is wanted, and {2} at full bump is what is left.",
                             new Amount(angles[0].getAsDouble(), Quantity.ANGLE),

@@ -22,25 +22,12 @@ final class ProfileRemedies {
     private ProfileRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, ProfileRules rule, Finding finding) {
         Design d = known.design();
-        String id = finding.id();
         Carcass c = d.base().carcass();
-        if (id.equals("shell.arcs") && d.base().shell() instanceof Shell.Profile p) {
-            return ProfileLine.of(p.points()).flatMap(ProfileLine::crowded).stream()
-                    .map(w -> Mend.base(Sentence.of("Round both with {0}", Amount.m(floor(w.largest()))),
-                            "Smaller arcs",
-                            b -> b.with(new Shell.Profile(p.width(),
-                                    IntStream.range(0, p.points().size()).mapToObj(i -> {
-                                        Shell.Profile.Point q = p.points().get(i);
-                                        return i == w.node() || i == w.next()
-                                                ? new Shell.Profile.Point(q.x(), q.z(), q.corner(),
-                                                        Math.min(q.radius(), floor(w.largest())))
-                                                : q;
-                                    }).toList()))));
-        }
-        if (id.equals("shell.radius")) {
-            return c.skin().stream().flatMap(s -> Sheet.all().stream()
+        return switch (rule) {
+            case SHELL_ARCS -> d.base().shell() instanceof Shell.Profile p ? rounded(p) : Stream.empty();
+            case SHELL_RADIUS -> c.skin().stream().flatMap(s -> Sheet.all().stream()
                     .flatMap(sheet -> Stream.of(true, false).filter(a -> a || sheet.along().isPresent())
                             .map(across -> new Carcass.Skin(sheet.id(), across, s.layers())))
                     .filter(x -> !x.equals(s)).map(x -> Mend.base(
@@ -48,23 +35,33 @@ final class ProfileRemedies {
                                     Sheet.find(x.sheet()).map(Sheet::label).orElse(""),
                                     x.across() ? "across" : "along"),
                             "Other skin", b -> b.with(c.withSkin(Optional.of(x))))));
-        }
-        if (id.startsWith("shell.hatch")) {
-            return c.hatch().stream()
+            case SHELL_HATCH_HEADROOM, SHELL_HATCH_BLOCKED -> c.hatch().stream()
                     .flatMap(h -> DoubleStream.of(-5, -10, -15, -20, 5, 10, 15, 20, 25).mapToObj(
-                            by -> new Carcass.Hatch(h.hinge(), h.open() + Math.toRadians(by)))
+                            by -> h.opening(h.open() + Math.toRadians(by)))
                             .filter(x -> x.open() > 0.3 && x.open() < 2.2)
                             .map(x -> Mend.base(
                                     Sentence.of("Open the hatch to {0}", new Amount(x.open(), Quantity.ANGLE)),
                                     "Hatch angle", b -> b.with(c.withHatch(Optional.of(x))))));
-        }
-        if (id.equals("shell.lift.low")) {
-            return c.lift().stream().flatMap(l -> IntStream.rangeClosed(1, 12).mapToObj(i -> new Carcass.Lift(
-                    l.rise() + 0.05 * i, l.panel(), l.mass(), l.drag(), l.lifters())))
+            case SHELL_LIFT_LOW -> c.lift().stream().flatMap(l -> IntStream.rangeClosed(1, 12)
+                    .mapToObj(i -> new Carcass.Lift(l.rise() + 0.05 * i, l.panel(), l.mass(), l.drag(), l.lifters(),
+                            l.side())))
                     .map(l -> Mend.base(Sentence.of("Raise the top by {0}", Amount.m(l.rise())), "Rise of the top",
                             b -> b.with(c.withLift(Optional.of(l)))));
-        }
-        return Stream.empty();
+            case SHELL_LIFT_GAP -> Stream.empty();
+        };
+    }
+
+    /// The two arcs that do not fit their edge, made just small enough.
+    private static Stream<Remedy> rounded(Shell.Profile p) {
+        return ProfileLine.of(p.points()).flatMap(ProfileLine::crowded).stream()
+                .map(w -> Mend.base(Sentence.of("Round both with {0}", Amount.m(floor(w.largest()))), "Smaller arcs",
+                        b -> b.with(new Shell.Profile(p.width(), IntStream.range(0, p.points().size()).mapToObj(i -> {
+                            Shell.Profile.Point q = p.points().get(i);
+                            return i == w.node() || i == w.next()
+                                    ? new Shell.Profile.Point(q.x(), q.z(), q.corner(),
+                                            Math.min(q.radius(), floor(w.largest())))
+                                    : q;
+                        }).toList()))));
     }
 
     private static double floor(double metres) {

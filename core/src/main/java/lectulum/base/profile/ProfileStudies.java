@@ -41,7 +41,7 @@ public final class ProfileStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("shell", "Profile and skin", Stage.BASE,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Bodies.DISCIPLINE)))
-            .mendedBy(ProfileRemedies::of);
+            .checking(ProfileRules.class, ProfileRemedies::of);
 
     /// Added to a skin length when ordering \[m\] (assumed).
     private static final double LAP = 0.05;
@@ -97,7 +97,7 @@ public final class ProfileStudies {
 
     /// Whether arcs fit between the corners, and the skin bends that far.
     private static void bend(Design design, ProfileLine line, Study.Notebook book) {
-        line.crowded().ifPresent((Outline.Crowded c) -> book.say("shell.arcs", Severity.STOP,
+        line.crowded().ifPresent((Outline.Crowded c) -> book.say(ProfileRules.SHELL_ARCS, Severity.STOP,
                 Sentence.of("The arcs at points {0} and {1} do not fit", c.node() + 1, c.next() + 1),
                 Sentence.of(
                         "They need {0} of an edge of {1}; with {2} each they fit. Until then smaller ones are drawn.",
@@ -131,7 +131,7 @@ public final class ProfileStudies {
             kerfs(design, sheet.get().thickness(), r, book);
             String thinner = Sheet.all().stream().filter(s -> s.least(true) <= r)
                     .max(Comparator.comparingDouble(Sheet::thickness)).map(s -> s.label() + " would do; ").orElse("");
-            book.say("shell.radius", Severity.WARN, Sentence.of("The skin does not bend that far"),
+            book.say(ProfileRules.SHELL_RADIUS, Severity.WARN, Sentence.of("The skin does not bend that far"),
                     Double.isInfinite(least)
                             ? Sentence.of("{0} does not bend {1}. Turn the sheet.", sheet.get().label(), way)
                             : Sentence.of(
@@ -277,7 +277,7 @@ public final class ProfileStudies {
         double tallest = design.brief().people().stream().mapToDouble(Person::height).max().orElse(0);
         double need = new Needs(tallest).standing();
         if (tallest > 0 && room < need) {
-            book.say("shell.hatch.headroom", Severity.WARN,
+            book.say(ProfileRules.SHELL_HATCH_HEADROOM, Severity.WARN,
                     Sentence.of("Nobody of {0} stands under the hatch", Amount.m(tallest)),
                     Sentence.of("It leaves {0} at {1} open; {2} is needed.", Amount.m(room),
                             new Amount(swing.open(), Quantity.ANGLE), Amount.m(need)));
@@ -301,7 +301,7 @@ public final class ProfileStudies {
             }
         }
         if (by != null) {
-            book.say("shell.hatch.blocked", Severity.STOP,
+            book.say(ProfileRules.SHELL_HATCH_BLOCKED, Severity.STOP,
                     Sentence.of("{0} stops the hatch at {1}", by.name(), new Amount(blocked, Quantity.ANGLE)),
                     Sentence.of("It should open {0}. Move it away from the hinge, or open the hatch less.",
                             new Amount(swing.open(), Quantity.ANGLE)),
@@ -348,10 +348,11 @@ public final class ProfileStudies {
                 "layers × panel", Sentence.of("{0} layers of {1}, panels {2} high", layers, Amount.m(l.panel()),
                         Amount.m(l.panelHeight())),
                 "a pair of panels lies in one layer where twice its height fits inside");
-        if (l.side() > 0 && l.side() < l.rise() - 1e-9) {
-            book.say("shell.lift.gap", Severity.WARN, Sentence.of("The side panels are too low for the raised top"),
-                    Sentence.of("They stand {0} high; it rises {1}: {2} stays open.", Amount.m(l.side()),
-                            Amount.m(l.rise()), Amount.m(l.rise() - l.side())));
+        if (l.panelHeight() < l.rise() - 1e-9) {
+            book.say(ProfileRules.SHELL_LIFT_GAP, Severity.WARN,
+                    Sentence.of("The side panels are too low for the raised top"),
+                    Sentence.of("They stand {0} high; it rises {1}: {2} stays open.", Amount.m(l.panelHeight()),
+                            Amount.m(l.rise()), Amount.m(l.rise() - l.panelHeight())));
         }
         book.figure("shell.lift.force", "Each lifter carries", (l.mass() * Units.GRAVITY + l.drag()) / l.lifters(),
                 Quantity.FORCE, "(m g + seal drag)/n", Sentence.of("{0} and {1} on {2}", Amount.kg(l.mass()),
@@ -362,7 +363,8 @@ public final class ProfileStudies {
         double tallest = design.brief().people().stream().mapToDouble(Person::height).max().orElse(0);
         double need = new Needs(tallest).standing();
         if (tallest > 0 && camp.roofInside().highest() < need) {
-            book.say("shell.lift.low", Severity.NOTE, Sentence.of("The raised top is too low to stand under"),
+            book.say(ProfileRules.SHELL_LIFT_LOW, Severity.NOTE,
+                    Sentence.of("The raised top is too low to stand under"),
                     Sentence.of("It gives {0}; {1} needs {2}. A rise of {3} would do.",
                             Amount.m(camp.roofInside().highest()), Amount.m(tallest), Amount.m(need),
                             Amount.m(l.rise() + need - camp.roofInside().highest())));

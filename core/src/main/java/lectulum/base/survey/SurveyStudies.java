@@ -27,7 +27,7 @@ import lectulum.units.Quantity;
 public final class SurveyStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("survey", "Survey", Stage.BASE,
             in -> of(in.design(Design.Part.BASE, Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE).road()))
-            .mendedBy(SurveyRemedies::of);
+            .checking(SurveyRules.class, SurveyRemedies::of);
 
     private SurveyStudies() {
     }
@@ -46,7 +46,7 @@ public final class SurveyStudies {
         SixTapes six = TrueShape.tapes(t);
         Optional<SixTapes.Triangle> impossible = six.impossible();
         if (impossible.isPresent()) {
-            return book.say("survey.impossible", Severity.STOP, Sentence.of("The tapes cannot be right"),
+            return book.say(SurveyRules.SURVEY_IMPOSSIBLE, Severity.STOP, Sentence.of("The tapes cannot be right"),
                     Sentence.of("{0} form no triangle. Measure those three again.", impossible.get().label())).done();
         }
         SixTapes.Plan plan = six.plan().orElseThrow();
@@ -54,13 +54,13 @@ public final class SurveyStudies {
         if (plan.checked()) {
             book.figure("base.survey.residual", "Disagreement of the tapes", plan.residual(), Quantity.LENGTH,
                     "rear width read − rear width from the other five",
-                    Sentence.of("{0} − {1}, chance ± {2}", Amount.m(t.rear()), Amount.m(plan.rear()),
+                    Sentence.of("{0} − {1}, chance ± {2}", Amount.m(t.rear().orElseThrow()), Amount.m(plan.rear()),
                             Amount.m(2 * plan.doubt())),
                     source);
         } else {
             book.absent("base.survey.residual", "Disagreement of the tapes", Quantity.LENGTH,
                     "rear width read − rear width from the other five", "the rear width is not read");
-            book.say("survey.unchecked", Severity.NOTE, Sentence.of("Nothing checks the five tapes"),
+            book.say(SurveyRules.SURVEY_UNCHECKED, Severity.NOTE, Sentence.of("Nothing checks the five tapes"),
                     Sentence.of(
                             "Five fix the floor, and any of them may be wrong. Read the rear width too: they make it"
                                     + " {0} ± {1}.",
@@ -73,7 +73,7 @@ public final class SurveyStudies {
                 Sentence.of("{0} over {1}", Amount.m(plan.shift()), Amount.m((t.left() + t.right()) / 2)), source);
         if (!plan.agrees()) {
             List<SixTapes.Closing> closings = six.closings();
-            book.say("survey.residual", Severity.WARN,
+            book.say(SurveyRules.SURVEY_RESIDUAL, Severity.WARN,
                     Sentence.of("The six tapes disagree by {0}", Amount.m(Math.abs(plan.residual()))),
                     closings.isEmpty()
                             ? Sentence.of("Chance would be {0}. Measure all six again.", Amount.m(2 * plan.doubt()))
@@ -190,7 +190,7 @@ public final class SurveyStudies {
                         Amount.m(f.width()), Amount.m(f.guide())),
                 source);
         if (tooLong > 0) {
-            book.say("survey.long", Severity.WARN, Sentence.of("The frame is {0} too long for this body",
+            book.say(SurveyRules.SURVEY_LONG, Severity.WARN, Sentence.of("The frame is {0} too long for this body",
                     Amount.m(tooLong)),
                     Sentence.of(
                             "{0} long with its middle {1} behind the front: a leaning end wall counts where it leans"
@@ -198,19 +198,20 @@ public final class SurveyStudies {
                             Amount.m(f.length()), Amount.m(f.centre())));
         }
         if (spare >= 0 && spare < 2 * free && f.high() > f.low()) {
-            book.say("survey.rising", Severity.WARN, Sentence.of("The frame has {0} to spare where it rises",
+            book.say(SurveyRules.SURVEY_RISING, Severity.WARN, Sentence.of("The frame has {0} to spare where it rises",
                     Amount.m(spare)),
                     Sentence.of("{0} on each side is wanted so that it does not jam. Make it {1} wide.",
                             Amount.m(free), Amount.m(best.width() - 2 * f.guide() - 2 * free)));
         }
         if (spare < 0) {
-            book.say("survey.tight", Severity.WARN, Sentence.of("The frame is {0} too wide for this body",
+            book.say(SurveyRules.SURVEY_TIGHT, Severity.WARN, Sentence.of("The frame is {0} too wide for this body",
                     Amount.m(-spare)),
                     Sentence.of("{0} wide with guides of {1}; {2} is clear at its best turn. Make it {3} wide.",
                             Amount.m(f.width()), Amount.m(f.guide()), Amount.m(best.width()),
                             Amount.m(best.width() - 2 * f.guide() - 2 * free)));
         } else if (most > Assumed.value(design, "spacer.note")) {
-            book.say("survey.racked", Severity.NOTE, Sentence.of("The frame needs spacers up to {0}", Amount.m(most)),
+            book.say(SurveyRules.SURVEY_RACKED, Severity.NOTE,
+                    Sentence.of("The frame needs spacers up to {0}", Amount.m(most)),
                     Sentence.of("{0}: {1} at the foot, {2} at the top. Turned {3} it has {4}, set straight {5}.",
                             Character.toUpperCase(first.corner().charAt(0)) + first.corner().substring(1),
                             Amount.m(first.low()), Amount.m(first.high()), new Amount(best.turn(), Quantity.ANGLE),
@@ -264,11 +265,11 @@ public final class SurveyStudies {
         switch (chain.answer()) {
             case SURE -> book.note("It fits: {0} to spare, ± {1}.", Amount.m(chain.spare()),
                     Amount.m(chain.tolerance()));
-            case MAYBE -> book.say("fit.maybe", Severity.NOTE,
+            case MAYBE -> book.say(SurveyRules.FIT_MAYBE, Severity.NOTE,
                     Sentence.of("It fits by {0} ± {1}", Amount.m(chain.spare()), Amount.m(chain.tolerance())),
                     Sentence.of("Measure {0} first: it is the most doubtful.",
                             chain.measureFirst().map(SizeChain.Link::name).orElse("the whole")));
-            case NO -> book.say("fit.no", Severity.WARN,
+            case NO -> book.say(SurveyRules.FIT_NO, Severity.WARN,
                     Sentence.of("It is {0} too short", Amount.m(-chain.spare())),
                     Sentence.of("{0} is left, {1} is needed; ± {2} cannot mend that.", Amount.m(chain.left()),
                             Amount.m(c.need()), Amount.m(chain.tolerance())));

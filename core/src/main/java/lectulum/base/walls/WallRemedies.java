@@ -21,11 +21,9 @@ final class WallRemedies {
     private WallRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().startsWith("cut.") || finding.id().startsWith("mount.")
-                ? finding.things().stream().limit(1).flatMap(t -> known.design().thing(t).stream())
-                        .flatMap(t -> alongTheWall(known, t))
-                : Stream.empty();
+    static Stream<Remedy> of(Known known, WallRules rule, Finding finding) {
+        return finding.things().stream().limit(1).flatMap(t -> known.design().thing(t).stream())
+                .flatMap(t -> alongTheWall(known, t));
     }
 
     private static Stream<Remedy> alongTheWall(Known known, Thing t) {

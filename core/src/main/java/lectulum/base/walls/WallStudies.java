@@ -24,6 +24,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.beams.WallCut;
 import lectulum.space.Bodies;
@@ -40,7 +41,7 @@ public final class WallStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("walls", "Walls", Stage.BASE,
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Bodies.DISCIPLINE).road()))
-            .mendedBy(WallRemedies::of);
+            .checking(WallRules.class, WallRemedies::of);
 
     /// A smaller hole is drilled between members, not framed \[m\].
     private static final double FRAMED = 0.10;
@@ -170,7 +171,7 @@ public final class WallStudies {
                 extent[1] - Assumed.value(design, "cut.corner"));
         String better = shift.cut() < studs.size() ? "Moved {3} {4} it cuts {5}. " : "No place near cuts fewer. ";
         if (header.isEmpty()) {
-            book.say("cut.header." + h.thing.id(), Severity.WARN,
+            book.say(WallRules.CUT_HEADER, Subject.thing(h.thing.id()), Severity.WARN,
                     Sentence.of("{0} leaves no member beside it", h.thing.name()),
                     Sentence.of("A header has nothing to stand on at one end: frame it to the corner post."),
                     List.of(h.thing.id()));
@@ -186,7 +187,7 @@ public final class WallStudies {
                 "q S²/8 + P S/4", Sentence.of("{0} a metre and {1} in the middle", new Amount(line, Quantity.FORCE),
                         new Amount(point, Quantity.FORCE)),
                 source);
-        book.say("cut.stud." + h.thing.id(), Severity.NOTE,
+        book.say(WallRules.CUT_STUD, Subject.thing(h.thing.id()), Severity.NOTE,
                 Sentence.of("{0} cuts {1}", h.thing.name(), members(studs.size())),
                 Sentence.of(better + "The header over {0} carries {1}: {2}." + below(h), Amount.m(over.span()),
                         Amount.moment(over.moment()),
@@ -194,7 +195,7 @@ public final class WallStudies {
                         Amount.m(Math.abs(shift.by())), way(h.face, shift.by()), members(shift.cut())),
                 List.of(h.thing.id()));
         if (section.isEmpty()) {
-            book.say("cut.header." + h.thing.id(), Severity.WARN,
+            book.say(WallRules.CUT_HEADER, Subject.thing(h.thing.id()), Severity.WARN,
                     Sentence.of("No header of the table spans {0}", Amount.m(over.span())),
                     Sentence.of("Make {0} narrower, or move it so that fewer members are cut.", h.thing.name()),
                     List.of(h.thing.id()));
@@ -243,7 +244,7 @@ public final class WallStudies {
             close.add("the wheel arch");
         }
         if (!close.isEmpty()) {
-            book.say("cut.near." + h.thing.id(), Severity.NOTE,
+            book.say(WallRules.CUT_NEAR, Subject.thing(h.thing.id()), Severity.NOTE,
                     Sentence.of("{0} is close to {1}", h.thing.name(), String.join(" and ", close)),
                     Sentence.of("Leave {0} to a corner post, {1} to another hole and {2} above an arch.",
                             Amount.m(Assumed.value(design, "cut.corner")), Amount.m(Assumed.value(design, "cut.apart")),
@@ -251,10 +252,11 @@ public final class WallStudies {
                     List.of(h.thing.id()));
         }
         flame(design, h, book);
-        behind(design, body, h).ifPresent(t -> book.say("cut.behind." + h.thing.id(), Severity.STOP,
-                Sentence.of("{0} is behind {1}", t.name(), h.thing.name()),
-                Sentence.of("Cutting there would meet it, and it would close the hole. Move one of them."),
-                List.of(h.thing.id(), t.id())));
+        behind(design, body, h)
+                .ifPresent(t -> book.say(WallRules.CUT_BEHIND, Subject.thing(h.thing.id()), Severity.STOP,
+                        Sentence.of("{0} is behind {1}", t.name(), h.thing.name()),
+                        Sentence.of("Cutting there would meet it, and it would close the hole. Move one of them."),
+                        List.of(h.thing.id(), t.id())));
     }
 
     /// The nearest flame to the edge of a hole, in any mode in which it burns inside.
@@ -280,7 +282,7 @@ public final class WallStudies {
         book.figure("cut." + h.thing.id() + ".flame", h.thing.name() + " to the flame of " + nearest.name(), least,
                 Quantity.LENGTH, "least distance of two boxes", Sentence.of("in camp and at night"), "plane geometry");
         if (least < wanted - 1e-6) {
-            book.say("cut.flame." + h.thing.id(), Severity.WARN,
+            book.say(WallRules.CUT_FLAME, Subject.thing(h.thing.id()), Severity.WARN,
                     Sentence.of("{0} is close to a flame", h.thing.name()),
                     Sentence.of("Its edge is {0} from {1}; {2} is wanted. Curtains, seals and panes do not stand the"
                             + " heat, and draught blows a flame out.", Amount.m(least), nearest.name(),
@@ -312,7 +314,7 @@ public final class WallStudies {
             if (!missed.isEmpty()) {
                 Optional<Double> by = ontoMembers(design, t).filter(d -> Math.abs(d) > 1e-4);
                 String rail = "or screw a rail across two members and the holes into that.";
-                book.say("mount.stud." + t.id(), Severity.WARN,
+                book.say(WallRules.MOUNT_STUD, Subject.thing(t.id()), Severity.WARN,
                         Sentence.of("{0} of {1} holes of {2} miss the members", missed.size(), holes.length, t.name()),
                         f.width() < 2 * edge
                                 ? Sentence
@@ -394,7 +396,7 @@ public final class WallStudies {
                     Sentence.of("{0} to {1}", Amount.m(s.minX()), Amount.m(s.maxX())), "plane geometry");
             if (held < 2) {
                 Optional<Double> by = shift(f, s, edge);
-                book.say("mount.stud." + t.id(), Severity.WARN,
+                book.say(WallRules.MOUNT_STUD, Subject.thing(t.id()), Severity.WARN,
                         Sentence.of("{0} meets {1}", t.name(), members((int) held)),
                         by.isPresent()
                                 ? Sentence.of("It needs two behind it. Move it {0} {1}, or screw a rail across two.",

@@ -1,5 +1,8 @@
 package lectulum.design.base;
 
+import lectulum.design.Means;
+import lectulum.units.Quantity;
+
 /// The running gear: one axle, or two on rockers.
 ///
 /// Two on rockers bear by the levers of the rocker: equal arms share the load evenly and act at the middle of the two; an
@@ -14,8 +17,17 @@ package lectulum.design.base;
 /// @param mass          what moves along when the axle is moved: axles, wheels, springs, guards \[kg\]
 /// @param rockerFront   arm of the rocker from its pin to the front axle's spring \[m\]; 0 for equal arms
 /// @param rockerRear    to the rear axle's spring \[m\]; 0 for equal arms
-public record Axle(double x, int count, double spacing, double track, double wheelDiameter, double tyreWidth,
-        boolean braked, double mass, double rockerFront, double rockerRear) {
+public record Axle(
+        @Means(value = "Axle line", low = -20, high = 20, says = "behind the foremost point of the body; the middle of two") double x,
+        @Means(value = "Axles", of = Quantity.COUNT, low = 1, high = 2) int count,
+        @Means(value = "Axle spacing", high = 3) double spacing,
+        @Means(value = "Track", low = 0.5, high = 3, says = "between the middles of the tyres") double track,
+        @Means(value = "Tyre diameter", low = 0.2, high = 1.5) double wheelDiameter,
+        @Means(value = "Tyre width", low = 0.05, high = 0.6) double tyreWidth,
+        boolean braked,
+        @Means(value = "Axle with wheels", of = Quantity.MASS, high = 20_000, says = "what moves along when the axle is moved") double mass,
+        @Means(value = "Rocker arm to the front", high = 2, says = "0 for equal arms") double rockerFront,
+        @Means(value = "Rocker arm to the rear", high = 2, says = "0 for equal arms") double rockerRear) {
 
     /// With equal rockers.
     public Axle(double x, int count, double spacing, double track, double wheelDiameter, double tyreWidth,

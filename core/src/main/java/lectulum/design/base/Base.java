@@ -2,9 +2,11 @@ package lectulum.design.base;
 
 import java.util.Map;
 import java.util.OptionalDouble;
+import lectulum.design.Means;
 import lectulum.design.thing.Cost;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.units.Quantity;
 
 /// The trailer that is built on.
 ///
@@ -17,8 +19,13 @@ import lectulum.design.vehicle.Vehicle;
 /// @param cost         of the base as bought
 /// @param carcass      what it is built of and how it opens
 /// @param survey       what was measured on it
-public record Base(Shell shell, double wall, double floor, double roof, double floorHeight, WheelArches arches,
-        double tongueLength, Axle axle, EmptyMass empty, Map<Rating, Double> ratings, Cost cost, Carcass carcass,
+public record Base(Shell shell, @Means(value = "Walls", high = 0.3, says = "thickness") double wall,
+        @Means(value = "Floor thickness", high = 0.5) double floor,
+        @Means(value = "Roof thickness", high = 0.3) double roof,
+        @Means(value = "Floor above ground", low = 0.05, high = 2) double floorHeight, WheelArches arches,
+        @Means(value = "Ball to body", low = 0.1) double tongueLength, Axle axle, EmptyMass empty,
+        @Means(value = "Rating", of = Quantity.MASS, low = 1, high = 40_000, says = "limits; absent ones are unknown") Map<Rating, Double> ratings,
+        Cost cost, Carcass carcass,
         Survey survey) {
 
     public Base {

@@ -6,7 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.design.Plausible;
+import lectulum.design.Whole;
 import lectulum.kernel.beams.Bar;
+import lectulum.kernel.beams.Section;
+import lectulum.units.Quantity;
 
 /// What the shell is built of and how it opens, as far as holes, mounts and mechanisms need to know.
 ///
@@ -16,7 +22,8 @@ import lectulum.kernel.beams.Bar;
 /// @param skin    sheet the curved roof is bent from
 /// @param frame   rails of the trailer frame
 /// @param gear    springs, guides and guards of the axle
-public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<Hatch> hatch, Optional<Skin> skin,
+public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Optional<Lift> lift, Optional<Hatch> hatch,
+        Optional<Skin> skin,
         Optional<Frame> frame, Gear gear) {
     /// Nothing known.
     public static final Carcass UNKNOWN = new Carcass(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
@@ -57,9 +64,19 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param width  of one, along the face \[m\]
     /// @param depth  of one \[m\]
     /// @param measured whether the places were measured, not reckoned from a pitch
-    public record Framing(List<Double> studs, double width, double depth, boolean measured) {
+    @Whole("Framing")
+    public record Framing(
+            @Means(value = "Member", low = -2, high = 14, says = "middles from the front of the body, or from the middle for front and rear") List<Double> studs,
+            @Means(value = "Member width", low = 0.005, high = 0.3, says = "along the face") double width,
+            @Means(value = "Member depth", low = 0.003, high = 0.4) double depth,
+            boolean measured) implements Plausible {
         public Framing {
             studs = studs == null ? List.of() : studs.stream().sorted().toList();
+        }
+
+        @Override
+        public boolean plausible() {
+            return studs.size() <= 200;
         }
 
         /// Members at an even pitch.
@@ -79,16 +96,26 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param mass  of what rises \[kg\]
     /// @param drag  of its seals \[N\]
     /// @param lifters that share it
-    /// @param side  height of the folding side and end panels \[m\]; 0 for that of the rise
-    public record Lift(double rise, double panel, double mass, double drag, int lifters, double side) {
+    /// @param side  height of the folding side and end panels \[m\]; empty for that of the rise
+    @Whole("Lifting top")
+    public record Lift(@Means(value = "Rises by", high = 1.5) double rise,
+            @Means(value = "Folding panels", high = 0.1, says = "of the folding side panels") double panel,
+            @Means(value = "Top weighs", of = Quantity.MASS, high = 400) double mass,
+            @Means(value = "Seals drag", of = Quantity.FORCE, high = 2000) double drag,
+            @Means(value = "Lifters", of = Quantity.COUNT, low = 1, high = 8) int lifters,
+            @Means(value = "Panels are high", low = 0.01, high = 4, says = "null for as high as it rises") OptionalDouble side) {
+        public Lift {
+            side = side == null ? OptionalDouble.empty() : side;
+        }
+
         /// With panels as high as it rises.
         public Lift(double rise, double panel, double mass, double drag, int lifters) {
-            this(rise, panel, mass, drag, lifters, 0);
+            this(rise, panel, mass, drag, lifters, OptionalDouble.empty());
         }
 
         /// Height of a folding panel \[m\].
         public double panelHeight() {
-            return side > 0 ? side : rise;
+            return side.orElse(rise);
         }
 
         /// Layers in which the folded panels lie: a pair lies in one layer where both fit side by side.
@@ -105,7 +132,10 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param hinge behind the front of the body \[m\]
     /// @param open  angle \[rad\]
     /// @param sill  where its lip is, above the floor \[m\]
-    public record Hatch(double hinge, double open, double sill) {
+    @Whole("Hatch")
+    public record Hatch(@Means(value = "Hinge behind the front", high = 12) double hinge,
+            @Means(value = "Opens to", of = Quantity.ANGLE, low = 0.05, high = 3.1) double open,
+            @Means(value = "Its lip above the floor", low = -1, high = 4) double sill) {
         /// A hatch that reaches down to the floor.
         public Hatch(double hinge, double open) {
             this(hinge, open, 0);
@@ -127,7 +157,16 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param sheet  id of a sheet in the table of bending radii
     /// @param across bent across the face grain
     /// @param layers glued on one another
-    public record Skin(String sheet, boolean across, int layers) {
+    @Whole("Skin")
+    public record Skin(String sheet, boolean across,
+            @Means(value = "Layers", of = Quantity.COUNT, low = 1, high = 8, says = "glued on one another") int layers)
+            implements
+                Plausible {
+        @Override
+        public boolean plausible() {
+            return sheet != null;
+        }
+
     }
 
     /// The trailer frame as a beam: a tongue of one section, then rails under the body.
@@ -137,7 +176,11 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param rails   members under the body
     /// @param hangers half the distance between the spring hangers of one axle \[m\]
     /// @param yield   of the steel \[Pa\]
-    public record Frame(Member tongue, double until, Member rails, double hangers, double yield) {
+    @Whole("Frame")
+    public record Frame(Member tongue, @Means(value = "Rails begin behind the ball", high = 8) double until,
+            Member rails,
+            @Means(value = "Hanger from the axle", low = 0.05, high = 1, says = "half the distance between the spring hangers of one axle") double hangers,
+            @Means(value = "Yield", of = Quantity.STRESS, low = 5e7, high = 2e9, says = "of the steel") double yield) {
     }
 
     /// Bars of one section side by side.
@@ -145,9 +188,19 @@ public record Carcass(Map<Face, Framing> framing, Optional<Lift> lift, Optional<
     /// @param width  \[m\]
     /// @param height \[m\]
     /// @param wall   \[m\]
-    public record Member(double width, double height, double wall, int count, Bar form) {
+    @Whole("Section")
+    public record Member(@Means(value = "Width", low = 0.01, high = 0.3) double width,
+            @Means(value = "Height", low = 0.01, high = 0.4) double height,
+            @Means(value = "Wall", high = 0.1, says = "no meaning for solid bars") double wall,
+            @Means(value = "Side by side", of = Quantity.COUNT, low = 1, high = 6) int count,
+            Bar form) implements Plausible {
         public Member {
             form = form == null ? Bar.TUBE : form;
+        }
+
+        @Override
+        public boolean plausible() {
+            return (!form.hollow() || wall >= 0.0005) && Section.possible(form, width, height, wall);
         }
 
         /// Rectangular tubes.

@@ -1,7 +1,9 @@
 package lectulum.design.base;
 
 import java.util.OptionalDouble;
+import lectulum.design.Means;
 import lectulum.design.thing.MassSource;
+import lectulum.units.Quantity;
 
 /// Mass of the bare base as it stands before anything is built in, and where it acts. Both forms belong to one place
 /// of the axle; when the axle is moved later, its own mass moves along.
@@ -26,7 +28,11 @@ public sealed interface EmptyMass {
     ///
     /// @param x           centre of gravity behind the front of the body \[m\]
     /// @param uncertainty standard uncertainty \[kg\] where it is known better than the default of the source
-    record Entered(double mass, double x, double z, double axleAt, MassSource source, OptionalDouble uncertainty)
+    record Entered(@Means(value = "Empty mass", of = Quantity.MASS, high = 20_000) double mass,
+            @Means(value = "Centre of the empty base", low = -20, high = 20, says = "behind the front of the body") double x,
+            @Means(value = "Centre above floor", low = -1, high = 3) double z,
+            @Means(value = "Axle place at the weighing", low = -20, high = 20) double axleAt, MassSource source,
+            @Means(value = "Uncertainty of the empty mass", of = Quantity.MASS, high = 20_000, says = "standard uncertainty") OptionalDouble uncertainty)
             implements
                 EmptyMass {
         public Entered {
@@ -53,7 +59,10 @@ public sealed interface EmptyMass {
     ///
     /// @param tongue reading under the coupler \[kg\]
     /// @param axle   reading under the wheels \[kg\]
-    record Weighed(double tongue, double axle, double z, double axleAt) implements EmptyMass {
+    record Weighed(@Means(value = "Under the coupler", of = Quantity.MASS, low = -2000, high = 5000) double tongue,
+            @Means(value = "Under the wheels", of = Quantity.MASS, high = 20_000) double axle,
+            @Means(value = "Centre above floor", low = -1, high = 3) double z,
+            @Means(value = "Axle place at the weighing", low = -20, high = 20) double axleAt) implements EmptyMass {
         @Override
         public double mass() {
             return tongue + axle;

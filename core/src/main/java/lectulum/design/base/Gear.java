@@ -2,6 +2,11 @@ package lectulum.design.base;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.design.Plausible;
+import lectulum.design.Whole;
+import lectulum.units.Quantity;
 
 /// How the axle hangs under the frame and where it was found to stand, as far as that is known.
 ///
@@ -29,12 +34,29 @@ public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Gu
     /// @param shackle hole to hole \[m\]
     /// @param rise    shackle hole of the frame above the front hole \[m\]
     /// @param angle   of the shackle wanted when laden, from straight down, rearwards positive \[rad\]
-    /// @param hangers hole to hole as welded \[m\]; 0 before they are
-    public record Springs(double leaf, double free, double laden, double bump, double shackle, double rise,
-            double angle, double hangers) {
+    /// @param hangers hole to hole as welded \[m\]; empty before they are
+    @Whole("Springs")
+    public record Springs(@Means(value = "Leaf, eye to eye along it", low = 0.2, high = 2) double leaf,
+            @Means(value = "Camber, wheel hanging", high = 0.6) double free,
+            @Means(value = "Camber, laden", low = -0.2, high = 0.6) double laden,
+            @Means(value = "Camber, full bump", low = -0.6, high = 0.6, says = "negative where it bends through") double bump,
+            @Means(value = "Shackle, hole to hole", low = 0.02, high = 0.4) double shackle,
+            @Means(value = "Shackle hole higher by", low = -0.3, high = 0.3, says = "than the front hole") double rise,
+            @Means(value = "Shackle wanted when laden", of = Quantity.ANGLE, low = -1, high = 1.4, says = "from straight down, rearwards positive") double angle,
+            @Means(value = "Holes as welded", low = 0.1, high = 2.5) OptionalDouble hangers) implements Plausible {
+        @Override
+        public boolean plausible() {
+            return free <= 0.3 * leaf && laden >= -0.1 * leaf && laden <= 0.3 * leaf && Math.abs(bump) <= 0.3 * leaf;
+        }
 
-        public Springs hung(double holes) {
-            return new Springs(leaf, free, laden, bump, shackle, rise, angle, holes);
+        public Springs {
+            hangers = hangers == null ? OptionalDouble.empty() : hangers;
+        }
+
+        /// Not welded yet.
+        public Springs(double leaf, double free, double laden, double bump, double shackle, double rise,
+                double angle) {
+            this(leaf, free, laden, bump, shackle, rise, angle, OptionalDouble.empty());
         }
     }
 
@@ -42,7 +64,9 @@ public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Gu
     ///
     /// @param arm    length of the bar, or of each of the two equal arms \[m\]
     /// @param offset frame end of the bar above its axle end when laden, or hole to hole of the middle link \[m\]
-    public record Guide(Kind kind, double arm, double offset) {
+    @Whole("Guide of the axle")
+    public record Guide(Kind kind, @Means(value = "Bar or arm, joint to joint", low = 0.05, high = 2.5) double arm,
+            @Means(value = "Offset", low = -0.4, high = 1, says = "frame end of the bar above its axle end when laden, or hole to hole of the middle link") double offset) {
         public Guide {
             kind = kind == null ? Kind.BAR : kind;
         }
@@ -65,7 +89,9 @@ public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Gu
 
     /// @param length along the camper, inside \[m\]
     /// @param inside middle of the camper to what faces the tyre's inner side: guard, frame or body \[m\]
-    public record Guard(double length, double inside) {
+    @Whole("Mudguard")
+    public record Guard(@Means(value = "Length inside", low = 0.2, high = 3) double length,
+            @Means(value = "Middle of the camper to its inner side", high = 2) double inside) {
     }
 
     /// From the centre of the ball to two points of an axle that are alike on both sides.
@@ -74,7 +100,11 @@ public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Gu
     /// @param right   \[m\]
     /// @param between the two points \[m\]
     /// @param offset  middle of the axle to the right of the frame's middle \[m\]
-    public record Tapes(double left, double right, double between, double offset) {
+    @Whole("Tapes to axle")
+    public record Tapes(@Means(value = "To the left end", low = 0.3, high = 14) double left,
+            @Means(value = "To the right end", low = 0.3, high = 14) double right,
+            @Means(value = "Between the points", low = 0.3, high = 3) double between,
+            @Means(value = "Middle off to the right", low = -0.3, high = 0.3) double offset) {
     }
 
     public Gear withSprings(Optional<Springs> leaves) {

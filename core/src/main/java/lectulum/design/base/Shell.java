@@ -1,6 +1,7 @@
 package lectulum.design.base;
 
 import java.util.List;
+import lectulum.design.Means;
 import lectulum.kernel.profile.Nose;
 
 /// Outer shape of the body; a new kind fails to compile until every place handles it.
@@ -19,7 +20,9 @@ public sealed interface Shell {
     Shell resized(double length, double width, double height);
 
     /// A plain box.
-    record Box(double length, double width, double height) implements Shell {
+    record Box(@Means(value = "Outer length", low = 0.5, high = 12) double length,
+            @Means(value = "Outer width", low = 0.3, high = 3) double width,
+            @Means(value = "Roof above the floor", low = 0.2, high = 4) double height) implements Shell {
         @Override
         public Shell resized(double l, double w, double h) {
             return new Box(l, w, h);
@@ -31,7 +34,11 @@ public sealed interface Shell {
     /// @param noseDepth length of the nose, part of `length` \[m\]
     /// @param noseFlat  width of the flat at the tip of a V \[m\]; no meaning for rounded noses
     /// @param form      V, arc or half ellipse
-    record Nosed(double length, double width, double height, double noseDepth, double noseFlat,
+    record Nosed(@Means(value = "Outer length", low = 0.5, high = 12, says = "nose included") double length,
+            @Means(value = "Outer width", low = 0.3, high = 3) double width,
+            @Means(value = "Roof above the floor", low = 0.2, high = 4) double height,
+            @Means(value = "Depth of the nose", high = 11, says = "part of the length") double noseDepth,
+            @Means(value = "Flat at its tip", high = 3, says = "width of the flat of a V") double noseFlat,
             Nose.Form form) implements Shell {
         public Nosed {
             form = form == null ? Nose.Form.VEE : form;
@@ -46,7 +53,9 @@ public sealed interface Shell {
     /// A tray with low sides and no roof.
     ///
     /// @param height of the sides \[m\]
-    record Tray(double length, double width, double height) implements Shell {
+    record Tray(@Means(value = "Outer length", low = 0.5, high = 12) double length,
+            @Means(value = "Outer width", low = 0.3, high = 3) double width,
+            @Means(value = "Height of the sides", low = 0.2, high = 4) double height) implements Shell {
         @Override
         public Shell resized(double l, double w, double h) {
             return new Tray(l, w, h);
@@ -57,7 +66,8 @@ public sealed interface Shell {
     /// closed by the floor.
     ///
     /// @param points corners, which an arc may round, and smooth points, through which a curve runs
-    record Profile(double width, List<Point> points) implements Shell {
+    record Profile(@Means(value = "Outer width", low = 0.3, high = 3) double width,
+            List<Point> points) implements Shell {
         public Profile {
             points = points == null ? List.of() : List.copyOf(points);
         }
@@ -86,7 +96,10 @@ public sealed interface Shell {
         /// @param z      above the top of the floor \[m\]
         /// @param corner whether straight edges meet here; otherwise a smooth curve runs through it
         /// @param radius of the arc that rounds a corner \[m\]; no meaning for a smooth point
-        public record Point(double x, double z, boolean corner, double radius) {
+        public record Point(@Means(value = "Behind the front", low = -1, high = 12) double x,
+                @Means(value = "Above the floor", high = 4) double z,
+                @Means("Straight edges meet here; otherwise a curve runs through it") boolean corner,
+                @Means(value = "Radius", high = 20, says = "of the arc that rounds a corner") double radius) {
             /// A smooth point.
             public Point(double x, double z) {
                 this(x, z, false, 0);

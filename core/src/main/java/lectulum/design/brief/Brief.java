@@ -1,23 +1,35 @@
 package lectulum.design.brief;
 
 import java.util.List;
+import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 
 /// What the camper is for; every later check cites it.
 ///
 /// @param nights        nights per trip without shore power or a tap, 1 to 365
-/// @param budget        money for the whole build; 0 where none is set
+/// @param budget        money for the whole build; empty where none is set
 /// @param leftHandDrive drive side of the country
 /// @param latitude      of the usual camp \[°\], −80 to 80, north positive
 /// @param month         month of the trip, 1 to 12
 /// @param ownLow        lower edge of an own tongue band, share of the loaded mass
 /// @param ownHigh       upper edge of an own tongue band
-public record Brief(CamperType type, List<Person> people, double nights, double budget, String currency,
-        boolean leftHandDrive, UnitSystem units, double latitude, int month, Climate climate, WaterStyle water,
-        Toilet toilet, TongueSchool school, double ownLow, double ownHigh) {
+public record Brief(CamperType type, List<Person> people,
+        @Means(value = "Nights per trip", of = Quantity.NIGHTS, high = 365, says = "without shore power or a tap") double nights,
+        @Means(value = "Budget", of = Quantity.MONEY, low = 1, high = 1e8, says = "for the whole build; null for none") OptionalDouble budget,
+        String currency,
+        boolean leftHandDrive, UnitSystem units,
+        @Means(value = "Latitude, north +", of = Quantity.COUNT, low = -80, high = 80, says = "of the usual camp, degrees") double latitude,
+        @Means(value = "Month", of = Quantity.COUNT, low = 1, high = 12, says = "of the trip") int month,
+        Climate climate, WaterStyle water,
+        Toilet toilet, TongueSchool school,
+        @Means(value = "Band from", of = Quantity.SHARE, high = 0.5, says = "lower edge of an own tongue band") double ownLow,
+        @Means(value = "Band to", of = Quantity.SHARE, high = 0.6, says = "upper edge of an own tongue band") double ownHigh) {
 
     public Brief {
+        budget = budget == null ? OptionalDouble.empty() : budget;
         type = type == null ? CamperType.CARGO : type;
         people = people == null ? List.of() : List.copyOf(people);
         currency = currency == null ? "€" : currency;
@@ -55,7 +67,7 @@ public record Brief(CamperType type, List<Person> people, double nights, double 
                 toilet, school, ownLow, ownHigh);
     }
 
-    public Brief withBudget(double money) {
+    public Brief withBudget(OptionalDouble money) {
         return new Brief(type, people, nights, money, currency, leftHandDrive, units, latitude, month, climate, water,
                 toilet, school, ownLow, ownHigh);
     }

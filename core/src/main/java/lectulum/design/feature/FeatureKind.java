@@ -1,83 +1,24 @@
 package lectulum.design.feature;
 
 import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.Method;
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import lectulum.design.Means;
+import lectulum.design.Meaning;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Stuff;
 import lectulum.design.thing.Thing;
-import lectulum.units.Quantity;
 
 /// A kind of [Feature] as cards, files and checks see it: its name and its components with their meaning.
 public final class FeatureKind {
     private static final Map<Class<?>, FeatureKind> KINDS = kinds();
 
     private final Class<?> type;
-    private final List<Slot> slots;
+    private final List<Meaning> slots;
 
     private FeatureKind(Class<?> type) {
         this.type = type;
-        this.slots = Arrays.stream(type.getRecordComponents()).map(Slot::new).toList();
-    }
-
-    /// One component of a kind.
-    public static final class Slot {
-        private final Method accessor;
-        private final String label;
-        private final Quantity quantity;
-        private final double low;
-        private final double high;
-        private final Class<?> type;
-
-        private Slot(RecordComponent component) {
-            Means means = component.getAnnotation(Means.class);
-            accessor = component.getAccessor();
-            label = means.value();
-            quantity = means.of();
-            low = means.low();
-            high = means.high();
-            type = component.getType();
-        }
-
-        public String label() {
-            return label;
-        }
-
-        public Quantity quantity() {
-            return quantity;
-        }
-
-        public double low() {
-            return low;
-        }
-
-        public double high() {
-            return high;
-        }
-
-        /// `double`, `int`, `boolean`, or an enum.
-        public Class<?> type() {
-            return type;
-        }
-
-        public Object get(Feature feature) {
-            try {
-                return accessor.invoke(feature);
-            } catch (ReflectiveOperationException e) {
-                throw new IllegalStateException(e);
-            }
-        }
-
-        /// A number that is out of its range, or no number at all.
-        private boolean wrong(Feature feature) {
-            return type.isPrimitive() && get(feature) instanceof Number n
-                    && !(n.doubleValue() >= low() && n.doubleValue() <= high());
-        }
+        this.slots = Meaning.of(type);
     }
 
     private static Map<Class<?>, FeatureKind> kinds() {
@@ -107,7 +48,7 @@ public final class FeatureKind {
         return type;
     }
 
-    public List<Slot> slots() {
+    public List<Meaning> slots() {
         return slots;
     }
 
@@ -116,7 +57,7 @@ public final class FeatureKind {
     /// @param values in the order of the slots
     public Feature make(List<?> values) {
         try {
-            Class<?>[] types = slots.stream().map(Slot::type).toArray(Class<?>[]::new);
+            Class<?>[] types = slots.stream().map(Meaning::type).toArray(Class<?>[]::new);
             return (Feature) type.getDeclaredConstructor(types).newInstance(values.toArray());
         } catch (InvocationTargetException | NoSuchMethodException | InstantiationException
                 | IllegalAccessException e) {
@@ -125,18 +66,8 @@ public final class FeatureKind {
     }
 
     /// The feature with another value in one slot.
-    public Feature with(Feature feature, Slot slot, Object value) {
+    public Feature with(Feature feature, Meaning slot, Object value) {
         return make(slots.stream().map(s -> s == slot ? value : s.get(feature)).toList());
-    }
-
-    /// Whether every number of the feature is one that can be meant.
-    public static boolean sound(Feature feature) {
-        for (Slot slot : of(feature).slots) {
-            if (slot.wrong(feature)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /// What the kind is called on a card.

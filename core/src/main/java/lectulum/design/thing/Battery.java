@@ -1,9 +1,13 @@
 package lectulum.design.thing;
 
+import lectulum.design.Means;
+import lectulum.units.Quantity;
+
 /// A battery's store.
 ///
 /// @param energy nominal energy \[J\], > 0
-public record Battery(double energy, Chemistry chemistry) {
+public record Battery(@Means(value = "Stores", of = Quantity.ENERGY, high = 1e9, says = "nominal") double energy,
+        Chemistry chemistry) {
     public Battery {
         chemistry = chemistry == null ? Chemistry.LITHIUM_IRON : chemistry;
     }

@@ -1,12 +1,15 @@
 package lectulum.design.thing;
 
 import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.units.Quantity;
 
 /// What a thing costs.
 ///
 /// @param planned price expected for all of it, in the project's currency, ≥ 0
 /// @param paid    what was really paid, once bought
-public record Cost(double planned, OptionalDouble paid) {
+public record Cost(@Means(value = "Planned price", of = Quantity.MONEY, high = 1e8) double planned,
+        @Means(value = "Paid", of = Quantity.MONEY, high = 1e8) OptionalDouble paid) {
     /// Nothing planned, nothing paid.
     public static final Cost NONE = new Cost(0, OptionalDouble.empty());
 

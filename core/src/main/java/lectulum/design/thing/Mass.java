@@ -1,12 +1,15 @@
 package lectulum.design.thing;
 
 import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.units.Quantity;
 
 /// A mass and how sure it is.
 ///
 /// @param value       mass \[kg\], ≥ 0
 /// @param uncertainty standard uncertainty \[kg\] where the user knows it better than the default of the source
-public record Mass(double value, MassSource source, OptionalDouble uncertainty) {
+public record Mass(@Means(value = "Mass", of = Quantity.MASS, high = 5000) double value, MassSource source,
+        @Means(value = "Uncertainty", of = Quantity.MASS, high = 5000, says = "standard uncertainty") OptionalDouble uncertainty) {
     private static final double GUESS_SHARE = 0.25;
     private static final double CATALOGUE_SHARE = 0.07;
     private static final double SCALE_STEP = 0.1;

@@ -1,6 +1,8 @@
 package lectulum.design.thing;
 
 import java.util.Optional;
+import lectulum.design.Means;
+import lectulum.units.Quantity;
 
 /// Where a thing is.
 ///
@@ -10,7 +12,13 @@ import java.util.Optional;
 /// @param yaw turn in plan, positive when its rear end goes to the right \[rad\]
 /// @param away  stands beside the camper in this mode and takes no room in it
 /// @param shape its size in this mode where that differs: folded, pulled out
-public record Placement(double x, double y, double z, double yaw, boolean away, Optional<Size> shape) {
+public record Placement(
+        @Means(value = "Place along", low = -20, high = 20, says = "behind the foremost point of the body") double x,
+        @Means(value = "Place across", low = -20, high = 20, says = "right of the middle") double y,
+        @Means(value = "Place up", low = -20, high = 20, says = "above the floor") double z,
+        @Means(value = "Turned", of = Quantity.ANGLE, low = -7, high = 7) double yaw,
+        @Means("Stands beside the camper in this mode") boolean away,
+        @Means("Size in this mode where it differs") Optional<Size> shape) {
     public Placement {
         shape = shape == null ? Optional.empty() : shape;
     }

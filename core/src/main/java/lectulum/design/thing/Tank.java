@@ -1,9 +1,12 @@
 package lectulum.design.thing;
 
+import lectulum.design.Means;
+import lectulum.units.Quantity;
+
 /// Something that holds a liquid or gas whose amount changes during a trip.
 ///
 /// @param capacity full volume \[m³\], > 0
-public record Tank(Use use, double capacity) {
+public record Tank(Use use, @Means(value = "Volume", of = Quantity.VOLUME) double capacity) {
     public Tank {
         use = use == null ? Use.FRESH : use;
     }

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import lectulum.design.Means;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
+import lectulum.units.Quantity;
 
 /// One thing in, on or under the camper.
 ///
@@ -21,7 +23,9 @@ import lectulum.design.feature.Feature;
 /// @param features  what it is good for, at most one of a kind
 public record Thing(String id, String name, SystemGroup system, Role role, Mount mount, Fix fix, Size size,
         Placement place, Map<Mode, Placement> elsewhere, Mass mass, Cost cost, Optional<Load> load,
-        Optional<Battery> battery, Optional<Tank> tank, double solar, String note, List<Feature> features) {
+        Optional<Battery> battery, Optional<Tank> tank,
+        @Means(value = "Peak power", of = Quantity.POWER, high = 20_000, says = "of a solar panel") double solar,
+        String note, List<Feature> features) {
 
     public Thing {
         name = name == null ? "" : name;

@@ -8,7 +8,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import lectulum.design.Means;
 import lectulum.design.thing.Tank;
+import lectulum.units.Quantity;
 
 /// The tow vehicle.
 ///
@@ -19,14 +21,23 @@ import lectulum.design.thing.Tank;
 /// @param ballHeight above the ground, laden \[m\]
 /// @param luggage    what rides in the vehicle besides the people \[kg\]
 /// @param ratings    limits; absent ones are unknown
-/// @param ball       diameter of the ball \[m\]; 0 for not known
+/// @param ball       diameter of the ball \[m\]
 /// @param own        what was measured on it in place of an assumed value, by the id of that; empty for the vehicle that
 ///                   tows, whose values stand in the settings of the design
 /// @param papers     what the papers count into the kerb mass, and what it differs from that
 /// @param seats      where people and luggage sit; empty for half of them on each axle
-public record Vehicle(String name, double kerbMass, double kerbRear, double wheelbase, double overhang,
-        double ballHeight, double luggage, Map<Rating, Double> ratings, double ball, Map<String, Double> own,
-        Papers papers, Optional<Seats> seats) {
+public record Vehicle(String name,
+        @Means(value = "Kerb mass", of = Quantity.MASS, high = 20_000, says = "as its papers define it") double kerbMass,
+        @Means(value = "On its rear axle", of = Quantity.MASS, high = 20_000, says = "of the kerb mass") double kerbRear,
+        @Means(value = "Wheelbase", low = 1, high = 8) double wheelbase,
+        @Means(value = "Rear axle to ball", low = 0.2, high = 3) double overhang,
+        @Means(value = "Ball height, laden", low = 0.1, high = 1.2, says = "above the ground") double ballHeight,
+        @Means(value = "Luggage in it", of = Quantity.MASS, high = 20_000, says = "besides the people") double luggage,
+        @Means(value = "Rating", of = Quantity.MASS, low = 1, high = 40_000, says = "limits; absent ones are unknown") Map<Rating, Double> ratings,
+        @Means(value = "Ball diameter", low = 0.03, high = 0.1) OptionalDouble ball,
+        @Means("Measured in place of assumed values, by their id; the towing vehicle's stand in the settings") Map<String, Double> own,
+        @Means("What the kerb mass counts in, and what the vehicle differs from it") Papers papers,
+        @Means("Ahead of the rear axle; null for half on each axle") Optional<Seats> seats) {
 
     private static final List<String> OWN = List.of("tow.", "gate.", "vehicle.", "turn.radius", "hitch.rear",
             "hitch.front");
@@ -38,6 +49,7 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
         known.values().removeIf(Objects::isNull);
         own = Collections.unmodifiableMap(known);
         papers = papers == null ? Papers.PLAIN : papers;
+        ball = ball == null ? OptionalDouble.empty() : ball;
         seats = seats == null ? Optional.empty() : seats;
     }
 
@@ -59,13 +71,16 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
 
     /// What stands behind the kerb mass.
     ///
-    /// @param tank    volume of the fuel tank \[m³\]; 0 for not known, and then fuel is not reckoned
+    /// @param tank    volume of the fuel tank \[m³\]; without it fuel is not reckoned
     /// @param diesel  whether it burns diesel, else petrol
     /// @param fill    part of the tank that is full when towing
     /// @param options built in or on after the papers were made: tow bar, rack, second battery \[kg\]
-    public record Papers(Kerb kerb, double tank, boolean diesel, double fill, double options) {
+    public record Papers(Kerb kerb,
+            @Means(value = "Fuel tank", of = Quantity.VOLUME, low = 0.005, high = 0.4) OptionalDouble tank,
+            boolean diesel, @Means(value = "Filled, towing", of = Quantity.SHARE, high = 1) double fill,
+            @Means(value = "Fitted since", of = Quantity.MASS, high = 20_000, says = "built in or on after the papers were made") double options) {
         /// A kerb mass with a full tank and nobody, driven as it is.
-        public static final Papers PLAIN = new Papers(Kerb.CURB, 0, false, 1, 0);
+        public static final Papers PLAIN = new Papers(Kerb.CURB, OptionalDouble.empty(), false, 1, 0);
         /// A driver that some papers count in \[kg\] (EU type approval, running order).
         public static final double DRIVER = 75;
         private static final double RUNNING_FILL = 0.9;
@@ -73,6 +88,7 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
 
         public Papers {
             kerb = kerb == null ? Kerb.CURB : kerb;
+            tank = tank == null ? OptionalDouble.empty() : tank;
         }
 
         /// The driver whom the papers count in \[kg\].
@@ -82,11 +98,15 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
 
         /// Fuel aboard when towing beyond what the papers count in \[kg\]; negative where less.
         public double fuel() {
+            if (tank.isEmpty()) {
+                return 0;
+            }
+            double volume = tank.getAsDouble();
             double density = (diesel ? Tank.Use.DIESEL : Tank.Use.PETROL).density();
             return density * switch (kerb) {
-                case CURB -> (fill - 1) * tank;
-                case RUNNING_ORDER -> (fill - RUNNING_FILL) * tank;
-                case TARE -> tank > 0 ? fill * tank - TARE_FUEL : 0;
+                case CURB -> (fill - 1) * volume;
+                case RUNNING_ORDER -> (fill - RUNNING_FILL) * volume;
+                case TARE -> fill * volume - TARE_FUEL;
                 case AS_DRIVEN -> 0;
             };
         }
@@ -95,7 +115,7 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
             return new Papers(as, tank, diesel, fill, options);
         }
 
-        public Papers fuelled(double volume, boolean withDiesel, double full) {
+        public Papers fuelled(OptionalDouble volume, boolean withDiesel, double full) {
             return new Papers(kerb, volume, withDiesel, full, options);
         }
 
@@ -110,7 +130,10 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     /// @param rear    the rear seats
     /// @param boot    middle of the luggage
     /// @param inFront how many people sit in front, those first in the list
-    public record Seats(double front, double rear, double boot, int inFront) {
+    public record Seats(@Means(value = "Front seats", low = -4, high = 8, says = "before the rear axle") double front,
+            @Means(value = "Rear seats", low = -4, high = 8, says = "before the rear axle") double rear,
+            @Means(value = "Luggage", low = -4, high = 8, says = "before the rear axle") double boot,
+            @Means(value = "People in front", of = Quantity.COUNT, high = 9) int inFront) {
         /// Usual for a car of that wheelbase: front seats at 0.52 of it, rear seats at 0.18, the boot 0.25 m behind the axle.
         public static Seats usual(double wheelbase) {
             return new Seats(Math.round(52 * wheelbase) / 100.0, Math.round(18 * wheelbase) / 100.0, -0.25, 2);
@@ -120,7 +143,8 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
     /// A vehicle of which the size of the ball is not known.
     public Vehicle(String name, double kerbMass, double kerbRear, double wheelbase, double overhang, double ballHeight,
             double luggage, Map<Rating, Double> ratings) {
-        this(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, 0, Map.of(), Papers.PLAIN,
+        this(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, OptionalDouble.empty(),
+                Map.of(), Papers.PLAIN,
                 Optional.empty());
     }
 
@@ -153,8 +177,12 @@ public record Vehicle(String name, double kerbMass, double kerbRear, double whee
                 seats);
     }
 
-    /// @param diameter of the ball \[m\]; 0 for not known
+    /// @param diameter of the ball \[m\]
     public Vehicle withBall(double diameter) {
+        return withBall(OptionalDouble.of(diameter));
+    }
+
+    public Vehicle withBall(OptionalDouble diameter) {
         return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, diameter, own,
                 papers, seats);
     }

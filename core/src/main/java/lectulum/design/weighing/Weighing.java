@@ -7,7 +7,10 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.design.LoadCase;
+import lectulum.design.Means;
+import lectulum.design.Whole;
 import lectulum.design.thing.Mass;
+import lectulum.units.Quantity;
 
 /// One weigh day, kept as it was: when, in which state, what stood on which scale and what it read.
 ///
@@ -21,8 +24,11 @@ import lectulum.design.thing.Mass;
 /// @param accepted masses that were taken over from it
 /// @param photo    file beside the project; empty for none
 /// @param frozen   what the plan held at that time; empty for days kept before that was remembered
-public record Weighing(String id, String date, String state, LoadCase aboard, double planned, double tongue,
-        List<Entry> entries, List<Accepted> accepted, String photo, Optional<Frozen> frozen) {
+public record Weighing(String id, @Means("ISO date") String date, String state, LoadCase aboard,
+        @Means(value = "Planned mass", of = Quantity.MASS, high = 100_000, says = "that the plan had then") double planned,
+        @Means(value = "Planned tongue load", of = Quantity.MASS, low = -10000, high = 10_000, says = "that the plan had then") double tongue,
+        List<Entry> entries, List<Accepted> accepted, @Means("File beside the project") String photo,
+        Optional<Frozen> frozen) {
 
     public Weighing {
         date = date == null ? "" : date;
@@ -44,7 +50,9 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     ///
     /// @param ballToAxle \[m\]
     /// @param track      \[m\]
-    public record Frozen(double ballToAxle, double track, List<Aboard> parts) {
+    @Whole("Plan on the scale")
+    public record Frozen(@Means(value = "Ball to axle", low = -20, high = 30) double ballToAxle,
+            @Means("Track") double track, List<Aboard> parts) {
         public Frozen {
             parts = parts == null ? List.of() : List.copyOf(parts);
         }
@@ -60,8 +68,14 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     /// @param z     above the ground \[m\]
     /// @param u     standard uncertainty of the mass \[kg\]
     /// @param guess whether it shared the error of all guesses
-    public record Aboard(String thing, double own, double mass, double x, double y, double z, double u,
-            boolean guess) {
+    public record Aboard(@Means("Id; empty for the base") String thing,
+            @Means(value = "Times its own mass", of = Quantity.COUNT, high = 10, says = "0 for what its tank held") double own,
+            @Means(value = "Mass", of = Quantity.MASS, high = 20_000) double mass,
+            @Means(value = "Place behind the ball", low = -30, high = 30) double x,
+            @Means(value = "Place right of the middle", low = -30, high = 30) double y,
+            @Means(value = "Place above the ground", low = -30, high = 30) double z,
+            @Means(value = "Uncertainty", of = Quantity.MASS, high = 20_000, says = "standard uncertainty") double u,
+            @Means("Whether it shared the error of all guesses") boolean guess) {
         public Aboard {
             thing = thing == null ? "" : thing;
         }
@@ -100,8 +114,13 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     /// @param used       whether it counts
     /// @param accuracy   of the scale, part of the reading; empty for the usual one
     /// @param correctionU standard uncertainty of the correction \[kg\]; empty for the usual part of it
-    public record Entry(WeighPoint point, OptionalDouble value, double correction, double step, boolean used,
-            OptionalDouble accuracy, OptionalDouble correctionU) {
+    @Whole("Reading")
+    public record Entry(WeighPoint point,
+            @Means(value = "Reading", of = Quantity.MASS, low = -1000, high = 60_000) OptionalDouble value,
+            @Means(value = "Take off", of = Quantity.MASS, low = -500, high = 500, says = "known, taken off the reading") double correction,
+            @Means(value = "Step of the scale", of = Quantity.MASS, high = 1000) double step, boolean used,
+            @Means(value = "Accurate to", of = Quantity.SHARE, high = 0.2, says = "part of the reading") OptionalDouble accuracy,
+            @Means(value = "Take-off within", of = Quantity.MASS, high = 500, says = "standard uncertainty") OptionalDouble correctionU) {
         public Entry {
             point = point == null ? WeighPoint.RIG : point;
             value = value == null ? OptionalDouble.empty() : value;
@@ -155,7 +174,7 @@ public record Weighing(String id, String date, String state, LoadCase aboard, do
     /// @param thing  id; empty for the base
     /// @param before as it was
     /// @param after  as it is now
-    public record Accepted(String thing, Mass before, Mass after) {
+    public record Accepted(@Means("Id; empty for the base") String thing, Mass before, Mass after) {
     }
 
     public Weighing with(List<Entry> readings) {

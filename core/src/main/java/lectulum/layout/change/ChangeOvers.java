@@ -13,9 +13,11 @@ import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.packing.Changeover;
 import lectulum.units.Quantity;
@@ -27,7 +29,7 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
 
     public static final Discipline<ChangeOvers> DISCIPLINE = new Discipline<>("change", "The change-over",
             Stage.LAYOUT, Discipline.Pace.REST, ChangeOvers::of,
-            () -> new ChangeOvers(List.of(), Figures.NONE, List.of()));
+            () -> new ChangeOvers(List.of(), Figures.NONE, List.of())).checking(ChangeRules.class);
 
     private static ChangeOvers of(Reads in) {
         Design design = in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS);
@@ -59,8 +61,13 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
     }
 
     private record Rules(Design design, List<Setup> setups, List<Finding> all) {
-        private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-            all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+        private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            say(rule, Subject.WHOLE, severity, title, detail, things);
+        }
+
+        private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+                List<String> things) {
+            all.add(Finding.of(rule, about, severity, title, detail, things));
         }
 
         private String name(String id) {
@@ -72,7 +79,7 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
             double camp = setups.stream().filter(s -> s.from().compareTo(s.to()) < 0)
                     .mapToDouble(s -> 60 * s.order().minutes()).sum();
             if (camp > budget) {
-                say("change.time", Severity.NOTE, Sentence.of("Making camp takes {0}", Amount.hours(camp)),
+                say(ChangeRules.CHANGE_TIME, Severity.NOTE, Sentence.of("Making camp takes {0}", Amount.hours(camp)),
                         Sentence.of("You want {0}. The longest steps are worth a place of their own, or a helper.",
                                 Amount.hours(budget)),
                         List.of());
@@ -80,7 +87,7 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
             double one = Assumed.value(design, "carry.one");
             for (Setup s : setups) {
                 for (String parked : s.order().parked()) {
-                    say("change.ring." + s.key() + "." + parked, Severity.WARN,
+                    say(ChangeRules.CHANGE_RING, Subject.part(s.key() + "." + parked), Severity.WARN,
                             Sentence.of("{0} has to be put outside to change from {1}", name(parked),
                                     title(s)),
                             Sentence.of("Things wait for each other's places. Setting it aside costs {0} more.",
@@ -94,8 +101,9 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
                     .distinct().forEach(id -> {
                         Thing t = design.thing(id).orElseThrow();
                         if (!t.has(Feature.Bed.class)) {
-                            say("change.heavy." + id, Severity.NOTE, Sentence.of("{0} takes two people to move",
-                                    t.name()),
+                            say(ChangeRules.CHANGE_HEAVY, Subject.thing(id), Severity.NOTE,
+                                    Sentence.of("{0} takes two people to move",
+                                            t.name()),
                                     Sentence.of("It weighs {0}; one person carries {1}.", Amount.kg(t.mass().value()),
                                             Amount.kg(one)),
                                     List.of(id));

@@ -25,10 +25,12 @@ final class DoorRemedies {
     private DoorRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().startsWith("motion.")
-                ? Stream.concat(hinges(known.design(), finding), apart(known, known.design(), finding))
-                : Stream.empty();
+    static Stream<Remedy> of(Known known, DoorRules rule, Finding finding) {
+        return switch (rule) {
+            case MOTION_BLOCKED, MOTION_PAIR -> Stream.concat(hinges(known.design(), finding),
+                    apart(known, known.design(), finding));
+            case EXIT_COUNT, EXIT_TRAP, PASSAGE_NARROW -> Stream.empty();
+        };
     }
 
     /// The hinge on the other edge, or narrower leaves.

@@ -14,9 +14,11 @@ import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.units.Quantity;
 
 /// Doors and drawers of all modes: which cannot be opened, and which not together.
@@ -26,7 +28,7 @@ public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) imp
 
     public static final Discipline<Doors> DISCIPLINE = new Discipline<Doors>("doors", "Doors and drawers", Stage.LAYOUT,
             Discipline.Pace.REST, Doors::of, () -> new Doors(Map.of(), List.of()))
-            .mendedBy(DoorRemedies::of);
+            .checking(DoorRules.class, DoorRemedies::of);
 
     private static Doors of(Reads in) {
         Map<Mode, List<Motion>> motions = new EnumMap<>(Mode.class);
@@ -45,8 +47,13 @@ public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) imp
     }
 
     private record Rules(Design design, Map<Mode, List<Motion>> motions, List<Finding> all) {
-        private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-            all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+        private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            say(rule, Subject.WHOLE, severity, title, detail, things);
+        }
+
+        private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+                List<String> things) {
+            all.add(Finding.of(rule, about, severity, title, detail, things));
         }
 
         private String name(String id) {
@@ -63,7 +70,7 @@ public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) imp
                 String modes = String.join(", ", list.stream().map(m -> m.mode().label()).toList());
                 String by = worst.blocker().isEmpty() ? "the wall" : name(worst.blocker());
                 boolean stop = worst.exit() && worst.passage() < Assumed.value(design, "passage.stop");
-                say("motion.blocked." + thing, stop ? Severity.STOP : Severity.WARN,
+                say(DoorRules.MOTION_BLOCKED, Subject.thing(thing), stop ? Severity.STOP : Severity.WARN,
                         worst.hinged()
                                 ? Sentence.of("The door of {0} opens only {1}", name(thing),
                                         new Amount(worst.free(), Quantity.ANGLE))
@@ -93,7 +100,8 @@ public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) imp
                     }
                 }
             });
-            met.forEach((id, pair) -> say("motion.pair." + id, Severity.NOTE,
+            met.forEach((id, pair) -> say(DoorRules.MOTION_PAIR, Subject.pair(pair[0].thing(), pair[1].thing()),
+                    Severity.NOTE,
                     Sentence.of("{0} and {1} cannot be open together", name(pair[0].thing()), name(pair[1].thing())),
                     Sentence.of(
                             "Their doors or drawers sweep one place. Hang one on its other edge, or open them in turn."),

@@ -23,12 +23,13 @@ final class ExitRemedies {
     private ExitRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, DoorRules rule, Finding finding) {
         Design d = known.design();
-        if (finding.id().equals("exit.count")) {
-            return Stream.concat(larger(d, finding), window(d));
-        }
-        return finding.id().startsWith("exit.trap.") ? released(d, finding) : Stream.empty();
+        return switch (rule) {
+            case EXIT_COUNT -> Stream.concat(larger(d, finding), window(d));
+            case EXIT_TRAP -> released(d, finding);
+            case MOTION_BLOCKED, MOTION_PAIR, PASSAGE_NARROW -> Stream.empty();
+        };
     }
 
     /// The windows that are too small, made just large enough.

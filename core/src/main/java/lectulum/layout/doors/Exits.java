@@ -16,9 +16,11 @@ import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.WaysOut;
 import lectulum.layout.Floor;
@@ -38,7 +40,7 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
     public static final Discipline<Exits> DISCIPLINE = new Discipline<Exits>("exits", "Ways out at night", Stage.LAYOUT,
             Discipline.Pace.REST, Exits::of,
             () -> new Exits(List.of(), new WaysOut(List.of(), List.of()), Figures.NONE, List.of()))
-            .mendedBy(ExitRemedies::of);
+            .checking(DoorRules.class, ExitRemedies::of);
 
     private static Exits of(Reads in) {
         Design design = in.design(Design.Part.THINGS, Design.Part.SETTINGS);
@@ -57,8 +59,13 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
     }
 
     private record Rules(Design design, WaysOut.Rule rule, Exits found, Sleeping sleeping, List<Finding> all) {
-        private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-            all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+        private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            say(rule, Subject.WHOLE, severity, title, detail, things);
+        }
+
+        private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+                List<String> things) {
+            all.add(Finding.of(rule, about, severity, title, detail, things));
         }
 
         private String name(String id) {
@@ -95,7 +102,7 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
                                 : Sentence.of("{0} is too small to get out by: it takes {1} × {2} clear.",
                                         String.join(", ", small),
                                         Amount.m(rule.large()), Amount.m(rule.small()));
-                say("exit.count", Severity.STOP,
+                say(DoorRules.EXIT_COUNT, Severity.STOP,
                         ways == 0
                                 ? Sentence.of("Nobody could get out in a fire")
                                 : Sentence.of("There is only one way out for sleepers"),
@@ -108,7 +115,8 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
                                 .toList());
             }
             for (String trap : traps) {
-                say("exit.trap." + trap, Severity.WARN, Sentence.of("{0} can be barred from outside", name(trap)),
+                say(DoorRules.EXIT_TRAP, Subject.thing(trap), Severity.WARN,
+                        Sentence.of("{0} can be barred from outside", name(trap)),
                         Sentence.of(
                                 "Whoever sleeps inside could be locked in. It does not count as a way out unless its"
                                         + " inside release works when it is barred."),

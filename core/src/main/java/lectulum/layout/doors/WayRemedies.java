@@ -3,7 +3,6 @@ package lectulum.layout.doors;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -13,14 +12,15 @@ import lectulum.discipline.Known;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.figures.Subject;
 
 /// Moves of whatever can be moved near the way; the narrowest place decides by trying.
 final class WayRemedies {
     private WayRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding, Mode mode) {
-        if (!finding.id().equals("passage.narrow." + mode.name().toLowerCase(Locale.ROOT))) {
+    static Stream<Remedy> of(Known known, DoorRules rule, Finding finding, Mode mode) {
+        if (rule != DoorRules.PASSAGE_NARROW || !finding.about().equals(Subject.in(mode))) {
             return Stream.empty();
         }
         Design d = known.design();

@@ -23,6 +23,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.plane.Passage;
 import lectulum.layout.Floor;
@@ -42,7 +43,8 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
             .of(mode -> new Discipline<WayThrough>("way." + ByMode.key(mode),
                     "The way through in " + mode.label(), Stage.LAYOUT, Discipline.Pace.REST, in -> of(in, mode),
                     () -> new WayThrough(Optional.empty(), OptionalDouble.empty(), Figures.NONE, List.of()))
-                    .mendedBy((known, finding) -> WayRemedies.of(known, finding, mode)));
+                    .checking(DoorRules.class,
+                            (known, rule, finding) -> WayRemedies.of(known, rule, finding, mode)));
     /// Ways that differ by less are equally narrow: the first is named \[m\].
     private static final double ALIKE = 1e-6;
     static final List<Feature.Face> SIDES = List.of(Feature.Face.FRONT, Feature.Face.REAR, Feature.Face.LEFT,
@@ -100,8 +102,7 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
         narrowest.ifPresent(way -> {
             if (way.width() < warn) {
                 boolean shut = way.width() < 0.05;
-                all.add(Finding.of("passage.narrow." + mode.name().toLowerCase(java.util.Locale.ROOT),
-                        Stage.LAYOUT,
+                all.add(Finding.of(DoorRules.PASSAGE_NARROW, Subject.in(mode),
                         mode == Mode.ROAD ? Severity.NOTE : way.width() < stop ? Severity.STOP : Severity.WARN,
                         shut
                                 ? Sentence.of("There is no way to {0} in {1}",

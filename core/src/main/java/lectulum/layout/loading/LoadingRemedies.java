@@ -17,14 +17,12 @@ final class LoadingRemedies {
     private LoadingRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
-        return finding.id().startsWith("load.")
-                ? finding.things().stream().limit(1).flatMap(t -> known.design().thing(t).stream())
-                        .flatMap(t -> loading(t, finding.id()))
-                : Stream.empty();
+    static Stream<Remedy> of(Known known, LoadingRules rule, Finding finding) {
+        return finding.things().stream().limit(1).flatMap(t -> known.design().thing(t).stream())
+                .flatMap(t -> loading(t, rule));
     }
 
-    private static Stream<Remedy> loading(Thing t, String id) {
+    private static Stream<Remedy> loading(Thing t, LoadingRules rule) {
         Optional<Feature.Carried> carried = t.feature(Feature.Carried.class);
         if (carried.isEmpty()) {
             return Stream.empty();
@@ -39,7 +37,11 @@ final class LoadingRemedies {
         Stream<Remedy> both = IntStream.rangeClosed(1, 4)
                 .mapToObj(k -> Mend.feature(t, c.over(c.ramp(), c.straps() + k).heldBack(c.backStraps() + k),
                         Sentence.of("{0} straps forwards, {1} rearwards", c.straps() + k, c.backStraps() + k)));
-        boolean tied = Stream.of("load.lash.", "load.sum.", "load.rings.", "load.aside.").anyMatch(id::startsWith);
-        return tied ? Stream.concat(straps, both) : ramps;
+        return switch (rule) {
+            case LOAD_LASH, LOAD_SUM, LOAD_RINGS, LOAD_ASIDE -> Stream.concat(straps, both);
+            case LOAD_INSIDE, LOAD_RAMP, LOAD_CREST, LOAD_DOOR, LOAD_HEADER, LOAD_SIDE, LOAD_APPROACH, LOAD_DRIVER,
+                    LOAD_ABOVE ->
+                ramps;
+        };
     }
 }

@@ -18,6 +18,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.lashing.Lashing;
@@ -36,7 +37,7 @@ public final class LoadingStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("loading", "Loading", Stage.LAYOUT,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Bodies.DISCIPLINE).road()))
-            .mendedBy(LoadingRemedies::of);
+            .checking(LoadingRules.class, LoadingRemedies::of);
 
     /// What is longer is driven or steered aboard by somebody \[m\].
     private static final double DRIVEN = 1.5;
@@ -83,7 +84,7 @@ public final class LoadingStudies {
                 Sentence.of("door {0}, room {1}", Amount.m(door.width()), Amount.m(across)),
                 "the ladder in the passage");
         if (!stuck.isEmpty()) {
-            book.say("load.inside", Severity.NOTE,
+            book.say(LoadingRules.LOAD_INSIDE, Severity.NOTE,
                     Sentence.of("{0} things go in only in pieces", stuck.size()),
                     Sentence.of("{0}: no opening takes them whole. Build them inside, or make them so that they come"
                             + " apart.", String.join(", ", stuck.stream().limit(5).map(Thing::name).toList())),
@@ -103,8 +104,11 @@ public final class LoadingStudies {
         if (c.ramp() <= rise) {
             book.absent(id + "angle", "Ramp angle", Quantity.ANGLE, "asin(rise/ramp)",
                     "the ramp is no longer than the floor is high");
-            return book.say("load.ramp." + t.id(), Severity.STOP, Sentence.of("The ramp does not reach the ground"),
-                    Sentence.of("It is {0} long and the floor stands {1} high.", Amount.m(c.ramp()), Amount.m(rise)))
+            return book
+                    .say(LoadingRules.LOAD_RAMP, Subject.thing(t.id()), Severity.STOP,
+                            Sentence.of("The ramp does not reach the ground"),
+                            Sentence.of("It is {0} long and the floor stands {1} high.", Amount.m(c.ramp()),
+                                    Amount.m(rise)))
                     .done();
         }
         RampLoading ramp = new RampLoading(c.ramp(), rise, c.wheelbase(), c.belly(), high, c.ahead(), c.back());
@@ -120,13 +124,15 @@ public final class LoadingStudies {
         book.figure(id + "header", "Header it needs", header, Quantity.LENGTH, "highest of its roof in the doorway",
                 Sentence.of("{0} high on the level", Amount.m(high)), source);
         if (ramp.bellyGap() < clear) {
-            book.say("load.crest." + t.id(), Severity.STOP, Sentence.of("{0} sits down on the edge", t.name()),
+            book.say(LoadingRules.LOAD_CREST, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("{0} sits down on the edge", t.name()),
                     Sentence.of("{0} is left under it; {1} is wanted. A longer ramp is flatter.",
                             Amount.m(ramp.bellyGap()), Amount.m(clear)));
         }
-        gate.ifPresentOrElse(g -> door(design, body, t, g, header, clear, book, id), () -> book.say(
-                "load.door." + t.id(), Severity.STOP, Sentence.of("{0} has no door to come in by", t.name()),
-                Sentence.of("No opening reaches down to the floor.")));
+        gate.ifPresentOrElse(g -> door(design, body, t, g, header, clear, book, id),
+                () -> book.say(LoadingRules.LOAD_DOOR, Subject.thing(t.id()), Severity.STOP,
+                        Sentence.of("{0} has no door to come in by", t.name()),
+                        Sentence.of("No opening reaches down to the floor.")));
         double inside = 2 * (body.halfWidth() - design.base().wall());
         book.figure(id + "side", "Gap on each side, inside", RampLoading.sideGap(inside, width), Quantity.LENGTH,
                 "(box − width)/2", Sentence.of("{0} in {1}", Amount.m(width), Amount.m(inside)), "plane geometry");
@@ -151,7 +157,7 @@ public final class LoadingStudies {
         book.figure(id + "doorSide", "Gap on each side, in the door", gap, Quantity.LENGTH, "(door − width)/2",
                 Sentence.of("{0} in {1}", Amount.m(t.size().width()), Amount.m(o.width())), "plane geometry");
         if (header > above - clear) {
-            book.say("load.header." + t.id(), Severity.STOP,
+            book.say(LoadingRules.LOAD_HEADER, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("{0} hits the header on the ramp", t.name()),
                     Sentence.of("Its roof rises to {0}; the header is at {1} and {2} is wanted free. A longer ramp is"
                             + " flatter.", Amount.m(header), Amount.m(above), Amount.m(clear)),
@@ -160,7 +166,7 @@ public final class LoadingStudies {
         double inside = RampLoading.sideGap(2 * (body.halfWidth() - design.base().wall()), t.size().width());
         if (Math.min(gap, inside) < clear) {
             double least = Math.min(gap, inside);
-            book.say("load.side." + t.id(), least < 0 ? Severity.STOP : Severity.WARN,
+            book.say(LoadingRules.LOAD_SIDE, Subject.thing(t.id()), least < 0 ? Severity.STOP : Severity.WARN,
                     least < 0
                             ? Sentence.of("{0} is wider than {1}", t.name(), gap <= inside ? "the door" : "the inside")
                             : Sentence.of("{0} has little room in {1}", t.name(),
@@ -183,7 +189,7 @@ public final class LoadingStudies {
                 Sentence.of("{0} over {1}", Amount.m(c.chin()), Amount.m(c.overhang())), "plane geometry");
         if (clears < ramp.angle()) {
             double longer = ramp.rise() / Math.sin(Math.max(1e-3, clears));
-            book.say("load.approach." + t.id(), Severity.STOP,
+            book.say(LoadingRules.LOAD_APPROACH, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("The nose of {0} strikes the ramp", t.name()),
                     Sentence.of("The ramp rises {0}; its nose clears {1}. A ramp of {2} is flat enough.",
                             new Amount(ramp.angle(), Quantity.ANGLE), new Amount(clears, Quantity.ANGLE),
@@ -200,7 +206,7 @@ public final class LoadingStudies {
         book.figure(id + "driver", "Room to get out beside it", beside, Quantity.LENGTH, "box − width",
                 Sentence.of("it stands at the other wall; {0} is wanted", Amount.m(wanted)), "plane geometry");
         if (beside < wanted) {
-            book.say("load.driver." + t.id(), Severity.NOTE,
+            book.say(LoadingRules.LOAD_DRIVER, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("Nobody gets out beside {0}", t.name()),
                     Sentence.of("{0} is left beside it; {1} is wanted. Pull it in by a winch.", Amount.m(beside),
                             Amount.m(wanted)));
@@ -237,14 +243,14 @@ public final class LoadingStudies {
         if (most > c.weakest()) {
             boolean strap = c.strap() > 0 && c.strap() < c.ring();
             String way = most == forward ? "forwards" : "rearwards";
-            book.say("load.lash." + t.id(), Severity.STOP,
+            book.say(LoadingRules.LOAD_LASH, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of(strap ? "The straps of {0} are too weak" : "The rings of {0} are too weak", t.name()),
                     Sentence.of("Each strap that holds it {0} is pulled with {1}; its {2} is rated {3}. One strap more,"
                             + " or flatter ones.", way, new Amount(most, Quantity.FORCE), strap ? "webbing" : "ring",
                             new Amount(c.weakest(), Quantity.FORCE)));
         }
         if (side > c.weakest()) {
-            book.say("load.aside." + t.id(), Severity.WARN,
+            book.say(LoadingRules.LOAD_ASIDE, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("Sideways {0} is held by too little", t.name()),
                     Sentence.of(
                             "The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
@@ -253,14 +259,15 @@ public final class LoadingStudies {
                             new Amount(c.weakest(), Quantity.FORCE)));
         }
         if (fewest * c.weakest() < weight / 2) {
-            book.say("load.sum." + t.id(), Severity.WARN,
+            book.say(LoadingRules.LOAD_SUM, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("Straps and rings of {0} add up to too little", t.name()),
                     Sentence.of("{0} in one direction, each good for {1}, are {2}; half its weight is {3}.", fewest,
                             new Amount(c.weakest(), Quantity.FORCE), new Amount(fewest * c.weakest(), Quantity.FORCE),
                             new Amount(weight / 2, Quantity.FORCE)));
         }
         if (c.straps() + c.backStraps() < LEAST_RINGS) {
-            book.say("load.rings." + t.id(), Severity.STOP, Sentence.of("{0} hangs on too few rings", t.name()),
+            book.say(LoadingRules.LOAD_RINGS, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("{0} hangs on too few rings", t.name()),
                     Sentence.of("{0} straps in all; four rings hold it in every direction.",
                             c.straps() + c.backStraps()));
         }
@@ -291,8 +298,9 @@ public final class LoadingStudies {
             book.figure(id + "above", "Gap under " + by, gap, Quantity.LENGTH, "underside − its top",
                     Sentence.of("{0} − {1}", Amount.m(least), Amount.m(s.z2())), "sum");
             if (gap < Assumed.value(design, "over.load") - 1e-9) {
-                book.say("load.above." + t.id(), Severity.WARN, Sentence.of("{0} rides too close under {1}", t.name(),
-                        by),
+                book.say(LoadingRules.LOAD_ABOVE, Subject.thing(t.id()), Severity.WARN,
+                        Sentence.of("{0} rides too close under {1}", t.name(),
+                                by),
                         Sentence.of("{0} is left; {1} is wanted on springs and straps.", Amount.m(gap),
                                 Amount.m(Assumed.value(design, "over.load"))));
             }

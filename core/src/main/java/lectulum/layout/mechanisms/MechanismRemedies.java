@@ -20,18 +20,20 @@ final class MechanismRemedies {
     private MechanismRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, MechanismRules rule, Finding finding) {
         Design d = known.design();
-        String id = finding.id();
         Optional<Thing> thing = finding.things().stream().flatMap(t -> d.thing(t).stream()).findFirst();
-        return switch (id.substring(0, Math.max(0, id.indexOf('.')))) {
-            case "lid" -> thing.stream().flatMap(t -> lid(d, t));
-            case "lift" -> thing.stream().flatMap(t -> rising(d, t, id));
-            case "slide" -> thing.stream().flatMap(t -> slide(t));
-            case "park" -> thing.stream().flatMap(t -> shorter(t));
-            case "bearer", "leg", "hung", "cable", "hoist", "tambour" -> thing.stream().flatMap(t -> parts(d, t));
-            default -> Stream.empty();
-        };
+        return thing.stream().flatMap(t -> switch (rule) {
+            case LID_TRAVEL, LID_HAND, LID_COLD, LID_HOT -> lid(d, t);
+            case LIFT_UNLOCKED -> locked(t);
+            case LIFT_TRAVEL, LIFT_START, LIFT_COLD -> rising(d, t);
+            case SLIDE_ROOT, SLIDE_PERSON, SLIDE_OVERLAP -> slide(t);
+            case PARK_PERSON, PARK_TIP -> shorter(t);
+            case TAMBOUR_RADIUS, TAMBOUR_PARK, TAMBOUR_EXIT, LEG_BUCKLE, LEG_LOCK, BEARER_STRESS, BEARER_SAG,
+                    HUNG_FIXING,
+                    CABLE_WEAK, HOIST_CRANK, HOIST_HOLDS ->
+                parts(d, t);
+        });
     }
 
     private static Stream<Remedy> lid(Design d, Thing t) {
@@ -42,14 +44,16 @@ final class MechanismRemedies {
                         Amount.m(-b.bodyZ()))));
     }
 
-    private static Stream<Remedy> rising(Design d, Thing t, String id) {
+    private static Stream<Remedy> locked(Thing t) {
         Feature.Rising r = t.feature(Feature.Rising.class).orElseThrow();
-        if (id.startsWith("lift.unlocked.")) {
-            return Stream.of(Mend.feature(t, new Feature.Rising(r.low(), r.high(), r.centre(), r.frontX(), r.frontZ(),
-                    r.frontBed(), r.rearX(), r.rearZ(), r.rearBed(), r.frontForce(), r.rearForce(), r.ratio(),
-                    r.stroke(), r.extended(), r.depth(), r.play(), true),
-                    Sentence.of("Give it pins for the road and ledges for the night")));
-        }
+        return Stream.of(Mend.feature(t, new Feature.Rising(r.low(), r.high(), r.centre(), r.frontX(), r.frontZ(),
+                r.frontBed(), r.rearX(), r.rearZ(), r.rearBed(), r.frontForce(), r.rearForce(), r.ratio(), r.stroke(),
+                r.extended(), r.depth(), r.play(), true),
+                Sentence.of("Give it pins for the road and ledges for the night")));
+    }
+
+    private static Stream<Remedy> rising(Design d, Thing t) {
+        Feature.Rising r = t.feature(Feature.Rising.class).orElseThrow();
         return StrutStudies.chosen(d, t, r).stream()
                 .map(b -> Mend.feature(t, b, Sentence.of("Front struts of {0}, rear struts of {1}",
                         new Amount(b.frontForce(), Quantity.FORCE), new Amount(b.rearForce(), Quantity.FORCE))));

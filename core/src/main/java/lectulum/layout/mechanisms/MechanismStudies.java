@@ -17,7 +17,7 @@ public final class MechanismStudies {
                 return Stream.concat(StrutStudies.of(design, in.of(Bodies.DISCIPLINE).road()).stream(),
                         PartStudies.of(design, in.of(Balance.DISCIPLINE)).stream()).toList();
             })
-            .mendedBy(MechanismRemedies::of);
+            .checking(MechanismRules.class, MechanismRemedies::of);
 
     private MechanismStudies() {
     }

@@ -16,6 +16,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.beams.Beam;
@@ -89,19 +90,19 @@ public final class PartStudies {
         double allowed = r.rated() * Units.GRAVITY * d.travel() / 2;
         double person = Assumed.value(design, "person.slide") * d.travel();
         if (slide.moment() > allowed || mass > r.rated()) {
-            book.say("slide.root." + t.id(), Severity.STOP,
+            book.say(MechanismRules.SLIDE_ROOT, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("The runners of {0} carry too much", t.name()),
                     Sentence.of("{0} out to {1} makes {2}; runners for {3} are made for {4}.",
                             Amount.kg(mass), Amount.m(reach), Amount.moment(slide.moment()), Amount.kg(r.rated()),
                             Amount.moment(allowed)));
         } else if (slide.moment() + person > allowed) {
-            book.say("slide.person." + t.id(), Severity.NOTE,
+            book.say(MechanismRules.SLIDE_PERSON, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("Nobody may sit on {0} when it is pulled out", t.name()),
                     Sentence.of("With somebody on its end it makes {0}; the runners are made for {1}.",
                             Amount.moment(slide.moment() + person), Amount.moment(allowed)));
         }
         if (r.overlap() < d.travel() / 3 - 1e-9) {
-            book.say("slide.overlap." + t.id(), Severity.WARN,
+            book.say(MechanismRules.SLIDE_OVERLAP, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("The runners of {0} leave too little in", t.name()),
                     Sentence.of("{0} stays in; a third of the travel is {1}.", Amount.m(r.overlap()),
                             Amount.m(d.travel() / 3)));
@@ -152,13 +153,13 @@ public final class PartStudies {
                     "moments about the axle");
         }
         if (person < 0 && sat < 0 && reaction >= 0.05 * s.mass() * Units.GRAVITY) {
-            book.say("park.person." + t.id(), Severity.WARN,
+            book.say(MechanismRules.PARK_PERSON, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("Somebody on the end of {0} lifts the tongue", t.name()),
                     Sentence.of("Unhitched, {0} would be left on the jack. Lower rear jacks first, or stay coupled.",
                             new Amount(sat, Quantity.FORCE)));
         }
         if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
-            book.say("park.tip." + t.id(), Severity.STOP,
+            book.say(MechanismRules.PARK_TIP, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("Pulling out {0} may lift the tongue", t.name()),
                     Sentence.of("{0} is left on the jack. Lower rear jacks first, or stay coupled.",
                             new Amount(reaction, Quantity.FORCE)));
@@ -172,7 +173,7 @@ public final class PartStudies {
         book.figure(id + "curtain", "Curtain", curtain, Quantity.LENGTH, "opening + overlap",
                 Sentence.of("{0} + {1}", Amount.m(r.opening()), Amount.m(r.overlap())), "sum");
         if (r.groove() <= r.thick()) {
-            book.say("tambour.radius." + t.id(), Severity.STOP,
+            book.say(MechanismRules.TAMBOUR_RADIUS, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("The slats of {0} do not go into their groove", t.name()),
                     Sentence.of("A slat is {0} thick, the groove {1}.", Amount.m(r.thick()), Amount.m(r.groove())));
         } else {
@@ -182,19 +183,19 @@ public final class PartStudies {
                             Amount.m(r.groove())),
                     "a chord in a ring");
             if (r.radius() < least) {
-                book.say("tambour.radius." + t.id(), Severity.WARN,
+                book.say(MechanismRules.TAMBOUR_RADIUS, Subject.thing(t.id()), Severity.WARN,
                         Sentence.of("The roll-front of {0} binds in its bend", t.name()),
                         Sentence.of("The groove bends to {0}; these slats need {1}. Take narrower slats.",
                                 Amount.m(r.radius()), Amount.m(least)));
             }
         }
         if (curtain > r.run() + 1e-9) {
-            book.say("tambour.park." + t.id(), Severity.WARN,
+            book.say(MechanismRules.TAMBOUR_PARK, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("The roll-front of {0} does not park", t.name()),
                     Sentence.of("It is {0} long and parks in {1}.", Amount.m(curtain), Amount.m(r.run())));
         }
         if (r.exit() < r.slat()) {
-            book.say("tambour.exit." + t.id(), Severity.WARN,
+            book.say(MechanismRules.TAMBOUR_EXIT, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("The roll-front of {0} cannot be taken out", t.name()),
                     Sentence.of("At one end a piece of rail must come off and leave at least {0} straight.",
                             Amount.m(r.slat())));
@@ -231,12 +232,14 @@ public final class PartStudies {
         book.figure(id + "reserve", "Times its load", reserve, Quantity.COUNT, "buckling/load",
                 Sentence.of("load {0}", Amount.kg(l.load())), "3 is wanted (assumed)");
         if (reserve < Assumed.value(design, "leg.reserve")) {
-            book.say("leg.buckle." + t.id(), Severity.WARN, Sentence.of("The leg of {0} is too slim", t.name()),
+            book.say(MechanismRules.LEG_BUCKLE, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("The leg of {0} is too slim", t.name()),
                     Sentence.of("It buckles at {0} times its load; {1} is wanted.", Amount.count(reserve),
                             Amount.count(Assumed.value(design, "leg.reserve"))));
         }
         if (!l.locked()) {
-            book.say("leg.lock." + t.id(), Severity.NOTE, Sentence.of("Only a cord holds the leg of {0}", t.name()),
+            book.say(MechanismRules.LEG_LOCK, Subject.thing(t.id()), Severity.NOTE,
+                    Sentence.of("Only a cord holds the leg of {0}", t.name()),
                     Sentence.of("A strut or a lock over centre holds it when somebody bumps it."));
         }
         Sketch.Board board = new Sketch.Board("The leg");
@@ -276,14 +279,16 @@ public final class PartStudies {
         },
                 Sentence.of("span over {0}", Math.round(b.span() / sag)), source);
         if (stress > stuff.limit()) {
-            book.say("bearer.stress." + t.id(), Severity.WARN, Sentence.of("The bars of {0} are too weak", t.name()),
+            book.say(MechanismRules.BEARER_STRESS, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("The bars of {0} are too weak", t.name()),
                     Sentence.of("{0} in {1}, which carries {2}. Take thicker bars or a shorter span.",
                             Amount.stress(stress), b.stuff().label(),
                             Amount.stress(stuff.limit())));
         }
         if (sag > b.span() / b.sag()) {
-            book.say("bearer.sag." + t.id(), Severity.NOTE, Sentence.of("The bars of {0} sag {1}", t.name(),
-                    Amount.sag(sag)),
+            book.say(MechanismRules.BEARER_SAG, Subject.thing(t.id()), Severity.NOTE,
+                    Sentence.of("The bars of {0} sag {1}", t.name(),
+                            Amount.sag(sag)),
                     Sentence.of("Span over {0}; no more than span over {1} is wanted.", Math.round(b.span() / sag),
                             Math.round(b.sag())));
         }
@@ -316,7 +321,8 @@ public final class PartStudies {
         book.figure(id + "shear", "Shear on each fixing", shear, Quantity.FORCE, "n m g/n_all",
                 Sentence.of("{0} on {1}", Amount.kg(mass), h.all()), source);
         if (pull > h.pull() || shear > h.shear()) {
-            book.say("hung.fixing." + t.id(), Severity.STOP, Sentence.of("{0} would tear off the wall", t.name()),
+            book.say(MechanismRules.HUNG_FIXING, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("{0} would tear off the wall", t.name()),
                     Sentence.of("Each upper fixing is pulled with {0} and holds {1}; each is sheared with {2} and holds"
                             + " {3}. More fixings, or rows further apart.", new Amount(pull, Quantity.FORCE),
                             new Amount(h.pull(), Quantity.FORCE), new Amount(shear, Quantity.FORCE),
@@ -348,7 +354,8 @@ public final class PartStudies {
                 "V/tan φ", Sentence.of("at each"), "statics");
         double reserve = c.strength() / pull;
         if (reserve < Assumed.value(design, "cable.reserve") || c.angle() < Math.toRadians(30)) {
-            book.say("cable.weak." + t.id(), Severity.STOP, Sentence.of("The cables of {0} are too weak", t.name()),
+            book.say(MechanismRules.CABLE_WEAK, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("The cables of {0} are too weak", t.name()),
                     Sentence.of(
                             "Each is pulled with {0} and breaks at {1}: {2} times; {3} is wanted, and no flatter than"
                                     + " 30°.",
@@ -377,12 +384,14 @@ public final class PartStudies {
                 Sentence.of("drum {0}, crank {1}", Amount.m(h.drum()), Amount.m(h.crank())), "levers");
         double hand = Assumed.value(design, "crank.hand");
         if (crank > hand) {
-            book.say("hoist.crank." + t.id(), Severity.WARN, Sentence.of("Cranking {0} is hard work", t.name()),
+            book.say(MechanismRules.HOIST_CRANK, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("Cranking {0} is hard work", t.name()),
                     Sentence.of("{0} at the crank; {1} is easy. Use a higher gear or a thinner drum.",
                             new Amount(crank, Quantity.FORCE), new Amount(hand, Quantity.FORCE)));
         }
         if (!h.holds()) {
-            book.say("hoist.holds." + t.id(), Severity.STOP, Sentence.of("The winch of {0} runs back", t.name()),
+            book.say(MechanismRules.HOIST_HOLDS, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("The winch of {0} runs back", t.name()),
                     Sentence.of("It needs a gear that locks itself or a brake, and pins once it is up."));
         }
         Sketch.Board board = new Sketch.Board("Drum and crank");

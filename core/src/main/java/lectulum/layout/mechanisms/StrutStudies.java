@@ -16,6 +16,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.mechanisms.GasStrut;
@@ -88,7 +89,8 @@ public final class StrutStudies {
         if (lid.beyondTravel() > 0) {
             book.absent(id + "peakHand", "Largest hand force", Quantity.FORCE, "−(M_g + M_s)/r",
                     "the strut does not reach: too long or too short on the way");
-            book.say("lid.travel." + t.id(), Severity.STOP, Sentence.of("The strut of {0} does not fit", t.name()),
+            book.say(MechanismRules.LID_TRAVEL, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("The strut of {0} does not fit", t.name()),
                     Sentence.of("On its way it is {0} beyond its travel. Move a mount or take another length.",
                             Amount.m(lid.beyondTravel())));
             return book.caution(CAUTION).done();
@@ -113,20 +115,21 @@ public final class StrutStudies {
         double stop = Assumed.value(design, "hand.stop");
         double warn = Assumed.value(design, "hand.warn");
         if (peak > warn) {
-            book.say("lid.hand." + t.id(), peak > stop ? Severity.STOP : Severity.WARN,
+            book.say(MechanismRules.LID_HAND, Subject.thing(t.id()), peak > stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("{0} takes {1} by hand", t.name(), new Amount(peak, Quantity.FORCE)),
                     Sentence.of("One hand manages {0}. Other mounts or struts bring it down.",
                             new Amount(warn, Quantity.FORCE)));
         }
         if (lid.hold(cold) < Lid.HOLD) {
-            book.say("lid.cold." + t.id(), Severity.WARN,
+            book.say(MechanismRules.LID_COLD, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("{0} falls shut on a cold day", t.name()),
                     Sentence.of("At {0} the struts hold {1} of its weight; {2} is wanted.",
                             new Amount(cold, Quantity.TEMPERATURE), Amount.share(lid.hold(cold)),
                             Amount.share(Lid.HOLD)));
         }
         if (lid.shut(hot) > 0) {
-            book.say("lid.hot." + t.id(), Severity.NOTE, Sentence.of("{0} pushes on its latch", t.name()),
+            book.say(MechanismRules.LID_HOT, Subject.thing(t.id()), Severity.NOTE,
+                    Sentence.of("{0} pushes on its latch", t.name()),
                     Sentence.of("At {0} the struts push it open with {1} when it is shut: the latch carries that.",
                             new Amount(hot, Quantity.TEMPERATURE), Amount.moment(lid.shut(hot))));
         }
@@ -195,7 +198,7 @@ public final class StrutStudies {
         String source = "gas law; forces and moments on the level bed";
         book.sketch(bedSketch(t, r));
         if (!r.locked()) {
-            book.say("lift.unlocked." + t.id(), Severity.STOP,
+            book.say(MechanismRules.LIFT_UNLOCKED, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("Nothing but struts holds {0}", t.name()),
                     Sentence.of(
                             "Struts never hold people or road loads: pins or hooks on the road, ledges or legs when it"
@@ -204,7 +207,8 @@ public final class StrutStudies {
         if (bed.beyondTravel(r.low(), r.high()) > 0) {
             book.absent(id + "peakHand", "Largest hand force, level", Quantity.FORCE, "forces at both edges",
                     "a strut does not reach from bottom to top");
-            book.say("lift.travel." + t.id(), Severity.STOP, Sentence.of("The struts of {0} do not fit", t.name()),
+            book.say(MechanismRules.LIFT_TRAVEL, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of("The struts of {0} do not fit", t.name()),
                     Sentence.of("From {0} to {1} they are {2} beyond their travel.", Amount.m(r.low()),
                             Amount.m(r.high()), Amount.m(bed.beyondTravel(r.low(), r.high()))));
             return book.caution(CAUTION).done();
@@ -234,14 +238,15 @@ public final class StrutStudies {
                 () -> book.note("It cannot jam between its guides."));
         double least = Math.min(frontFirst, rearFirst);
         if (Math.min(level, least) > warn) {
-            book.say("lift.start." + t.id(), Severity.WARN,
+            book.say(MechanismRules.LIFT_START, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("{0} takes {1} by hand", t.name(), new Amount(Math.min(level, least), Quantity.FORCE)),
                     Sentence.of("Front first {0}, rear first {1}, level {2}; one person manages {3}.",
                             new Amount(frontFirst, Quantity.FORCE), new Amount(rearFirst, Quantity.FORCE),
                             new Amount(level, Quantity.FORCE), new Amount(warn, Quantity.FORCE)));
         }
         if (top.front() > 0 || top.rear() > 0) {
-            book.say("lift.cold." + t.id(), Severity.WARN, Sentence.of("{0} sinks on a cold night", t.name()),
+            book.say(MechanismRules.LIFT_COLD, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("{0} sinks on a cold night", t.name()),
                     Sentence.of("At {0} it needs {1} to stay up.", new Amount(cold, Quantity.TEMPERATURE),
                             new Amount(Math.max(top.front(), top.rear()), Quantity.FORCE)));
         }

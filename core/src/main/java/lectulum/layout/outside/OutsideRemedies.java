@@ -19,18 +19,19 @@ final class OutsideRemedies {
     private OutsideRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, OutsideRules rule, Finding finding) {
         Design d = known.design();
         Optional<Thing> thing = finding.things().stream().flatMap(t -> d.thing(t).stream()).findFirst();
-        return finding.id().startsWith("out.") ? outside(d, thing, finding.id()) : Stream.empty();
-    }
-
-    private static Stream<Remedy> outside(Design d, Optional<Thing> thing, String id) {
-        if (id.startsWith("out.ladder")) {
-            return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
+        return switch (rule) {
+            case OUT_LADDER -> thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
                     .map(f -> Mend.feature(t, f.set(f.drop(), ladder(d, t)),
                             Sentence.of("Set the ladder's foot {0} out", Amount.m(ladder(d, t))))));
-        }
+            case OUT_PITCH, OUT_POLE, OUT_DOOR -> lower(thing);
+            case OUT_LIMIT_WIDTH, OUT_LIMIT_HEIGHT, OUT_LIMIT_GARAGE, OUT_LIMIT_DEEP -> Stream.empty();
+        };
+    }
+
+    private static Stream<Remedy> lower(Optional<Thing> thing) {
         return thing.stream().flatMap(t -> t.feature(Feature.FoldOut.class).stream()
                 .flatMap(f -> DoubleStream.of(0.1, 0.2, 0.3, 0.4, 0.5, 0.6).mapToObj(more -> Mend.feature(t,
                         f.set(f.drop() + more, f.ladder()),

@@ -19,6 +19,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.standing.Ground;
 import lectulum.space.Bodies;
@@ -32,7 +33,7 @@ public final class OutsideStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("outside", "Outside", Stage.LAYOUT,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)))
-            .mendedBy(OutsideRemedies::of);
+            .checking(OutsideRules.class, OutsideRemedies::of);
 
     /// How far a sliding leaf stands off the wall \[m\] (assumed).
     private static final double SLIDES_OUT = 0.08;
@@ -79,11 +80,11 @@ public final class OutsideStudies {
         double wide = Assumed.value(design, "limit.width");
         double high = Assumed.value(design, "limit.height");
         if (2 * half > wide) {
-            book.say("out.limit.width", Severity.WARN, Sentence.of("It is wider than the road allows"),
+            book.say(OutsideRules.OUT_LIMIT_WIDTH, Severity.WARN, Sentence.of("It is wider than the road allows"),
                     Sentence.of("{0}; your limit is {1}.", Amount.m(2 * half), Amount.m(wide)));
         }
         if (top > high) {
-            book.say("out.limit.height", Severity.WARN, Sentence.of("It is higher than the road allows"),
+            book.say(OutsideRules.OUT_LIMIT_HEIGHT, Severity.WARN, Sentence.of("It is higher than the road allows"),
                     Sentence.of("{0}; your limit is {1}.", Amount.m(top), Amount.m(high)));
         }
         garage(design, top, length, book);
@@ -99,13 +100,13 @@ public final class OutsideStudies {
                     "clear height − height on unloaded springs",
                     Sentence.of("{0} − {1}", Amount.m(high), Amount.m(stands)), "sum");
             if (high - stands < 0.05) {
-                book.say("out.limit.garage", Severity.WARN, Sentence.of("It does not fit where it is kept"),
+                book.say(OutsideRules.OUT_LIMIT_GARAGE, Severity.WARN, Sentence.of("It does not fit where it is kept"),
                         Sentence.of("Unloaded it stands {0} high; {1} is clear and {2} is wanted free.",
                                 Amount.m(stands), Amount.m(high), Amount.m(0.05)));
             }
         }
         if (deep > 0 && length > deep) {
-            book.say("out.limit.deep", Severity.WARN, Sentence.of("It is too long for where it is kept"),
+            book.say(OutsideRules.OUT_LIMIT_DEEP, Severity.WARN, Sentence.of("It is too long for where it is kept"),
                     Sentence.of("{0} with the tongue; {1} is there.", Amount.m(length), Amount.m(deep)));
         }
     }
@@ -152,7 +153,8 @@ public final class OutsideStudies {
                     Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
             poles(design, t, f, place, edge, book);
             if (pitch < Assumed.value(design, "awning.pitch") - 1e-9) {
-                book.say("out.pitch." + t.id(), Severity.NOTE, Sentence.of("Rain stands on {0}", t.name()),
+                book.say(OutsideRules.OUT_PITCH, Subject.thing(t.id()), Severity.NOTE,
+                        Sentence.of("Rain stands on {0}", t.name()),
                         Sentence.of("It falls {0}; {1} sheds rain. Drop its edge by {2}.",
                                 new Amount(pitch, Quantity.ANGLE),
                                 new Amount(Assumed.value(design, "awning.pitch"), Quantity.ANGLE),
@@ -167,7 +169,7 @@ public final class OutsideStudies {
             double low = Assumed.value(design, "ladder.low");
             double high = Assumed.value(design, "ladder.high");
             if (steep < low || steep > high) {
-                book.say("out.ladder." + t.id(), Severity.NOTE,
+                book.say(OutsideRules.OUT_LADDER, Subject.thing(t.id()), Severity.NOTE,
                         Sentence.of("The ladder of {0} stands too {1}", t.name(), steep < low ? "flat" : "steep"),
                         Sentence.of("{0}; between {1} and {2} it neither slides nor tips. Its foot belongs {3} out.",
                                 new Amount(steep, Quantity.ANGLE), new Amount(low, Quantity.ANGLE),
@@ -212,14 +214,16 @@ public final class OutsideStudies {
                 "edge − ground at the corner", how, "plane ground, the camper levelled on it");
         boolean level = ground.pitch() == 0 && ground.roll() == 0;
         if (longest > f.pole() + 1e-9) {
-            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too short", t.name()),
+            book.say(OutsideRules.OUT_POLE, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("The poles of {0} are too short", t.name()),
                     Sentence.of(
                             "Its edge stands {0} above {1}; the longest pole is {2}: {3} are missing. Drop its edge, or"
                                     + " stand the pole on something.",
                             Amount.m(longest), where(level), Amount.m(f.pole()),
                             Amount.m(longest - f.pole())));
         } else if (f.shortest() > 0 && shortest < f.shortest() - 1e-9) {
-            book.say("out.pole." + t.id(), Severity.WARN, Sentence.of("The poles of {0} are too long", t.name()),
+            book.say(OutsideRules.OUT_POLE, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("The poles of {0} are too long", t.name()),
                     Sentence.of(
                             "Its edge stands {0} above {1}; pushed together a pole is {2}: {3} too much. Drop its edge"
                                     + " less, or dig the foot in.",
@@ -270,7 +274,7 @@ public final class OutsideStudies {
             double edge = Math.min(design.base().floorHeight() + hung.z1(),
                     rail - f.drop() * Math.min(1, reach / f.out()));
             if (beside && edge < top + 0.03) {
-                book.say("out.door." + t.id() + "+" + o.id(), Severity.WARN,
+                book.say(OutsideRules.OUT_DOOR, Subject.pair(t.id(), o.id()), Severity.WARN,
                         Sentence.of("{0} is in the way of {1}", t.name(), o.name()),
                         Sentence.of("The leaf reaches up to {0}; over its way it hangs down to {1}.", Amount.m(top),
                                 Amount.m(edge)),

@@ -14,9 +14,10 @@ import lectulum.design.feature.Feature;
 import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.BunkStack;
 import lectulum.kernel.bodies.Needs;
@@ -65,8 +66,13 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         figures.add(Figure.of(id, label, value, Quantity.LENGTH, new Working(formula, numbers, List.of(), SOURCE)));
     }
 
-    private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-        findings.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+    private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+        say(rule, Subject.WHOLE, severity, title, detail, things);
+    }
+
+    private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+            List<String> things) {
+        findings.add(Finding.of(rule, about, severity, title, detail, things));
     }
 
     private static Optional<Person> tallest(Design design) {
@@ -83,7 +89,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         figure("layout.headroom", "Headroom of the tallest", roof - tall.get().height(), "roof − stature",
                 Sentence.of("{0} − {1}", Amount.m(roof), Amount.m(tall.get().height())));
         if (roof < need) {
-            say("people.headroom", Severity.NOTE, Sentence.of("{0} cannot stand upright", tall.get().name()),
+            say(PeopleRules.PEOPLE_HEADROOM, Severity.NOTE, Sentence.of("{0} cannot stand upright", tall.get().name()),
                     Sentence.of("The roof is {0} above the floor; {1} is needed.", Amount.m(roof), Amount.m(need)),
                     List.of());
         }
@@ -105,13 +111,13 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
             double above = headAbove(camp, s, top) - top;
             double head = new Needs(tall.get().height()).headAboveSeat();
             if (above < head) {
-                say("seat.head." + id, Severity.NOTE,
+                say(PeopleRules.SEAT_HEAD, Subject.thing(id), Severity.NOTE,
                         Sentence.of("{0} sits bent on {1}", tall.get().name(), s.thing().name()),
                         Sentence.of("There is {0} above the seat; {1} is needed.", Amount.m(above), Amount.m(head)),
                         List.of(id));
             }
             if (Math.abs(high - wanted) > 0.10) {
-                say("seat.height." + id, Severity.NOTE,
+                say(PeopleRules.SEAT_HEIGHT, Subject.thing(id), Severity.NOTE,
                         Sentence.of("{0} is a {1} seat", s.thing().name(), high > wanted ? "high" : "low"),
                         Sentence.of("Its top is {0} high; {1} suits people of {2}.", Amount.m(high), Amount.m(wanted),
                                 Amount.m(mean)),
@@ -154,7 +160,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
             figure("layout.worktop." + id + ".height", s.thing().name() + ", top", s.solid().z2(),
                     "top above the floor", Sentence.of("{0} suits", Amount.m(wanted)));
             if (Math.abs(s.solid().z2() - wanted) > TABLE_SLACK) {
-                say("worktop.height." + id, Severity.NOTE,
+                say(PeopleRules.WORKTOP_HEIGHT, Subject.thing(id), Severity.NOTE,
                         Sentence.of("{0} is {1} too {2}", s.thing().name(),
                                 Amount.m(Math.abs(s.solid().z2() - wanted)), s.solid().z2() > wanted ? "high" : "low"),
                         Sentence.of("Its top is at {0}; {1} suits {2}.", Amount.m(s.solid().z2()), Amount.m(wanted),
@@ -178,7 +184,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         boolean children = design.brief().people().stream().anyMatch(p -> p.age().orElse(99) < 12);
         if (rise > HIGH_RISE) {
             int wanted = (int) Math.ceil(floor / EASY_RISE) - 1;
-            say("floor.step", rise > TOO_HIGH_RISE && children ? Severity.STOP : Severity.WARN,
+            say(PeopleRules.FLOOR_STEP, rise > TOO_HIGH_RISE && children ? Severity.STOP : Severity.WARN,
                     Sentence.of("The way in is a step of {0}", Amount.m(rise)),
                     Sentence.of("The floor is {0} above the ground; {1} before the door make rises of {2}.",
                             Amount.m(floor), wanted == 1 ? "one step" : wanted + " steps",
@@ -193,7 +199,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
             for (Room.Standing s : room.inside()) {
                 Optional<Feature.Sanitary> use = s.thing().feature(Feature.Sanitary.class);
                 String id = s.thing().id();
-                boolean said = findings.stream().anyMatch(f -> f.id().startsWith("sanitary.room." + id));
+                boolean said = said(PeopleRules.SANITARY_ROOM, Subject.thing(id));
                 if (use.isEmpty() || said) {
                     continue;
                 }
@@ -219,7 +225,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
                 s.thing().name() + ", room in front in " + mode, free, "free before its best side",
                 Sentence.of("{0} is wanted", Amount.m(0.60)));
         if (above < need || free < 0.60 - 1e-6) {
-            say("sanitary.room." + s.thing().id(), Severity.NOTE,
+            say(PeopleRules.SANITARY_ROOM, Subject.thing(s.thing().id()), Severity.NOTE,
                     Sentence.of("There is little room about {0} in {1}", s.thing().name(), room.mode().label()),
                     Sentence.of("{0} in front of it and {1} above; {2} and {3} are wanted.", Amount.m(free),
                             Amount.m(above), Amount.m(0.60), Amount.m(need)),
@@ -261,7 +267,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         double high = room.ceiling(s.solid(), s.solid().z1() + 0.01, s.thing().id()) - s.solid().z1();
         double least = 2 * Math.min(s.solid().hl(), s.solid().hw());
         if (high < new Needs(tall).standing() || least < 0.60 - 1e-6) {
-            say("sanitary.room." + s.thing().id(), Severity.NOTE,
+            say(PeopleRules.SANITARY_ROOM, Subject.thing(s.thing().id()), Severity.NOTE,
                     Sentence.of("{0} is a tight shower", s.thing().name()),
                     Sentence.of("{0} wide and {1} high; {2} and {3} are wanted.", Amount.m(least), Amount.m(high),
                             Amount.m(0.60), Amount.m(new Needs(tall).standing())),
@@ -296,7 +302,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         double off = best.underside() - under;
         if (best.surplus() >= 0 && Math.abs(off) > 0.02 && (under - lower.solid().z2() < best.lowerNeeds() - 1e-6
                 || ceiling - upper.solid().z2() < best.upperNeeds() - 1e-6)) {
-            say("bunk.height." + id, Severity.NOTE,
+            say(PeopleRules.BUNK_HEIGHT, Subject.thing(id), Severity.NOTE,
                     Sentence.of("{0} hangs {1} too {2}", upper.thing().name(), Amount.m(Math.abs(off)),
                             off > 0 ? "low" : "high"),
                     Sentence.of("With its underside at {0} both can sit up.", Amount.m(best.underside())),
@@ -323,12 +329,16 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
         return tall > 0 ? tall : people.stream().mapToDouble(Person::height).max().orElse(1.7);
     }
 
+    private boolean said(Rule rule, Subject about) {
+        return findings.stream().anyMatch(f -> f.rule() == rule && f.about().equals(about));
+    }
+
     private void clear(Design design, Map<Mode, Room> rooms) {
         for (Room room : rooms.values()) {
             for (Room.Standing s : room.inside()) {
                 Optional<Feature.KeepClear> keep = s.thing().feature(Feature.KeepClear.class);
-                String id = "item.keepclear." + s.thing().id();
-                if (keep.isEmpty() || findings.stream().anyMatch(f -> f.id().equals(id))) {
+                Subject about = Subject.thing(s.thing().id());
+                if (keep.isEmpty() || said(PeopleRules.ITEM_KEEPCLEAR, about)) {
                     continue;
                 }
                 Solid space = keep.get().face() == Feature.Face.TOP
@@ -336,7 +346,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
                                 s.solid().hl(), s.solid().hw(), s.solid().c(), s.solid().s())
                         : Motion.pulled(s.solid(), keep.get().face(), keep.get().depth());
                 room.inside().stream().filter(o -> o != s && o.solid().apartFrom(space).depth() > 0.001).findFirst()
-                        .ifPresent(o -> say(id, Severity.WARN,
+                        .ifPresent(o -> say(PeopleRules.ITEM_KEEPCLEAR, about, Severity.WARN,
                                 Sentence.of("{0} stands in the clear space of {1}", o.thing().name(),
                                         s.thing().name()),
                                 Sentence.of("{0} before its {1} must stay free ({2}).",

@@ -32,7 +32,7 @@ public record People(Sleeping sleeping, Comfort comfort, Map<Mode, List<Pose>> p
             Stage.LAYOUT,
             Discipline.Pace.REST, People::of,
             () -> new People(Sleeping.NOBODY, Comfort.NONE, Map.of(), Figures.NONE, List.of()))
-            .mendedBy(PeopleRemedies::of);
+            .checking(PeopleRules.class, PeopleRemedies::of);
 
     private static People of(Reads in) {
         Design design = in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS);

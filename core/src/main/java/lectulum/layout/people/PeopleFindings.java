@@ -8,9 +8,10 @@ import lectulum.design.Design;
 import lectulum.design.brief.Person;
 import lectulum.figures.Amount;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
-import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.kernel.bodies.DiagonalBed;
 import lectulum.kernel.bodies.Needs;
 import lectulum.units.Quantity;
@@ -37,8 +38,13 @@ final class PeopleFindings {
         return List.copyOf(f.all);
     }
 
-    private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-        all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+    private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+        say(rule, Subject.WHOLE, severity, title, detail, things);
+    }
+
+    private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+            List<String> things) {
+        all.add(Finding.of(rule, about, severity, title, detail, things));
     }
 
     private void beds() {
@@ -47,7 +53,7 @@ final class PeopleFindings {
         long without = s.where().stream().filter(OptionalInt::isEmpty).count();
         if (without > 0) {
             boolean none = s.nests().isEmpty();
-            say("sleep.capacity", none ? Severity.NOTE : Severity.STOP,
+            say(PeopleRules.SLEEP_CAPACITY, none ? Severity.NOTE : Severity.STOP,
                     none
                             ? Sentence.of("There is no bed yet")
                             : Sentence.of("{0} of {1} have no bed", without, people.size()),
@@ -79,7 +85,7 @@ final class PeopleFindings {
                             new Amount(across.turn(), Quantity.ANGLE))
                     : Sentence.of("Lying across it would give {0}, and cost the second place.",
                             Amount.m(across.length()));
-            say("sleep.length." + n.thing() + "." + p.id(), Severity.WARN,
+            say(PeopleRules.SLEEP_LENGTH, Subject.sleeper(n.thing(), p.id()), Severity.WARN,
                     Sentence.of("{0} is {1} too short for {2}", n.name(), Amount.m(missing), p.name()),
                     join("It is {0} long; a {1} sleeper needs {2}. ", turned, Amount.m(n.bed().length()),
                             Amount.m(p.height()), Amount.m(needs.lyingLeast())),
@@ -88,7 +94,7 @@ final class PeopleFindings {
         double low = needs.sitUp() - n.sit();
         if (low > 1e-9) {
             boolean crawl = n.sit() < 0.45;
-            say("sleep.sit." + n.thing() + "." + p.id(), crawl ? Severity.WARN : Severity.NOTE,
+            say(PeopleRules.SLEEP_SIT, Subject.sleeper(n.thing(), p.id()), crawl ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} cannot sit up on {1}", p.name(), n.name()),
                     Sentence.of("There is {0} above it; {1} would need {2}.", Amount.m(n.sit()), p.name(),
                             Amount.m(needs.sitUp())),
@@ -118,7 +124,8 @@ final class PeopleFindings {
             }
         }
         if (comfort > n.bed().width() + 1e-9) {
-            say("sleep.width." + n.thing(), Severity.NOTE, Sentence.of("{0} is narrow", n.name()),
+            say(PeopleRules.SLEEP_WIDTH, Subject.thing(n.thing()), Severity.NOTE,
+                    Sentence.of("{0} is narrow", n.name()),
                     Sentence.of("{0} would sleep in comfort on {1}; it is {2} wide.", String.join(" and ", names),
                             Amount.m(comfort), Amount.m(n.bed().width())),
                     List.of(n.thing()));
@@ -139,7 +146,7 @@ final class PeopleFindings {
             for (int years : new int[]{2, 5}) {
                 double tall = p.height() + Needs.GROWTH * Math.min(years, GROWN - age);
                 if (new Needs(tall).lyingLeast() > nest.get().bed().length() + 1e-9) {
-                    say("sleep.growth." + p.id(), Severity.NOTE,
+                    say(PeopleRules.SLEEP_GROWTH, Subject.person(p.id()), Severity.NOTE,
                             Sentence.of("In {0} years {1} outgrows {2}", years, p.name(), nest.get().name()),
                             Sentence.of("About {0} tall by then, {1} of bed is needed and {2} is there.",
                                     Amount.m(tall),

@@ -18,6 +18,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.figures.Subject;
 import lectulum.kernel.bodies.Needs;
 import lectulum.space.Bodies;
 import lectulum.space.Contents;
@@ -28,23 +29,26 @@ final class PeopleRemedies {
     private PeopleRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, PeopleRules rule, Finding finding) {
         Design d = known.design();
-        String id = finding.id();
         Optional<Thing> thing = finding.things().stream().flatMap(t -> d.thing(t).stream()).findFirst();
-        return switch (id.substring(0, Math.max(0, id.indexOf('.')))) {
-            case "sleep" -> id.startsWith("sleep.length.") ? longer(d, finding) : Stream.empty();
-            case "floor" -> thing.stream().flatMap(t -> steps(known, t));
-            case "bunk" -> bunk(known, finding);
-            case "seat", "worktop" -> thing.stream().flatMap(PeopleRemedies::height);
-            default -> Stream.empty();
+        return switch (rule) {
+            case SLEEP_LENGTH -> longer(d, finding);
+            case FLOOR_STEP -> thing.stream().flatMap(t -> steps(known, t));
+            case BUNK_HEIGHT -> bunk(known, finding);
+            case SEAT_HEAD, SEAT_HEIGHT, WORKTOP_HEIGHT -> thing.stream().flatMap(PeopleRemedies::height);
+            case PEOPLE_HEADROOM, SANITARY_ROOM, SLEEP_CAPACITY, SLEEP_SIT, SLEEP_WIDTH, SLEEP_GROWTH,
+                    ITEM_KEEPCLEAR ->
+                Stream.empty();
         };
     }
 
     /// A bed long enough for who sleeps on it, kept where it is, or pushed towards either end as far as that needs.
     private static Stream<Remedy> longer(Design d, Finding finding) {
         Optional<Thing> bed = finding.things().stream().flatMap(t -> d.thing(t).stream()).findFirst();
-        Optional<Person> who = d.brief().people().stream().filter(p -> finding.id().endsWith("." + p.id())).findFirst();
+        Optional<Person> who = finding.about() instanceof Subject.Sleeper(String _, String person)
+                ? d.brief().people().stream().filter(p -> p.id().equals(person)).findFirst()
+                : Optional.empty();
         if (bed.isEmpty() || who.isEmpty()) {
             return Stream.empty();
         }

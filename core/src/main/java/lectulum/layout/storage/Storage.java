@@ -15,9 +15,11 @@ import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
 import lectulum.figures.Finding;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.layout.Floor;
 import lectulum.layout.Room;
@@ -30,7 +32,7 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
             Stage.LAYOUT,
             Discipline.Pace.REST, Storage::of, () -> new Storage(new Keeping(List.of(), Map.of(), List.of()),
                     new Access(Map.of()), Figures.NONE, List.of()))
-            .mendedBy(StorageRemedies::of);
+            .checking(StorageRules.class, StorageRemedies::of);
 
     private static Storage of(Reads in) {
         Design design = in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS);
@@ -76,8 +78,13 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
     }
 
     private record Rules(Design design, Keeping keeping, Access access, List<Finding> all) {
-        private void say(String id, Severity severity, Sentence title, Sentence detail, List<String> things) {
-            all.add(Finding.of(id, Stage.LAYOUT, severity, title, detail, things));
+        private void say(Rule rule, Severity severity, Sentence title, Sentence detail, List<String> things) {
+            say(rule, Subject.WHOLE, severity, title, detail, things);
+        }
+
+        private void say(Rule rule, Subject about, Severity severity, Sentence title, Sentence detail,
+                List<String> things) {
+            all.add(Finding.of(rule, about, severity, title, detail, things));
         }
 
         private String name(String id) {
@@ -88,7 +95,7 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
             access.byThing().forEach((id, way) -> design.thing(id).ifPresent(t -> {
                 boolean wanted = t.feature(Feature.Packed.class).filter(Feature.Packed::onRoad).isPresent();
                 if (wanted && !way.free()) {
-                    say("reach.road." + id, Severity.NOTE,
+                    say(StorageRules.REACH_ROAD, Subject.thing(id), Severity.NOTE,
                             way.open()
                                     ? Sentence.of("{0} lies behind {1} things on the road", t.name(),
                                             way.behind().size())
@@ -105,7 +112,8 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                             List.of(id));
                 }
                 if (t.has(Feature.Service.class) && !way.open()) {
-                    say("reach.service." + id, Severity.NOTE, Sentence.of("{0} cannot be got at for repair", t.name()),
+                    say(StorageRules.REACH_SERVICE, Subject.thing(id), Severity.NOTE,
+                            Sentence.of("{0} cannot be got at for repair", t.name()),
                             Sentence.of("Leave {0} free before one of its faces, or make its cover removable.",
                                     Amount.m(Assumed.value(design, "reach.room"))),
                             List.of(id));
@@ -115,7 +123,7 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
 
         private void shelves() {
             if (!keeping.homeless().isEmpty()) {
-                say("storage.homeless", Severity.WARN, Sentence.of("{0} things have no place of their own",
+                say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.of("{0} things have no place of their own",
                         keeping.homeless().size()),
                         Sentence.of("{0} lie loose. Put them into a cupboard, a box or a bench.",
                                 String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
@@ -125,13 +133,14 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
             double heavy = Assumed.value(design, "store.heavy");
             for (Keeping.Shelf s : keeping.shelves()) {
                 if (s.mass() > s.store().carries()) {
-                    say("storage.heavy." + s.thing(), Severity.WARN, Sentence.of("{0} carries too much", s.name()),
+                    say(StorageRules.STORAGE_HEAVY, Subject.thing(s.thing()), Severity.WARN,
+                            Sentence.of("{0} carries too much", s.name()),
                             Sentence.of("{0} lie in it; it is made for {1}.", Amount.kg(s.mass()),
                                     Amount.kg(s.store().carries())),
                             List.of(s.thing()));
                 }
                 if (s.used() > s.room() || !s.out().isEmpty()) {
-                    say("storage.full." + s.thing(), Severity.NOTE,
+                    say(StorageRules.STORAGE_FULL, Subject.thing(s.thing()), Severity.NOTE,
                             s.used() > s.room()
                                     ? Sentence.of("{0} is too full", s.name())
                                     : Sentence.of("Not all fits into {0}", s.name()),
@@ -147,7 +156,8 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
             for (Thing t : design.things()) {
                 if (Keeping.packed(t) && t.mass().value() > heavy && t.place().z() > high && !t.place().away()
                         && t.mount() != lectulum.design.thing.Mount.OUTSIDE) {
-                    say("storage.high." + t.id(), Severity.WARN, Sentence.of("{0} is heavy and high", t.name()),
+                    say(StorageRules.STORAGE_HIGH, Subject.thing(t.id()), Severity.WARN,
+                            Sentence.of("{0} is heavy and high", t.name()),
                             Sentence.of("{0} at {1} above the floor: it falls, and it makes the camper roll.",
                                     Amount.kg(t.mass().value()), Amount.m(t.place().z())),
                             List.of(t.id()));

@@ -14,14 +14,14 @@ final class StorageRemedies {
     private StorageRemedies() {
     }
 
-    static Stream<Remedy> of(Known known, Finding finding) {
+    static Stream<Remedy> of(Known known, StorageRules rule, Finding finding) {
         Design d = known.design();
-        if (finding.id().equals("storage.homeless")) {
-            return Stream.of(new Remedy(Sentence.of("Pack them where there is room"), Keeping.packHomeless(d)));
-        }
-        return finding.id().startsWith("storage.high.")
-                ? finding.things().stream().flatMap(t -> d.thing(t).stream())
-                        .map(t -> Contents.shift(t, Mode.ROAD, t.place().z(), 0, 0, -1))
-                : Stream.empty();
+        return switch (rule) {
+            case STORAGE_HOMELESS -> Stream.of(new Remedy(Sentence.of("Pack them where there is room"),
+                    Keeping.packHomeless(d)));
+            case STORAGE_HIGH -> finding.things().stream().flatMap(t -> d.thing(t).stream())
+                    .map(t -> Contents.shift(t, Mode.ROAD, t.place().z(), 0, 0, -1));
+            case REACH_ROAD, REACH_SERVICE, STORAGE_HEAVY, STORAGE_FULL -> Stream.empty();
+        };
     }
 }

@@ -127,8 +127,8 @@ class BlameTest {
     void impossibleReadingsOfferNoMasses(double left, double right, double tongue, String rule) {
         WeighDay day = WeighDay.of(CAMPER, day(CAMPER, left, right, tongue));
 
-        assertThat(day.catches()).anyMatch(c -> c.rule().startsWith(rule.substring(0, 6)));
-        assertThat(day.catches()).extracting(WeighDay.Catch::rule).contains(rule);
+        assertThat(day.catches()).anyMatch(c -> c.rule().id().startsWith(rule.substring(0, 6)));
+        assertThat(day.catches()).extracting(c -> c.rule().id()).contains(rule);
         if (!rule.equals("weigh.range")) {
             assertThat(day.changes()).isEmpty();
         }
@@ -145,7 +145,7 @@ class BlameTest {
         assertThat(WeighDay.of(CAMPER, good).changes()).isNotEmpty();
         WeighDay wild = WeighDay.of(CAMPER, good.with(entries));
         assertThat(wild.changes()).isEmpty();
-        assertThat(wild.catches()).extracting(WeighDay.Catch::rule).contains("weigh.wild", "weigh.residual");
+        assertThat(wild.catches()).extracting(c -> c.rule().id()).contains("weigh.wild", "weigh.residual");
         assertThat(wild.catches().stream().map(c -> c.says().text(Style.PLAIN))).noneMatch(s -> s.contains("{"));
     }
 
@@ -253,7 +253,8 @@ class BlameTest {
                 new Weighing.Entry(WeighPoint.LEVER, OptionalDouble.of(shown / 0.45359237), 0, 0.1, true)), List.of(),
                 "");
 
-        assertThat(WeighDay.of(CAMPER, w).catches()).filteredOn(c -> c.rule().equals("weigh.pounds")).singleElement()
+        assertThat(WeighDay.of(CAMPER, w).catches()).filteredOn(c -> c.rule().id().equals("weigh.pounds"))
+                .singleElement()
                 .satisfies(c -> assertThat(c.fix().orElseThrow().value().orElseThrow())
                         .isCloseTo(shown, within(0.06)));
     }

@@ -68,7 +68,7 @@ class WeighDayTest {
         if (method == Method.TONGUE || method == Method.LEVER) {
             assertThat(day.result().mass()).isNaN();
             assertThat(day.result().tongue()).isCloseTo(truth.tongue(), within(3 * day.result().tongueU() + 0.5));
-            assertThat(day.catches()).anyMatch(c -> c.rule().equals("weigh.blind"));
+            assertThat(day.catches()).anyMatch(c -> c.rule().id().equals("weigh.blind"));
         } else {
             assertThat(day.result().mass()).isCloseTo(truth.mass(), within(4 * day.result().massU()));
             assertThat(day.result().tongue()).isCloseTo(truth.tongue(), within(4 * day.result().tongueU()));
@@ -140,12 +140,13 @@ class WeighDayTest {
         double kg = good.entries().get(i).value().orElseThrow();
         Weighing wrong = changed(good, i, Math.round(kg / 0.45359237));
 
-        WeighDay.Catch found = WeighDay.of(d, wrong).catches().stream().filter(c -> c.rule().equals("weigh.pounds"))
+        WeighDay.Catch found = WeighDay.of(d, wrong).catches().stream()
+                .filter(c -> c.rule().id().equals("weigh.pounds"))
                 .findFirst().orElseThrow();
 
         assertThat(found.index()).isEqualTo(i);
         assertThat(found.fix().orElseThrow().value().orElseThrow()).isCloseTo(kg, within(0.5));
-        assertThat(WeighDay.of(d, good).catches()).noneMatch(c -> c.rule().equals("weigh.pounds"));
+        assertThat(WeighDay.of(d, good).catches()).noneMatch(c -> c.rule().id().equals("weigh.pounds"));
     }
 
     @Test
@@ -156,7 +157,7 @@ class WeighDayTest {
 
         WeighDay day = WeighDay.of(d, only);
 
-        assertThat(day.catches()).anyMatch(c -> c.rule().equals("weigh.blind"));
+        assertThat(day.catches()).anyMatch(c -> c.rule().id().equals("weigh.blind"));
         assertThat(day.next()).isNotEmpty().first().satisfies(n -> assertThat(n.point())
                 .isIn(WeighPoint.COUPLER, WeighPoint.JACK));
         assertThat(day.changes()).isEmpty();
@@ -170,7 +171,7 @@ class WeighDayTest {
                         new Weighing.Entry(WeighPoint.RIG, OptionalDouble.of(-5), 0, 10, true)),
                 List.of(), "");
 
-        assertThat(WeighDay.of(d, w).catches()).extracting(WeighDay.Catch::rule).contains("weigh.coarse",
+        assertThat(WeighDay.of(d, w).catches()).extracting(c -> c.rule().id()).contains("weigh.coarse",
                 "weigh.negative");
     }
 
@@ -218,11 +219,11 @@ class WeighDayTest {
     }
 
     private static List<String> rules(WeighDay day) {
-        return day.catches().stream().map(WeighDay.Catch::rule).toList();
+        return day.catches().stream().map(c -> c.rule().id()).toList();
     }
 
     private static String says(WeighDay day, String rule) {
-        return day.catches().stream().filter(c -> c.rule().equals(rule)).findFirst().orElseThrow().says()
+        return day.catches().stream().filter(c -> c.rule().id().equals(rule)).findFirst().orElseThrow().says()
                 .text(Style.PLAIN);
     }
 

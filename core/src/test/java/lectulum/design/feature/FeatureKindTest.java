@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.catalogue.FeatureList;
+import lectulum.design.Meaning;
 import lectulum.design.Mode;
 import lectulum.design.Project;
 import lectulum.design.thing.Size;
@@ -34,7 +35,7 @@ class FeatureKindTest {
         Feature usual = kind.usual(THING);
 
         assertThat(FeatureKind.of(usual)).isSameAs(kind);
-        assertThat(FeatureKind.sound(usual)).isTrue();
+        assertThat(Analysis.of(box(THING.with(usual))).findings()).noneMatch(f -> f.id().startsWith("sound."));
         assertThat(kind.make(kind.slots().stream().map(s -> s.get(usual)).toList())).isEqualTo(usual);
         assertThat(kind.label()).isNotBlank();
         assertThat(kind.slots()).allMatch(s -> !s.label().isBlank());
@@ -55,15 +56,15 @@ class FeatureKindTest {
     @MethodSource("kinds")
     void aNumberOutOfRangeIsFoundAndTheFeatureLeftOut(FeatureKind kind) {
         Feature usual = kind.usual(THING);
-        Optional<FeatureKind.Slot> number = kind.slots().stream().filter(s -> s.type() == double.class).findFirst();
+        Optional<Meaning> number = kind.slots().stream().filter(s -> s.type() == double.class).findFirst();
         if (number.isEmpty()) {
             return;
         }
         Feature wrong = kind.with(usual, number.get(), Double.NaN);
 
-        assertThat(FeatureKind.sound(wrong)).isFalse();
         Analysis analysis = Analysis.of(box(THING.with(wrong)));
-        assertThat(analysis.findings()).anyMatch(f -> f.id().equals("sound.things.t." + kind.word()));
+        assertThat(analysis.findings()).anyMatch(f -> f.id().equals("sound.things.t." + kind.word())
+                && f.detail().toString().contains("possible is"));
         assertThat(analysis.design().thing("t").orElseThrow().features()).isEmpty();
     }
 

@@ -133,7 +133,8 @@ class MovingPartsTest {
     private static Design lifted(double rise, double panel, double side) {
         Design d = box();
         return d.with(d.base().with(d.base().carcass()
-                .withLift(Optional.of(new Carcass.Lift(rise, panel, 60, 40, 4, side)))));
+                .withLift(Optional.of(new Carcass.Lift(rise, panel, 60, 40, 4,
+                        side > 0 ? OptionalDouble.of(side) : OptionalDouble.empty())))));
     }
 
     /// Inside 1.74 × 2.94. Panels 0.5 high: each pair lies in one layer, two layers of 20 mm. Panels 1.0 high: the long

@@ -23,6 +23,7 @@ import lectulum.balance.Balance;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
 import lectulum.design.LoadCase;
+import lectulum.design.Range;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
@@ -247,7 +248,7 @@ public final class BalanceStage implements StageView {
 
     private void fill(String id, int row, int column, String what, ToDoubleFunction<LoadCase> read,
             BiFunction<LoadCase, Double, LoadCase> write) {
-        QuantityField field = new QuantityField(what + " in " + id, Quantity.SHARE, 0, 1,
+        QuantityField field = new QuantityField(what + " in " + id, Range.of(LoadCase.class, "fresh"),
                 v -> bench.edit(state.design().loadCase(id).name() + ", " + what,
                         d -> d.mappingCase(id, c -> write.apply(c, v))));
         field.field().setId("case-" + id + "-" + what);

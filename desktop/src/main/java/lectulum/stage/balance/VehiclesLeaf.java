@@ -28,6 +28,7 @@ import lectulum.assumed.Assumed;
 import lectulum.balance.Limit;
 import lectulum.balance.vehicles.Garage;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Finding;
@@ -279,16 +280,16 @@ public final class VehiclesLeaf implements Leaf.Page {
                         v -> v.papers().diesel(),
                         (v, diesel) -> v.with(v.papers().fuelled(v.papers().tank(), diesel, v.papers().fill())));
             }
-            String label = f.group().equals(VehicleField.SEATS) && f.quantity() == Quantity.LENGTH
+            String label = f.group().equals(VehicleField.SEATS) && f.range().quantity() == Quantity.LENGTH
                     ? f.label() + ", ahead of the rear axle"
                     : f.label();
-            row = cells(row, label, f.quantity(), f.low(), f.high(), v -> f.read().apply(given(v)),
+            row = cells(row, label, f.range(), v -> f.read().apply(given(v)),
                     (d, v, x) -> d.mappingVehicle(v, y -> f.write().apply(y, x)), f.clears());
         }
         for (Rating rating : Rating.values()) {
             if (!rating.trailer()) {
                 row = optional(row, capital(rating.label()),
-                        Quantity.MASS, 1, 30_000, v -> v.rating(rating), (v, x) -> v.with(rating, x));
+                        Range.of(Vehicle.class, "ratings"), v -> v.rating(rating), (v, x) -> v.with(rating, x));
             }
         }
         for (Assumed.Entry entry : Assumed.entries()) {
@@ -353,18 +354,16 @@ public final class VehiclesLeaf implements Leaf.Page {
         return row + 1;
     }
 
-    private int optional(int row, String label, Quantity quantity, double low, double high,
-            Function<Vehicle, OptionalDouble> read,
+    private int optional(int row, String label, Range range, Function<Vehicle, OptionalDouble> read,
             BiFunction<Vehicle, OptionalDouble, Vehicle> write) {
-        return cells(row, label, quantity, low, high, v -> read.apply(given(v)),
+        return cells(row, label, range, v -> read.apply(given(v)),
                 (d, v, x) -> d.mappingVehicle(v, y -> write.apply(y, x)), true);
     }
 
     /// A value that is assumed until it is measured: that of the towing vehicle stands in the settings.
     private int own(int row, Assumed.Entry entry) {
         return cells(row, capital(entry.label().replace("Tow vehicle: ", "").replace("Vehicle: ", "")),
-                entry.quantity(),
-                entry.low(), entry.high(),
+                entry.range(),
                 v -> OptionalDouble.of(v == Design.TOWING
                         ? Assumed.value(state.analysis().given(), entry.id())
                         : given(v).own().getOrDefault(entry.id(), entry.value())),
@@ -385,12 +384,12 @@ public final class VehiclesLeaf implements Leaf.Page {
         OptionalDouble of(int vehicle);
     }
 
-    private int cells(int row, String label, Quantity quantity, double low, double high, Read read, Write write,
+    private int cells(int row, String label, Range range, Read read, Write write,
             boolean clears) {
         typed.add(name(label), 0, row);
         for (int v = Design.TOWING; v < built - 1; v++) {
             int vehicle = v;
-            QuantityField field = new QuantityField(label + ", vehicle " + (v + 2), quantity, low, high,
+            QuantityField field = new QuantityField(label + ", vehicle " + (v + 2), range,
                     x -> bench.edit(label, d -> write.apply(d, vehicle, OptionalDouble.of(x))));
             if (clears) {
                 field.clearable("not known",

@@ -20,6 +20,7 @@ import lectulum.balance.weigh.WeighDay;
 import lectulum.balance.weigh.WeighPictures;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.Range;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
 import lectulum.kernel.maths.Normal;
@@ -240,11 +241,11 @@ public final class WeighLeaf implements Leaf.Page {
         grid.setHgap(4);
         grid.setVgap(4);
         grid.addRow(0, faint("scale of"), wrapped(w.entries().get(i).point().label()));
-        known(grid, 1, "weigh-step", "its step", Quantity.MASS, 0.001, 1000, id, i,
+        known(grid, 1, "weigh-step", "its step", "step", id, i,
                 e -> java.util.OptionalDouble.of(e.step()), (e, v) -> Double.isNaN(v) ? e : e.stepped(v), "");
-        known(grid, 2, "weigh-accuracy", "accurate to", Quantity.SHARE, 0, 0.2, id, i, Weighing.Entry::accuracy,
+        known(grid, 2, "weigh-accuracy", "accurate to", "accuracy", id, i, Weighing.Entry::accuracy,
                 Weighing.Entry::accurateTo, "as usual");
-        known(grid, 3, "weigh-less-u", "take-off ± (1σ)", Quantity.MASS, 0, 500, id, i, Weighing.Entry::correctionU,
+        known(grid, 3, "weigh-less-u", "take-off ± (1σ)", "correctionU", id, i, Weighing.Entry::correctionU,
                 Weighing.Entry::correctedWithin, "a tenth");
         Button gone = new Button("Remove this reading");
         gone.setId("weigh-remove-reading");
@@ -253,10 +254,10 @@ public final class WeighLeaf implements Leaf.Page {
         return new VBox(2, grid, gone);
     }
 
-    private void known(GridPane grid, int row, String name, String label, Quantity q, double low, double high,
-            String id, int i, java.util.function.Function<Weighing.Entry, java.util.OptionalDouble> read,
+    private void known(GridPane grid, int row, String name, String label, String part, String id, int i,
+            java.util.function.Function<Weighing.Entry, java.util.OptionalDouble> read,
             java.util.function.BiFunction<Weighing.Entry, Double, Weighing.Entry> write, String none) {
-        QuantityField field = new QuantityField(label, q, low, high,
+        QuantityField field = new QuantityField(label, Range.of(Weighing.Entry.class, part),
                 v -> bench.edit(label, d -> entry(d, id, i, x -> write.apply(x, v))));
         if (!none.isEmpty()) {
             field.clearable(none, () -> bench.edit(label, d -> entry(d, id, i, x -> write.apply(x, Double.NaN))));
@@ -297,7 +298,7 @@ public final class WeighLeaf implements Leaf.Page {
         used.setAccessibleText(entry.point().label() + " counts");
         used.setSelected(entry.used());
         used.setOnAction(e -> bench.edit("Reading counts", d -> entry(d, id, i, x -> x.used(used.isSelected()))));
-        QuantityField value = new QuantityField(entry.point().label(), Quantity.MASS, -1000, 60_000,
+        QuantityField value = new QuantityField(entry.point().label(), Range.of(Weighing.Entry.class, "value"),
                 v -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(v)))).clearable("not read",
                         () -> bench.edit(entry.point().label(), d -> entry(d, id, i, x -> x.reading(Double.NaN))));
         value.field().setId("weigh-" + i);
@@ -309,7 +310,8 @@ public final class WeighLeaf implements Leaf.Page {
                 look(entry.point());
             }
         });
-        QuantityField correction = new QuantityField("Take off " + entry.point().label(), Quantity.MASS, -500, 500,
+        QuantityField correction = new QuantityField("Take off " + entry.point().label(),
+                Range.of(Weighing.Entry.class, "correction"),
                 v -> bench.edit("Correction", d -> entry(d, id, i, x -> x.corrected(v))));
         correction.field().setId("weigh-less-" + i);
         correction.field().setPrefColumnCount(4);
@@ -543,7 +545,7 @@ public final class WeighLeaf implements Leaf.Page {
             box.getChildren().add(StudyPane.words(c.says().text(state.style()), "wrap"));
             if (c.fix().isPresent() && c.index() >= 0) {
                 Button fix = new Button(c.fix().get().used() ? "Take it as meant" : "Leave it out");
-                fix.setId("weigh-fix-" + c.rule().substring(c.rule().indexOf('.') + 1));
+                fix.setId("weigh-fix-" + c.rule().id().substring(c.rule().id().indexOf('.') + 1));
                 fix.getStyleClass().add("link");
                 fix.setOnAction(e -> {
                     bench.edit("Mend a reading", d -> entry(d, day.weighing().id(), c.index(), x -> c.fix().get()));

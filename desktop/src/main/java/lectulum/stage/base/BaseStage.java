@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import lectulum.balance.ratings.FittedTyres;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.Range;
 import lectulum.design.base.Axle;
 import lectulum.design.base.Base;
 import lectulum.design.base.EmptyMass;
@@ -20,8 +21,8 @@ import lectulum.design.vehicle.Rating;
 import lectulum.figures.Sentence;
 import lectulum.kernel.profile.Nose;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.stage.StageView;
-import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -63,9 +64,9 @@ public final class BaseStage implements StageView {
         empty(base);
         ratings();
         form.heading("Price");
-        form.quantity("Planned for the base", Quantity.MONEY, 0, 1e6, d -> d.base().cost().planned(),
+        form.quantity("Planned for the base", Range.of(Cost.class, "planned"), d -> d.base().cost().planned(),
                 (d, v) -> d.with(d.base().with(new Cost(v, d.base().cost().paid()))));
-        form.optional("Paid for the base", Quantity.MONEY, 0, 1e6, d -> d.base().cost().paid().orElse(Double.NaN),
+        form.optional("Paid for the base", Range.of(Cost.class, "paid"), d -> d.base().cost().paid().orElse(Double.NaN),
                 (d, v) -> d.with(d.base().with(new Cost(d.base().cost().planned(),
                         Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v)))));
         card.getChildren().setAll(form);
@@ -109,22 +110,27 @@ public final class BaseStage implements StageView {
         form.heading("Shell");
         form.choice("Shape", List.of(Kind.values()), k -> k.label, d -> Kind.of(d.base().shell()),
                 (d, v) -> d.with(d.base().with(v.make(d.base().shell()))));
-        sized("Outer length", 0.8, 11, Shell::length, (s, v) -> s.resized(v, s.width(), s.height()));
-        sized("Outer width", 0.5, 2.9, Shell::width, (s, v) -> s.resized(s.length(), v, s.height()));
-        sized("Roof above the floor", 0.3, 3.5, Shell::height, (s, v) -> s.resized(s.length(), s.width(), v));
+        sized("Outer length", Range.of(Shell.Box.class, "length"), Shell::length,
+                (s, v) -> s.resized(v, s.width(), s.height()));
+        sized("Outer width", Range.of(Shell.Box.class, "width"), Shell::width,
+                (s, v) -> s.resized(s.length(), v, s.height()));
+        sized("Roof above the floor", Range.of(Shell.Box.class, "height"), Shell::height,
+                (s, v) -> s.resized(s.length(), s.width(), v));
         if (base.shell() instanceof Shell.Nosed nosed) {
             form.choice("Nose", List.of(Nose.Form.values()), BaseStage::nose,
                     d -> d.base().shell() instanceof Shell.Nosed n ? n.form() : Nose.Form.VEE,
                     (d, v) -> d.with(d.base().with(d.base().shell() instanceof Shell.Nosed n
                             ? new Shell.Nosed(n.length(), n.width(), n.height(), n.noseDepth(), n.noseFlat(), v)
                             : d.base().shell())));
-            sized("Depth of the nose", 0, 3, s -> s instanceof Shell.Nosed n ? n.noseDepth() : Double.NaN,
+            sized("Depth of the nose", Range.of(Shell.Nosed.class, "noseDepth"),
+                    s -> s instanceof Shell.Nosed n ? n.noseDepth() : Double.NaN,
                     (s, v) -> s instanceof Shell.Nosed n
                             ? new Shell.Nosed(n.length(), n.width(), n.height(), Math.min(v, 0.9 * n.length()),
                                     n.noseFlat(), n.form())
                             : s);
             if (nosed.form() == Nose.Form.VEE) {
-                sized("Flat at its tip", 0, 2, s -> s instanceof Shell.Nosed n ? n.noseFlat() : Double.NaN,
+                sized("Flat at its tip", Range.of(Shell.Nosed.class, "noseFlat"),
+                        s -> s instanceof Shell.Nosed n ? n.noseFlat() : Double.NaN,
                         (s, v) -> s instanceof Shell.Nosed n
                                 ? new Shell.Nosed(n.length(), n.width(), n.height(), n.noseDepth(),
                                         Math.min(v, n.width()), n.form())
@@ -134,22 +140,19 @@ public final class BaseStage implements StageView {
         if (base.shell() instanceof Shell.Profile) {
             form.note("Its points are on the Profile page above the sheet.");
         }
-        form.quantity("Walls", Quantity.LENGTH, 0, 0.2, d -> d.base().wall(),
-                (d, v) -> d.with(d.base().withBuildUp(v, d.base().floor(), d.base().roof())));
-        form.quantity("Floor thickness", Quantity.LENGTH, 0, 0.3, d -> d.base().floor(),
-                (d, v) -> d.with(d.base().withBuildUp(d.base().wall(), v, d.base().roof())));
-        form.quantity("Roof thickness", Quantity.LENGTH, 0, 0.2, d -> d.base().roof(),
-                (d, v) -> d.with(d.base().withBuildUp(d.base().wall(), d.base().floor(), v)));
-        form.quantity("Floor above ground", Quantity.LENGTH, 0.1, 1.8, d -> d.base().floorHeight(),
-                (d, v) -> d.with(d.base().withFloorHeight(v)));
-        arch("Arch length", WheelArches::length, (a, v) -> new WheelArches(v, a.width(), a.height()));
-        arch("Arch width", WheelArches::width, (a, v) -> new WheelArches(a.length(), v, a.height()));
-        arch("Arch height", WheelArches::height, (a, v) -> new WheelArches(a.length(), a.width(), v));
+        whole().row("wall").row("floor").row("roof").row("floorHeight");
+        new PartRows<>(form, WheelArches.class, d -> Optional.of(d.base().arches()),
+                (d, w) -> d.with(d.base().with(w))).row("length").row("width").row("height");
     }
 
-    private void sized(String label, double low, double high, java.util.function.ToDoubleFunction<Shell> read,
+    /// Rows of the base itself.
+    private PartRows<Base> whole() {
+        return new PartRows<>(form, Base.class, d -> Optional.of(d.base()), Design::with);
+    }
+
+    private void sized(String label, Range range, java.util.function.ToDoubleFunction<Shell> read,
             java.util.function.BiFunction<Shell, Double, Shell> write) {
-        form.quantity(label, Quantity.LENGTH, low, high, d -> read.applyAsDouble(d.base().shell()),
+        form.quantity(label, range, d -> read.applyAsDouble(d.base().shell()),
                 (d, v) -> d.with(d.base().with(write.apply(d.base().shell(), v))));
     }
 
@@ -161,44 +164,27 @@ public final class BaseStage implements StageView {
         };
     }
 
-    private void arch(String label, java.util.function.ToDoubleFunction<WheelArches> read,
-            java.util.function.BiFunction<WheelArches, Double, WheelArches> write) {
-        form.quantity(label, Quantity.LENGTH, 0, 2, d -> read.applyAsDouble(d.base().arches()),
-                (d, v) -> d.with(d.base().with(write.apply(d.base().arches(), v))));
-    }
-
     private void gear(Base base) {
         form.heading("Tongue and axle");
-        form.quantity("Ball to body", Quantity.LENGTH, 0.2, 4, d -> d.base().tongueLength(),
-                (d, v) -> d.with(d.base().withTongue(v)));
-        form.quantity("Ball to axle", Quantity.LENGTH, 0.5, 12, d -> d.base().ballToMiddle(),
+        whole().row("tongueLength");
+        form.quantity("Ball to axle", Range.of(Axle.class, "x").from(0.1, 5), d -> d.base().ballToMiddle(),
                 (d, v) -> axle(d, d.base().axle().at(v - d.base().tongueLength())));
         form.choice("Axles", List.of(1, 2), n -> n == 1 ? "single" : "tandem", d -> d.base().axle().count(),
                 (d, v) -> axle(d, d.base().axle().with(v,
                         v == 2 && d.base().axle().spacing() < 0.6 ? 0.84 : d.base().axle().spacing())));
         if (base.axle().count() == 2) {
-            form.quantity("Axle spacing", Quantity.LENGTH, 0.5, 1.6, d -> d.base().axle().spacing(),
-                    (d, v) -> axle(d, d.base().axle().with(d.base().axle().count(), v)));
-            form.quantity("Rocker arm to the front, 0 for equal", Quantity.LENGTH, 0, 2,
-                    d -> d.base().axle().rockerFront(),
-                    (d, v) -> axle(d, d.base().axle().withRockers(v, d.base().axle().rockerRear())));
-            form.quantity("Rocker arm to the rear, 0 for equal", Quantity.LENGTH, 0, 2,
-                    d -> d.base().axle().rockerRear(),
-                    (d, v) -> axle(d, d.base().axle().withRockers(d.base().axle().rockerFront(), v)));
+            axles().row("spacing").row("rockerFront", "Rocker arm to the front, 0 for equal").row("rockerRear",
+                    "Rocker arm to the rear, 0 for equal");
         }
-        form.quantity("Track", Quantity.LENGTH, 0.6, 2.6, d -> d.base().axle().track(),
-                (d, v) -> axle(d, d.base().axle().withWheels(v, d.base().axle().wheelDiameter(),
-                        d.base().axle().tyreWidth())));
+        axles().row("track");
         form.take("Tyre, as written", "205/75R14C 109Q", this::fit);
-        form.quantity("Tyre diameter", Quantity.LENGTH, 0.3, 1.2, d -> d.base().axle().wheelDiameter(),
-                (d, v) -> axle(d,
-                        d.base().axle().withWheels(d.base().axle().track(), v, d.base().axle().tyreWidth())));
-        form.quantity("Tyre width", Quantity.LENGTH, 0.08, 0.5, d -> d.base().axle().tyreWidth(),
-                (d, v) -> axle(d,
-                        d.base().axle().withWheels(d.base().axle().track(), d.base().axle().wheelDiameter(), v)));
+        axles().row("wheelDiameter").row("tyreWidth");
         form.tick("Brakes", d -> d.base().axle().braked(), (d, v) -> axle(d, d.base().axle().withBrakes(v)));
-        form.quantity("Axle with wheels", Quantity.MASS, 0, 800, d -> d.base().axle().mass(),
-                (d, v) -> axle(d, d.base().axle().withMass(v)));
+        axles().row("mass");
+    }
+
+    private PartRows<Axle> axles() {
+        return new PartRows<>(form, Axle.class, d -> Optional.of(d.base().axle()), BaseStage::axle);
     }
 
     private Sentence fit(String written) {
@@ -221,23 +207,26 @@ public final class BaseStage implements StageView {
                 (d, v) -> d.with(d.base().with(v.startsWith("scale") ? weighed(d.base()) : entered(d.base()))));
         switch (base.empty()) {
             case EmptyMass.Entered e -> {
-                form.quantity("Empty mass", Quantity.MASS, 1, 5000, d -> d.base().empty().mass(),
+                form.quantity("Empty mass", Range.of(EmptyMass.Entered.class, "mass"), d -> d.base().empty().mass(),
                         (d, v) -> d.with(d.base().with(new EmptyMass.Entered(v, entered(d.base()).x(),
                                 d.base().empty().z(), d.base().axle().x(), MassSource.CATALOGUE))));
-                form.quantity("Centre behind ball", Quantity.LENGTH, -2, 12, d -> d.base().emptyCentre(),
+                form.quantity("Centre behind ball", Range.of(EmptyMass.Entered.class, "x").from(0.1, 5),
+                        d -> d.base().emptyCentre(),
                         (d, v) -> d.with(d.base().with(entered(d.base()).at(v - d.base().tongueLength(),
                                 d.base().empty().z(), d.base().axle().x()))));
             }
             case EmptyMass.Weighed w -> {
-                form.quantity("Under the coupler", Quantity.MASS, -500, 2000, d -> weighed(d.base()).tongue(),
+                form.quantity("Under the coupler", Range.of(EmptyMass.Weighed.class, "tongue"),
+                        d -> weighed(d.base()).tongue(),
                         (d, v) -> d.with(d.base().with(new EmptyMass.Weighed(v, weighed(d.base()).axle(),
                                 d.base().empty().z(), d.base().axle().x()))));
-                form.quantity("Under the wheels", Quantity.MASS, 1, 5000, d -> weighed(d.base()).axle(),
+                form.quantity("Under the wheels", Range.of(EmptyMass.Weighed.class, "axle"),
+                        d -> weighed(d.base()).axle(),
                         (d, v) -> d.with(d.base().with(new EmptyMass.Weighed(weighed(d.base()).tongue(), v,
                                 d.base().empty().z(), d.base().axle().x()))));
             }
         }
-        form.quantity("Centre above floor", Quantity.LENGTH, -1, 2.5, d -> d.base().empty().z(),
+        form.quantity("Centre above floor", Range.of(EmptyMass.Entered.class, "z"), d -> d.base().empty().z(),
                 (d, v) -> d.with(d.base().with(switch (d.base().empty()) {
                     case EmptyMass.Entered e -> e.at(e.x(), v, e.axleAt());
                     case EmptyMass.Weighed w -> new EmptyMass.Weighed(w.tongue(), w.axle(), v, w.axleAt());
@@ -262,7 +251,7 @@ public final class BaseStage implements StageView {
         for (Rating rating : Rating.values()) {
             if (rating.trailer()) {
                 String label = Character.toUpperCase(rating.label().charAt(0)) + rating.label().substring(1);
-                form.optional(label, Quantity.MASS, 1, 20_000, d -> d.base().rating(rating).orElse(Double.NaN),
+                form.optional(label, Range.of(Base.class, "ratings"), d -> d.base().rating(rating).orElse(Double.NaN),
                         (d, v) -> d.with(d.base().with(rating,
                                 Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
             }

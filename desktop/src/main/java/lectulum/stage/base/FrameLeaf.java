@@ -4,22 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
-import java.util.function.ToDoubleFunction;
+import javafx.scene.Node;
 import lectulum.base.frame.FrameStudies;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
-import lectulum.design.base.Carcass;
 import lectulum.design.base.Carcass.Frame;
 import lectulum.design.base.Carcass.Member;
 import lectulum.kernel.beams.Bar;
-import javafx.scene.Node;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.stage.Bench;
 import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
 import lectulum.theme.Theme;
-import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -75,14 +73,11 @@ public final class FrameLeaf implements Leaf.Page {
                 button(f, "frame-on", "Enter the rails", b -> b.with(b.carcass().withFrame(Optional.of(usual(b)))));
                 return;
             }
+            PartRows<Frame> rails = rows(f, Frame.class, b -> b.carcass().frame(), RailEntry::put);
             member(f, "Tongue", Frame::tongue, (x, m) -> new Frame(m, x.until(), x.rails(), x.hangers(), x.yield()));
-            of(f, "Rails begin behind the ball", Quantity.LENGTH, 0, 8, Frame::until,
-                    (x, v) -> new Frame(x.tongue(), v, x.rails(), x.hangers(), x.yield()));
+            rails.row("until");
             member(f, "Rails", Frame::rails, (x, m) -> new Frame(x.tongue(), x.until(), m, x.hangers(), x.yield()));
-            of(f, "Hanger from the axle", Quantity.LENGTH, 0.05, 1, Frame::hangers,
-                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), v, x.yield()));
-            of(f, "Yield", Quantity.STRESS, 50 * MPA, 2000 * MPA, Frame::yield,
-                    (x, v) -> new Frame(x.tongue(), x.until(), x.rails(), x.hangers(), v));
+            rails.row("hangers").row("yield");
             button(f, "frame-off", "Not known", b -> b.with(b.carcass().withFrame(Optional.empty())));
         }
 
@@ -92,23 +87,14 @@ public final class FrameLeaf implements Leaf.Page {
                     d -> d.base().carcass().frame().map(x -> read.apply(x).form()).orElse(Bar.TUBE),
                     (d, v) -> d.with(d.base().with(d.base().carcass().withFrame(d.base().carcass().frame()
                             .map(x -> write.apply(x, read.apply(x).as(v)))))));
-            of(f, name + ", height", Quantity.LENGTH, 0.01, 0.4, x -> read.apply(x).height(),
-                    (x, v) -> write.apply(x, read.apply(x).high(v)));
-            of(f, name + ", width", Quantity.LENGTH, 0.01, 0.3, x -> read.apply(x).width(),
-                    (x, v) -> write.apply(x, read.apply(x).wide(v)));
-            of(f, name + ", wall", Quantity.LENGTH, 0.0005, 0.02, x -> read.apply(x).wall(),
-                    (x, v) -> write.apply(x, read.apply(x).thick(v)));
-            of(f, name + ", side by side", Quantity.COUNT, 1, 6, x -> read.apply(x).count(),
-                    (x, v) -> write.apply(x, read.apply(x).beside((int) Math.round(v))));
+            rows(f, Member.class, b -> b.carcass().frame().map(read),
+                    (b, m) -> b.carcass().frame().map(x -> put(b, write.apply(x, m))).orElse(b))
+                    .row("height", name + ", height").row("width", name + ", width").row("wall", name + ", wall")
+                    .row("count", name + ", side by side");
         }
 
-        private void of(Form f, String label, Quantity q, double low, double high, ToDoubleFunction<Frame> read,
-                BiFunction<Frame, Double, Frame> write) {
-            value(f, label, q, low, high,
-                    b -> b.carcass().frame().map(read::applyAsDouble).orElse(Double.NaN), (b, v) -> {
-                        Carcass c = b.carcass();
-                        return b.with(c.withFrame(c.frame().map(x -> write.apply(x, v))));
-                    });
+        private static Base put(Base b, Frame rails) {
+            return b.with(b.carcass().withFrame(Optional.of(rails)));
         }
     }
 }

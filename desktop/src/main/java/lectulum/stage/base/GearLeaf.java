@@ -3,25 +3,24 @@ package lectulum.stage.base;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.function.Supplier;
-import java.util.function.ToDoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import lectulum.base.gear.AxleSquare;
 import lectulum.base.gear.GearStudies;
 import lectulum.base.gear.Guards;
 import lectulum.design.Design;
+import lectulum.design.Meaning;
 import lectulum.design.base.Base;
 import lectulum.design.base.Gear;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.stage.AssumedEntry;
 import lectulum.stage.Bench;
 import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
 import lectulum.theme.Theme;
-import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -96,14 +95,17 @@ public final class GearLeaf implements Leaf.Page {
             }
             for (int i = 0; i < Math.min(taped, base.axle().count()); i++) {
                 String which = base.axle().count() > 1 ? "Axle " + (i + 1) + ", " : "";
-                tape(f, i, which + "to the left end", 0.3, 14, Gear.Tapes::left,
-                        (t, v) -> new Gear.Tapes(v, t.right(), t.between(), t.offset()));
-                tape(f, i, which + "to the right end", 0.3, 14, Gear.Tapes::right,
-                        (t, v) -> new Gear.Tapes(t.left(), v, t.between(), t.offset()));
-                tape(f, i, which + "between the points", 0.3, 3, Gear.Tapes::between,
-                        (t, v) -> new Gear.Tapes(t.left(), t.right(), v, t.offset()));
-                tape(f, i, which + "middle off to the right", -0.3, 0.3, Gear.Tapes::offset,
-                        (t, v) -> new Gear.Tapes(t.left(), t.right(), t.between(), v));
+                int at = i;
+                PartRows<Gear.Tapes> tapes = rows(f, Gear.Tapes.class,
+                        b -> gear(b).tapes().stream().skip(at).findFirst(), (b, t) -> {
+                            List<Gear.Tapes> all = new ArrayList<>(gear(b).tapes());
+                            all.set(at, t);
+                            return put(b, gear(b).withTapes(all));
+                        });
+                for (String end : List.of("left", "right", "between", "offset")) {
+                    String label = Meaning.of(Gear.Tapes.class, end).label();
+                    tapes.row(end, which.isEmpty() ? label : which + lower(label));
+                }
             }
             if (taped < base.axle().count()) {
                 int next = taped;
@@ -121,56 +123,22 @@ public final class GearLeaf implements Leaf.Page {
             return all;
         }
 
-        private void tape(Form f, int which, String label, double low, double high, ToDoubleFunction<Gear.Tapes> read,
-                BiFunction<Gear.Tapes, Double, Gear.Tapes> write) {
-            length(f, Character.toUpperCase(label.charAt(0)) + label.substring(1), low, high,
-                    b -> which < gear(b).tapes().size()
-                            ? read.applyAsDouble(gear(b).tapes().get(which))
-                            : Double.NaN,
-                    (b, v) -> {
-                        List<Gear.Tapes> all = new ArrayList<>(gear(b).tapes());
-                        all.set(which, write.apply(all.get(which), v));
-                        return put(b, gear(b).withTapes(all));
-                    });
+        private static String lower(String label) {
+            return Character.toLowerCase(label.charAt(0)) + label.substring(1);
         }
 
         private void springs(Form f, Base base) {
             if (gear(base).springs().isEmpty()) {
                 f.note("A leaf fixed at its front eye, on a shackle at its rear one.");
                 button(f, "gear-springs", "Enter the springs", b -> put(b, gear(b).withSprings(
-                        Optional.of(new Gear.Springs(0.66, 0.075, 0.045, 0, 0.07, 0, Math.toRadians(15), 0)))));
+                        Optional.of(new Gear.Springs(0.66, 0.075, 0.045, 0, 0.07, 0, Math.toRadians(15))))));
                 return;
             }
-            leaf(f, "Leaf, eye to eye along it", Quantity.LENGTH, 0.2, 2, Gear.Springs::leaf,
-                    (s, v) -> new Gear.Springs(v, s.free(), s.laden(), s.bump(), s.shackle(), s.rise(), s.angle(),
-                            s.hangers()));
-            leaf(f, "Camber, wheel hanging", Quantity.LENGTH, 0, 0.6, Gear.Springs::free,
-                    (s, v) -> new Gear.Springs(s.leaf(), v, s.laden(), s.bump(), s.shackle(), s.rise(), s.angle(),
-                            s.hangers()));
-            leaf(f, "Camber, laden", Quantity.LENGTH, -0.2, 0.6, Gear.Springs::laden,
-                    (s, v) -> new Gear.Springs(s.leaf(), s.free(), v, s.bump(), s.shackle(), s.rise(), s.angle(),
-                            s.hangers()));
-            leaf(f, "Camber, full bump", Quantity.LENGTH, -0.6, 0.6, Gear.Springs::bump,
-                    (s, v) -> new Gear.Springs(s.leaf(), s.free(), s.laden(), v, s.shackle(), s.rise(), s.angle(),
-                            s.hangers()));
-            leaf(f, "Shackle, hole to hole", Quantity.LENGTH, 0.02, 0.4, Gear.Springs::shackle,
-                    (s, v) -> new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), v, s.rise(), s.angle(),
-                            s.hangers()));
-            leaf(f, "Shackle hole higher by", Quantity.LENGTH, -0.3, 0.3, Gear.Springs::rise,
-                    (s, v) -> new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), s.shackle(), v, s.angle(),
-                            s.hangers()));
-            leaf(f, "Shackle wanted when laden", Quantity.ANGLE, -1, 1.4, Gear.Springs::angle,
-                    (s, v) -> new Gear.Springs(s.leaf(), s.free(), s.laden(), s.bump(), s.shackle(), s.rise(), v,
-                            s.hangers()));
-            leaf(f, "Holes as welded, 0 before", Quantity.LENGTH, 0, 2.5, Gear.Springs::hangers, Gear.Springs::hung);
+            rows(f, Gear.Springs.class, b -> gear(b).springs(),
+                    (b, s) -> put(b, gear(b).withSprings(Optional.of(s)))).row("leaf").row("free").row("laden")
+                    .row("bump").row("shackle").row("rise").row("angle").unknownRow("hangers", "Holes as welded");
             button(f, "gear-springs-off", "Not on leaf springs",
                     b -> put(b, gear(b).withSprings(Optional.empty())));
-        }
-
-        private void leaf(Form f, String label, Quantity q, double low, double high,
-                ToDoubleFunction<Gear.Springs> read, BiFunction<Gear.Springs, Double, Gear.Springs> write) {
-            value(f, label, q, low, high, b -> gear(b).springs().map(read::applyAsDouble).orElse(Double.NaN),
-                    (b, v) -> put(b, gear(b).withSprings(gear(b).springs().map(s -> write.apply(s, v)))));
         }
 
         private void guide(Form f, Base base) {
@@ -184,17 +152,10 @@ public final class GearLeaf implements Leaf.Page {
                 return;
             }
             boolean bar = guide.get().kind() == Gear.Guide.Kind.BAR;
-            held(f, bar ? "Bar, joint to joint" : "Each arm", 0.05, 2.5, Gear.Guide::arm,
-                    (g, v) -> new Gear.Guide(g.kind(), v, g.offset()));
-            held(f, bar ? "Higher at the frame by" : "Link, hole to hole", bar ? -0.4 : 0.02, 1, Gear.Guide::offset,
-                    (g, v) -> new Gear.Guide(g.kind(), g.arm(), v));
+            rows(f, Gear.Guide.class, b -> gear(b).guide(), (b, g) -> put(b, gear(b).withGuide(Optional.of(g))))
+                    .row("arm", bar ? "Bar, joint to joint" : "Each arm")
+                    .row("offset", bar ? "Higher at the frame by" : "Link, hole to hole");
             button(f, "gear-guide-off", bar ? "No bar" : "No link", b -> put(b, gear(b).withGuide(Optional.empty())));
-        }
-
-        private void held(Form f, String label, double low, double high, ToDoubleFunction<Gear.Guide> read,
-                BiFunction<Gear.Guide, Double, Gear.Guide> write) {
-            length(f, label, low, high, b -> gear(b).guide().map(read::applyAsDouble).orElse(Double.NaN),
-                    (b, v) -> put(b, gear(b).withGuide(gear(b).guide().map(g -> write.apply(g, v)))));
         }
 
         private void guard(Form f, Base base) {
@@ -204,16 +165,9 @@ public final class GearLeaf implements Leaf.Page {
                         Optional.of(Guards.usualGuard(b.axle())))));
                 return;
             }
-            around(f, "Length inside", 0.2, 3, Gear.Guard::length, (g, v) -> new Gear.Guard(v, g.inside()));
-            around(f, "Middle of the camper to its inner side", 0, 2, Gear.Guard::inside,
-                    (g, v) -> new Gear.Guard(g.length(), v));
+            rows(f, Gear.Guard.class, b -> gear(b).guard(), (b, g) -> put(b, gear(b).withGuard(Optional.of(g))))
+                    .row("length").row("inside");
             button(f, "gear-guard-off", "Not known", b -> put(b, gear(b).withGuard(Optional.empty())));
-        }
-
-        private void around(Form f, String label, double low, double high, ToDoubleFunction<Gear.Guard> read,
-                BiFunction<Gear.Guard, Double, Gear.Guard> write) {
-            length(f, label, low, high, b -> gear(b).guard().map(read::applyAsDouble).orElse(Double.NaN),
-                    (b, v) -> put(b, gear(b).withGuard(gear(b).guard().map(g -> write.apply(g, v)))));
         }
     }
 }

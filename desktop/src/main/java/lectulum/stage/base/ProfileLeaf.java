@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -15,13 +16,13 @@ import lectulum.assumed.Sheet;
 import lectulum.base.profile.ProfileEdit;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.design.base.Shell.Profile.Point;
 import lectulum.design.base.Survey;
 import lectulum.discipline.Study;
-import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.parts.Photo;
 import lectulum.sheet.ProfileEditor;
@@ -32,7 +33,6 @@ import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
 import lectulum.theme.Theme;
-import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -157,32 +157,32 @@ public final class ProfileLeaf implements Leaf.Page {
                 f.note("Pick a point in the drawing, or go to it with Tab.");
             } else {
                 int i = editor.selected();
-                point(f, "Back from the front", -1, 12, Point::x,
+                point(f, "Back from the front", "x", Point::x,
                         (q, v) -> ProfileEdit.moved(q, i, v, q.points().get(i).z()));
-                point(f, "Up from the floor", 0, 4, Point::z,
+                point(f, "Up from the floor", "z", Point::z,
                         (q, v) -> ProfileEdit.moved(q, i, q.points().get(i).x(), v));
                 f.tick("Corner", d -> corner(d.base()), (d, v) -> d.base().shell() instanceof Shell.Profile q
                         && corner(d.base()) != v
                                 ? ProfileEdit.turned(q, i).map(n -> d.with(d.base().with(n))).orElse(d)
                                 : d);
                 if (corner(base)) {
-                    point(f, "Rounded by", 0, 20, Point::radius, (q, v) -> ProfileEdit.rounded(q, i, v));
+                    point(f, "Rounded by", "radius", Point::radius, (q, v) -> ProfileEdit.rounded(q, i, v));
                 }
                 button(f, "profile-remove", "Remove this point", b -> b.shell() instanceof Shell.Profile q
                         ? ProfileEdit.without(q, i).map(b::with).orElse(b)
                         : b);
             }
-            length(f, "Width over all", 0.5, 2.9, b -> b.shell().width(),
+            value(f, "Width over all", Range.of(Shell.Box.class, "width"), b -> b.shell().width(),
                     (b, v) -> b.with(b.shell().resized(b.shell().length(), v, b.shell().height())));
-            length(f, "Length over all", 0.8, 11, b -> b.shell().length(),
+            value(f, "Length over all", Range.of(Shell.Box.class, "length"), b -> b.shell().length(),
                     (b, v) -> b.with(b.shell().resized(v, b.shell().width(), b.shell().height())));
-            length(f, "Height over all", 0.3, 3.5, b -> b.shell().height(),
+            value(f, "Height over all", Range.of(Shell.Box.class, "height"), b -> b.shell().height(),
                     (b, v) -> b.with(b.shell().resized(b.shell().length(), b.shell().width(), v)));
         }
 
-        private void point(Form f, String label, double low, double high, Function<Point, Double> read,
+        private void point(Form f, String label, String name, Function<Point, Double> read,
                 java.util.function.BiFunction<Shell.Profile, Double, Optional<Shell.Profile>> write) {
-            length(f, label, low, high, b -> point(b).map(read).orElse(Double.NaN),
+            value(f, label, Range.of(Point.class, name), b -> point(b).map(read).orElse(Double.NaN),
                     (b, v) -> b.shell() instanceof Shell.Profile q ? write.apply(q, v).map(b::with).orElse(b) : b);
         }
 
@@ -202,8 +202,7 @@ public final class ProfileLeaf implements Leaf.Page {
             f.tick("Bent across the grain", d -> skin(d.base()).across(),
                     (d, v) -> d.with(skin(d.base(), new Carcass.Skin(skin(d.base()).sheet(), v,
                             skin(d.base()).layers()))));
-            value(f, "Layers", Quantity.COUNT, 1, 8, b -> (double) skin(b).layers(),
-                    (b, v) -> skin(b, new Carcass.Skin(skin(b).sheet(), skin(b).across(), (int) Math.round(v))));
+            rows(f, Carcass.Skin.class, b -> Optional.of(skin(b)), this::skin).row("layers");
         }
 
         private Carcass.Skin skin(Base b) {
@@ -222,17 +221,8 @@ public final class ProfileLeaf implements Leaf.Page {
                         new Carcass.Hatch(0.7 * b.shell().length(), Math.toRadians(75))))));
                 return;
             }
-            length(f, "Hinge behind the front", 0.1, 12, b -> b.carcass().hatch().map(Carcass.Hatch::hinge)
-                    .orElse(Double.NaN),
-                    (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch()
-                            .map(h -> h.hingedAt(v)))));
-            value(f, "Opens to", Quantity.ANGLE, 0.1, 2.6, b -> b.carcass().hatch().map(Carcass.Hatch::open)
-                    .orElse(Double.NaN),
-                    (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch()
-                            .map(h -> h.opening(v)))));
-            length(f, "Its lip above the floor", 0, 3, b -> b.carcass().hatch().map(Carcass.Hatch::sill)
-                    .orElse(Double.NaN),
-                    (b, v) -> b.with(b.carcass().withHatch(b.carcass().hatch().map(h -> h.downTo(v)))));
+            rows(f, Carcass.Hatch.class, b -> b.carcass().hatch(),
+                    (b, h) -> b.with(b.carcass().withHatch(Optional.of(h)))).row("hinge").row("open").row("sill");
             button(f, "hatch-off", "No hatch", b -> b.with(b.carcass().withHatch(Optional.empty())));
         }
 
@@ -243,26 +233,11 @@ public final class ProfileLeaf implements Leaf.Page {
                         new Carcass.Lift(0.5, 0.02, 60, 60, 4)))));
                 return;
             }
-            lift(f, "Rises by", Quantity.LENGTH, 0, 1.5, Carcass.Lift::rise, (l, v) -> new Carcass.Lift(v, l.panel(),
-                    l.mass(), l.drag(), l.lifters(), l.side()));
-            lift(f, "Folding panels", Quantity.LENGTH, 0, 0.1, Carcass.Lift::panel, (l, v) -> new Carcass.Lift(l.rise(),
-                    v, l.mass(), l.drag(), l.lifters(), l.side()));
-            lift(f, "Panels are high, 0 as it rises", Quantity.LENGTH, 0, 1.5, Carcass.Lift::side,
-                    (l, v) -> new Carcass.Lift(l.rise(), l.panel(), l.mass(), l.drag(), l.lifters(), v));
-            lift(f, "Top weighs", Quantity.MASS, 0, 400, Carcass.Lift::mass, (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), v, l.drag(), l.lifters(), l.side()));
-            lift(f, "Seals drag", Quantity.FORCE, 0, 2000, Carcass.Lift::drag, (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), l.mass(), v, l.lifters(), l.side()));
-            lift(f, "Lifters", Quantity.COUNT, 1, 8, l -> (double) l.lifters(), (l, v) -> new Carcass.Lift(l.rise(),
-                    l.panel(), l.mass(), l.drag(), (int) Math.round(v), l.side()));
+            rows(f, Carcass.Lift.class, b -> b.carcass().lift(),
+                    (b, l) -> b.with(b.carcass().withLift(Optional.of(l)))).row("rise").row("panel")
+                    .unknownRow("side", "Panels are high")
+                    .row("mass").row("drag").row("lifters");
             button(f, "lift-off", "Fixed roof", b -> b.with(b.carcass().withLift(Optional.empty())));
-        }
-
-        private void lift(Form f, String label, Quantity q, double low, double high,
-                Function<Carcass.Lift, Double> read,
-                java.util.function.BiFunction<Carcass.Lift, Double, Carcass.Lift> write) {
-            value(f, label, q, low, high, b -> b.carcass().lift().map(read).orElse(Double.NaN),
-                    (b, v) -> b.with(b.carcass().withLift(b.carcass().lift().map(l -> write.apply(l, v)))));
         }
 
         private void photo(Form f, Base base) {
@@ -282,21 +257,11 @@ public final class ProfileLeaf implements Leaf.Page {
             fit.selectedProperty().addListener((o, was, now) -> editor.setFitting(now));
             f.node(fit);
             f.note("Put each pin on a point of the picture whose place you measured, and type that place.");
-            trace(f, "A back from the front", Survey.Trace::x1, (t, v) -> new Survey.Trace(t.file(), t.u1(), t.v1(), v,
-                    t.z1(), t.u2(), t.v2(), t.x2(), t.z2()));
-            trace(f, "A up from the floor", Survey.Trace::z1, (t, v) -> new Survey.Trace(t.file(), t.u1(), t.v1(),
-                    t.x1(), v, t.u2(), t.v2(), t.x2(), t.z2()));
-            trace(f, "B back from the front", Survey.Trace::x2, (t, v) -> new Survey.Trace(t.file(), t.u1(), t.v1(),
-                    t.x1(), t.z1(), t.u2(), t.v2(), v, t.z2()));
-            trace(f, "B up from the floor", Survey.Trace::z2, (t, v) -> new Survey.Trace(t.file(), t.u1(), t.v1(),
-                    t.x1(), t.z1(), t.u2(), t.v2(), t.x2(), v));
+            rows(f, Survey.Trace.class, b -> b.survey().trace(),
+                    (b, t) -> b.with(b.survey().withTrace(Optional.of(t)))).row("x1", "A back from the front")
+                    .row("z1", "A up from the floor").row("x2", "B back from the front")
+                    .row("z2", "B up from the floor");
             button(f, "photo-off", "Remove the photograph", b -> b.with(b.survey().withTrace(Optional.empty())));
-        }
-
-        private void trace(Form f, String label, Function<Survey.Trace, Double> read,
-                java.util.function.BiFunction<Survey.Trace, Double, Survey.Trace> write) {
-            length(f, label, -5, 15, b -> b.survey().trace().map(read).orElse(Double.NaN),
-                    (b, v) -> b.with(b.survey().withTrace(b.survey().trace().map(t -> write.apply(t, v)))));
         }
     }
 

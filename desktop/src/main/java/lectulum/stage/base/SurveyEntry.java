@@ -7,9 +7,9 @@ import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Survey;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.space.Body;
 import lectulum.stage.Entry;
-import lectulum.units.Quantity;
 import lectulum.workbench.Workbench;
 
 /// Everything that is measured on the real body.
@@ -51,14 +51,6 @@ final class SurveyEntry extends Entry {
                 body.open() ? b.shell().height() : body.roofInside().highest()};
     }
 
-    private interface Read {
-        double of(Survey.Tapes t);
-    }
-
-    private interface Write {
-        Survey.Tapes of(Survey.Tapes t, double v);
-    }
-
     private void tapes(Form f, Base base) {
         if (base.survey().tapes().isEmpty()) {
             f.note("Inside, of the rectangle behind any nose. Equal diagonals alone do not prove it square.");
@@ -66,31 +58,16 @@ final class SurveyEntry extends Entry {
                 double[] n = nominal(b);
                 double diagonal = Math.hypot(n[0], n[1]);
                 return put(b, b.survey().with(Optional.of(
-                        new Survey.Tapes(n[0], n[1], n[1], diagonal, diagonal, 0))));
+                        new Survey.Tapes(n[0], n[1], n[1], diagonal, diagonal))));
             });
             return;
         }
-        tape(f, "Front width", Survey.Tapes::front, (t, v) -> new Survey.Tapes(v, t.left(), t.right(), t.diagonalA(),
-                t.diagonalB(), t.rear()));
-        tape(f, "Left side", Survey.Tapes::left, (t, v) -> new Survey.Tapes(t.front(), v, t.right(), t.diagonalA(),
-                t.diagonalB(), t.rear()));
-        tape(f, "Right side", Survey.Tapes::right, (t, v) -> new Survey.Tapes(t.front(), t.left(), v, t.diagonalA(),
-                t.diagonalB(), t.rear()));
-        tape(f, "Front left to rear right", Survey.Tapes::diagonalA, (t, v) -> new Survey.Tapes(t.front(), t.left(),
-                t.right(), v, t.diagonalB(), t.rear()));
-        tape(f, "Front right to rear left", Survey.Tapes::diagonalB, (t, v) -> new Survey.Tapes(t.front(), t.left(),
-                t.right(), t.diagonalA(), v, t.rear()));
+        PartRows<Survey.Tapes> tapes = rows(f, Survey.Tapes.class, b -> b.survey().tapes(),
+                (b, t) -> put(b, b.survey().with(Optional.of(t))));
+        tapes.row("front").row("left").row("right").row("diagonalA").row("diagonalB");
         f.note("Type what you read over what is drawn. The rear width checks the other five.");
-        tape(f, "Rear width, 0 for not read", Survey.Tapes::rear,
-                (t, v) -> new Survey.Tapes(t.front(), t.left(), t.right(),
-                        t.diagonalA(), t.diagonalB(), v));
+        tapes.unknownRow("rear", "Rear width, if read");
         button(f, "survey-tapes-off", "Remove the tapes", b -> put(b, b.survey().with(Optional.empty())));
-    }
-
-    private void tape(Form f, String label, Read read, Write write) {
-        length(f, label, label.startsWith("Rear") ? 0 : 0.3, 15,
-                b -> b.survey().tapes().map(read::of).orElse(Double.NaN),
-                (b, v) -> put(b, b.survey().with(b.survey().tapes().map(t -> write.of(t, v)))));
     }
 
     private void lean(Form f, Base base) {
@@ -100,15 +77,12 @@ final class SurveyEntry extends Entry {
                     Optional.of(new Survey.Lean(nominal(b)[2], UPRIGHT, UPRIGHT, UPRIGHT, UPRIGHT)))));
             return;
         }
-        length(f, "Measured at height", 0.2, 4, b -> lean(b).height(), (b, v) -> lean(b, new Survey.Lean(v,
-                lean(b).frontLeft(), lean(b).frontRight(), lean(b).rearLeft(), lean(b).rearRight())));
+        rows(f, Survey.Lean.class, b -> b.survey().lean(), SurveyEntry::lean).row("height");
         String[] names = {"Front left", "Front right", "Rear left", "Rear right"};
         for (int i = 0; i < 4; i++) {
             int at = i;
-            length(f, names[i] + ", back", -0.3, 0.3, b -> posts(b)[at].back(),
-                    (b, v) -> post(b, at, new Survey.Post(v, posts(b)[at].right())));
-            length(f, names[i] + ", right", -0.3, 0.3, b -> posts(b)[at].right(),
-                    (b, v) -> post(b, at, new Survey.Post(posts(b)[at].back(), v)));
+            rows(f, Survey.Post.class, b -> Optional.of(posts(b)[at]), (b, p) -> post(b, at, p))
+                    .row("back", names[i] + ", back").row("right", names[i] + ", right");
         }
         button(f, "survey-lean-off", "Posts are upright", b -> put(b, b.survey().withLean(Optional.empty())));
     }
@@ -137,18 +111,12 @@ final class SurveyEntry extends Entry {
         for (int i = 0; i < base.survey().stations().size(); i++) {
             int at = i;
             String n = "Station " + (i + 1) + ", ";
-            station(f, n + "behind the front", 0, 12, at, Survey.Station::at, (s, v) -> new Survey.Station(v,
-                    s.widthLow(), s.widthHigh(), s.left(), s.right(), s.bow()));
-            station(f, n + "width below", 0.3, 3, at, Survey.Station::widthLow, (s, v) -> new Survey.Station(s.at(), v,
-                    s.widthHigh(), s.left(), s.right(), s.bow()));
-            station(f, n + "width above", 0.3, 3, at, Survey.Station::widthHigh, (s, v) -> new Survey.Station(s.at(),
-                    s.widthLow(), v, s.left(), s.right(), s.bow()));
-            station(f, n + "height left", 0.2, 4, at, Survey.Station::left, (s, v) -> new Survey.Station(s.at(),
-                    s.widthLow(), s.widthHigh(), v, s.right(), s.bow()));
-            station(f, n + "height right", 0.2, 4, at, Survey.Station::right, (s, v) -> new Survey.Station(s.at(),
-                    s.widthLow(), s.widthHigh(), s.left(), v, s.bow()));
-            station(f, n + "bow inwards", -0.1, 0.1, at, Survey.Station::bow, (s, v) -> new Survey.Station(s.at(),
-                    s.widthLow(), s.widthHigh(), s.left(), s.right(), v));
+            rows(f, Survey.Station.class, b -> b.survey().stations().stream().skip(at).findFirst(), (b, s) -> {
+                List<Survey.Station> all = new ArrayList<>(b.survey().stations());
+                all.set(at, s);
+                return put(b, b.survey().withStations(all));
+            }).row("at", n + "behind the front").row("widthLow", n + "width below").row("widthHigh", n + "width above")
+                    .row("left", n + "height left").row("right", n + "height right").row("bow", n + "bow inwards");
             button(f, "survey-station-off-" + i, "Remove station " + (i + 1), b -> {
                 List<Survey.Station> rest = new ArrayList<>(b.survey().stations());
                 rest.remove(at);
@@ -164,20 +132,6 @@ final class SurveyEntry extends Entry {
         });
     }
 
-    private void station(Form f, String label, double low, double high, int at,
-            java.util.function.ToDoubleFunction<Survey.Station> read,
-            java.util.function.BiFunction<Survey.Station, Double, Survey.Station> write) {
-        length(f, label, low, high,
-                b -> at < b.survey().stations().size()
-                        ? read.applyAsDouble(b.survey().stations().get(at))
-                        : Double.NaN,
-                (b, v) -> {
-                    List<Survey.Station> all = new ArrayList<>(b.survey().stations());
-                    all.set(at, write.apply(all.get(at), v));
-                    return put(b, b.survey().withStations(all));
-                });
-    }
-
     private void frame(Form f, Base base) {
         if (base.survey().frame().isEmpty()) {
             f.note("A rising bed or a cabinet carcass stays square to itself: what may it measure, and where do spacers"
@@ -189,26 +143,12 @@ final class SurveyEntry extends Entry {
             });
             return;
         }
-        rigid(f, "Frame length", 0.1, 6, Survey.Rigid::length, (r, v) -> new Survey.Rigid(v, r.width(), r.centre(),
-                r.low(), r.high(), r.guide()));
-        rigid(f, "Frame width", 0.1, 3, Survey.Rigid::width, (r, v) -> new Survey.Rigid(r.length(), v, r.centre(),
-                r.low(), r.high(), r.guide()));
-        rigid(f, "Its middle behind the front", 0, 12, Survey.Rigid::centre, (r, v) -> new Survey.Rigid(r.length(),
-                r.width(), v, r.low(), r.high(), r.guide()));
-        rigid(f, "From height", 0, 4, Survey.Rigid::low, (r, v) -> new Survey.Rigid(r.length(), r.width(), r.centre(),
-                Math.min(v, r.high()), r.high(), r.guide()));
-        rigid(f, "To height", 0, 4, Survey.Rigid::high, (r, v) -> new Survey.Rigid(r.length(), r.width(), r.centre(),
-                r.low(), Math.max(v, r.low()), r.guide()));
-        rigid(f, "Guide on each side", 0, 0.2, Survey.Rigid::guide, (r, v) -> new Survey.Rigid(r.length(), r.width(),
-                r.centre(), r.low(), r.high(), v));
+        rows(f, Survey.Rigid.class, b -> b.survey().frame(),
+                (b, r) -> put(b, b.survey().withFrame(Optional.of(r.low() <= r.high()
+                        ? r
+                        : new Survey.Rigid(r.length(), r.width(), r.centre(), r.high(), r.high(), r.guide())))))
+                .row("length").row("width").row("centre").row("low").row("high").row("guide");
         button(f, "survey-frame-off", "Remove the frame", b -> put(b, b.survey().withFrame(Optional.empty())));
-    }
-
-    private void rigid(Form f, String label, double low, double high,
-            java.util.function.ToDoubleFunction<Survey.Rigid> read,
-            java.util.function.BiFunction<Survey.Rigid, Double, Survey.Rigid> write) {
-        length(f, label, low, high, b -> b.survey().frame().map(read::applyAsDouble).orElse(Double.NaN),
-                (b, v) -> put(b, b.survey().withFrame(b.survey().frame().map(r -> write.apply(r, v)))));
     }
 
     private void chain(Form f, Base base) {
@@ -223,8 +163,7 @@ final class SurveyEntry extends Entry {
         for (int i = 0; i < base.survey().chain().get().taken().size(); i++) {
             link(f, i, "Less " + (i + 1));
         }
-        length(f, "Has to fit", 0, 15, b -> b.survey().chain().map(Survey.Chain::need).orElse(Double.NaN),
-                (b, v) -> chain(b, c -> new Survey.Chain(c.whole(), c.taken(), v)));
+        rows(f, Survey.Chain.class, b -> b.survey().chain(), (b, c) -> chain(b, old -> c)).row("need");
         button(f, "survey-link", "Take another size off", b -> chain(b, c -> {
             List<Survey.Link> all = new ArrayList<>(c.taken());
             all.add(new Survey.Link("size " + (all.size() + 1), 0.1, 1, 0.005));
@@ -259,13 +198,7 @@ final class SurveyEntry extends Entry {
         f.longText(label + ", what", d -> link(d.base(), at).name(),
                 (d, v) -> d.with(link(d.base(), at, new Survey.Link(v,
                         link(d.base(), at).size(), link(d.base(), at).count(), link(d.base(), at).tolerance()))));
-        length(f, label + ", size", 0, 15, b -> link(b, at).size(),
-                (b, v) -> link(b, at, new Survey.Link(link(b, at).name(), v, link(b, at).count(),
-                        link(b, at).tolerance())));
-        value(f, label + ", times", Quantity.COUNT, 0, 20, b -> (double) link(b, at).count(),
-                (b, v) -> link(b, at, new Survey.Link(link(b, at).name(), link(b, at).size(), (int) Math.round(v),
-                        link(b, at).tolerance())));
-        length(f, label + ", ±", 0, 1, b -> link(b, at).tolerance(),
-                (b, v) -> link(b, at, new Survey.Link(link(b, at).name(), link(b, at).size(), link(b, at).count(), v)));
+        rows(f, Survey.Link.class, b -> b.survey().chain().map(c -> link(b, at)), (b, l) -> link(b, at, l))
+                .row("size", label + ", size").row("count", label + ", times").row("tolerance", label + ", ±");
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import lectulum.base.walls.WallStudies;
 import lectulum.design.Design;
@@ -11,7 +12,6 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Carcass.Face;
 import lectulum.design.base.Carcass.Framing;
 import lectulum.discipline.Study;
-import javafx.scene.Node;
 import lectulum.parts.Form;
 import lectulum.parts.Words;
 import lectulum.space.Body;
@@ -124,10 +124,7 @@ public final class WallsLeaf implements Leaf.Page {
         }
 
         private void known(Form f) {
-            length(f, "Member width", 0.005, 0.3, b -> of(b).width(),
-                    (b, v) -> put(b, new Framing(of(b).studs(), v, of(b).depth(), of(b).measured())));
-            length(f, "Member depth", 0.003, 0.4, b -> of(b).depth(),
-                    (b, v) -> put(b, new Framing(of(b).studs(), of(b).width(), v, of(b).measured())));
+            rows(f, Framing.class, b -> Optional.of(of(b)), this::put).row("width").row("depth");
             f.note("A semicolon between two. Tape entries such as 2' 3 1/2\" are read.");
             f.longText("Their middles", d -> text(of(d.base())), (d, v) -> parsed(v).map(
                     studs -> d

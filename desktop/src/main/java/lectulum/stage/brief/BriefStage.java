@@ -17,6 +17,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.brief.Brief;
 import lectulum.design.brief.Climate;
 import lectulum.design.brief.Person;
@@ -26,9 +27,9 @@ import lectulum.design.brief.WaterStyle;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.parts.Form;
+import lectulum.parts.PartRows;
 import lectulum.stage.StageView;
 import lectulum.stage.balance.VehicleField;
-import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -124,13 +125,9 @@ public final class BriefStage implements StageView {
             int n = i;
             travellers.text("Person " + (n + 1), d -> person(d, n).name(),
                     (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass(), p.age())));
-            travellers.quantity("Height " + (n + 1), Quantity.LENGTH, 0.4, 2.4, d -> person(d, n).height(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), v, p.mass(), p.age())));
-            travellers.quantity("Weight " + (n + 1), Quantity.MASS, 2, 250, d -> person(d, n).mass(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), v, p.age())));
-            travellers.optional("Age " + (n + 1), Quantity.COUNT, 0, 120, d -> person(d, n).age().orElse(Double.NaN),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), p.name(), p.height(), p.mass(),
-                            Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
+            new PartRows<>(travellers, Person.class, d -> d.brief().people().stream().skip(n).findFirst(),
+                    (d, p) -> with(d, n, old -> p)).row("height", "Height " + (n + 1)).row("mass", "Weight " + (n + 1))
+                    .unknownRow("age", "Age " + (n + 1));
             Button out = new Button();
             leave.add(out);
             out.getStyleClass().addAll("link", "quiet");
@@ -175,18 +172,15 @@ public final class BriefStage implements StageView {
 
     private Form trip() {
         Form f = new Form(bench);
-        f.quantity("Nights per trip", Quantity.NIGHTS, 0, 365, d -> d.brief().nights(),
-                (d, v) -> d.with(d.brief().withNights(v)));
-        f.quantity("Budget", Quantity.MONEY, 0, 1e7, d -> d.brief().budget(),
-                (d, v) -> d.with(d.brief().withBudget(v)));
+        PartRows<Brief> brief = new PartRows<>(f, Brief.class, d -> Optional.of(d.brief()), Design::with);
+        brief.row("nights").unknownRow("budget", "Budget");
         f.choice("Currency", List.of("€", "$", "£", "kr", "CHF"), s -> s, d -> d.brief().currency(),
                 (d, v) -> d.with(d.brief().withCurrency(v)));
         f.choice("Country's units", List.of(UnitSystem.values()), u -> u == UnitSystem.US ? "feet, pounds" : "metric",
                 d -> d.brief().units(), (d, v) -> d.with(d.brief().with(v)));
         f.choice("Traffic drives", List.of(true, false), left -> left ? "on the right" : "on the left",
                 d -> d.brief().leftHandDrive(), (d, v) -> d.with(d.brief().withLeftHandDrive(v)));
-        f.quantity("Latitude, north +", Quantity.COUNT, -80, 80, d -> d.brief().latitude(),
-                (d, v) -> d.with(d.brief().withLatitude(v)));
+        brief.row("latitude");
         f.choice("Month", IntStream.rangeClosed(1, 12).boxed().toList(),
                 m -> Month.of(m).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
                 d -> Math.clamp(d.brief().month(), 1, 12), (d, v) -> d.with(d.brief().withMonth(v)));
@@ -201,9 +195,9 @@ public final class BriefStage implements StageView {
                 (d, v) -> d.with(v == TongueSchool.OWN
                         ? d.brief().withOwnBand(d.brief().tongueLow(), d.brief().tongueHigh())
                         : d.brief().with(v)));
-        f.quantity("Band from", Quantity.SHARE, 0.005, 0.4, d -> d.brief().tongueLow(),
+        f.quantity("Band from", Range.of(Brief.class, "ownLow"), d -> d.brief().tongueLow(),
                 (d, v) -> d.with(d.brief().withOwnBand(v, Math.max(v + 0.005, d.brief().tongueHigh()))));
-        f.quantity("Band to", Quantity.SHARE, 0.01, 0.5, d -> d.brief().tongueHigh(),
+        f.quantity("Band to", Range.of(Brief.class, "ownHigh"), d -> d.brief().tongueHigh(),
                 (d, v) -> d.with(d.brief().withOwnBand(Math.min(v - 0.005, d.brief().tongueLow()), v)));
         f.note("North American practice is 10 to 15 % of the loaded mass, European 4 to 7 % with a plate limit,"
                 + " Australian 8 to 15 %. Pick by where the tow vehicle's plate comes from.");
@@ -231,7 +225,8 @@ public final class BriefStage implements StageView {
         for (Rating rating : Rating.values()) {
             if (!rating.trailer()) {
                 String label = Character.toUpperCase(rating.label().charAt(0)) + rating.label().substring(1);
-                f.optional(label, Quantity.MASS, 1, 30_000, d -> d.vehicle().rating(rating).orElse(Double.NaN),
+                f.optional(label, Range.of(Vehicle.class, "ratings"),
+                        d -> d.vehicle().rating(rating).orElse(Double.NaN),
                         (d, v) -> d.with(d.vehicle().with(rating,
                                 Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
             }
@@ -242,12 +237,12 @@ public final class BriefStage implements StageView {
     private static void fields(Form f, String group) {
         for (VehicleField field : VehicleField.ALL) {
             if (field.group().equals(group) && field.clears()) {
-                f.optional(field.label(), field.quantity(), field.low(), field.high(),
+                f.optional(field.label(), field.range(),
                         d -> field.read().apply(d.vehicle()).orElse(Double.NaN),
                         (d, v) -> d.with(field.write().apply(d.vehicle(),
                                 Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
             } else if (field.group().equals(group)) {
-                f.quantity(field.label(), field.quantity(), field.low(), field.high(),
+                f.quantity(field.label(), field.range(),
                         d -> field.read().apply(d.vehicle()).orElse(Double.NaN),
                         (d, v) -> d.with(field.write().apply(d.vehicle(), OptionalDouble.of(v))));
             }

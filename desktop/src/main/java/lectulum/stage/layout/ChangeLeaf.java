@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.Range;
 import lectulum.design.Settings;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Placement;
@@ -171,7 +172,8 @@ public final class ChangeLeaf implements Leaf.Page {
             words.getChildren().add(after);
         }
         HBox.setHgrow(words, Priority.ALWAYS);
-        QuantityField minutes = new QuantityField("Minutes for " + name(s.id()), Quantity.DURATION, 0, 36_000,
+        QuantityField minutes = new QuantityField("Minutes for " + name(s.id()),
+                new Range(Quantity.DURATION, 0, 36_000),
                 v -> bench.edit("Time for " + name(s.id()), d -> timed(d, s.id(), v)));
         minutes.field().setId("minutes-" + s.id());
         minutes.field().setPrefColumnCount(6);

@@ -11,11 +11,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lectulum.design.Design;
+import lectulum.design.Range;
+import lectulum.design.brief.Brief;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Thing;
 import lectulum.money.Money;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.parts.PartRows;
 import lectulum.stage.StageView;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -35,11 +39,11 @@ public final class MoneyStage implements StageView {
     public MoneyStage(Workbench bench) {
         lines.setId("prices");
         lines.text("System", 110, t -> t.system().label()).text("Thing", 210, Thing::name)
-                .entry("Planned", 90, Quantity.MONEY, 1e6, t -> t.cost().planned(),
+                .entry("Planned", 90, Range.of(Cost.class, "planned"), t -> t.cost().planned(),
                         (t, v) -> bench.edit("Planned price of " + t.name(),
                                 d -> d.mapping(t.id(),
                                         x -> x.with(new Cost(Double.isNaN(v) ? 0 : v, x.cost().paid())))))
-                .entry("Paid", 90, Quantity.MONEY, 1e6, t -> t.cost().paid().orElse(Double.NaN),
+                .entry("Paid", 90, Range.of(Cost.class, "paid"), t -> t.cost().paid().orElse(Double.NaN),
                         (t, v) -> bench.edit("Paid for " + t.name(),
                                 d -> d.mapping(t.id(), x -> x.with(new Cost(x.cost().planned(),
                                         Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))))))
@@ -57,8 +61,7 @@ public final class MoneyStage implements StageView {
         Label title = new Label("Money");
         title.getStyleClass().add("title");
         sums = new Form(bench);
-        sums.quantity("Budget", Quantity.MONEY, 0, 1e7, d -> d.brief().budget(),
-                (d, v) -> d.with(d.brief().withBudget(v)));
+        new PartRows<>(sums, Brief.class, d -> Optional.of(d.brief()), Design::with).unknownRow("budget", "Budget");
         sums.shown("Forecast", s -> s.shown("money.forecast"));
         sums.shown("Budget left", s -> s.shown("money.left"));
         sums.shown("Paid so far", s -> s.shown("money.paid"));

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.design.Range;
 import lectulum.design.thing.Load;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
@@ -28,11 +29,11 @@ public final class PowerStage implements StageView {
         this.thing = thing;
         loads.setId("loads");
         loads.text("Load", 190, Power.Draw::name)
-                .entry("Power", 90, Quantity.POWER, 10_000, d -> d.load().power(),
+                .entry("Power", 90, Range.of(Load.class, "power"), d -> d.load().power(),
                         (d, v) -> bench.edit("Power of " + d.name(),
                                 x -> x.mapping(d.thing(),
                                         t -> t.with(new Load(orZero(v), d.load().dailyRunning(), d.load().feed())))))
-                .entry("Hours a day", 90, Quantity.DURATION, 86_400, d -> d.load().dailyRunning(),
+                .entry("Hours a day", 90, Range.of(Load.class, "dailyRunning"), d -> d.load().dailyRunning(),
                         (d, v) -> bench.edit("Hours of " + d.name(),
                                 x -> x.mapping(d.thing(),
                                         t -> t.with(new Load(d.load().power(), orZero(v), d.load().feed())))))

@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.design.Range;
 import lectulum.design.brief.Toilet;
 import lectulum.design.brief.WaterStyle;
 import lectulum.design.thing.Tank;
@@ -31,7 +32,8 @@ public final class WaterStage implements StageView {
         tanks.setId("tanks");
         tanks.text("Tank or can", 190, Thing::name)
                 .text("Holds", 100, t -> t.tank().map(k -> k.use().label()).orElse(""))
-                .entry("Volume", 90, Quantity.VOLUME, 2, t -> t.tank().map(Tank::capacity).orElse(Double.NaN),
+                .entry("Volume", 90, Range.of(Tank.class, "capacity"),
+                        t -> t.tank().map(Tank::capacity).orElse(Double.NaN),
                         (t, v) -> bench.edit("Volume of " + t.name(),
                                 d -> d.mapping(t.id(),
                                         x -> x.with(new Tank(x.tank().map(Tank::use).orElse(Tank.Use.FRESH),

@@ -1,0 +1,19 @@
+package lectulum.analysis;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// A discipline that could not be worked out.
+///
+/// @param stage on whose page its figures are missing
+record Failed(Stage stage) implements Rule {
+    @Override
+    public String id() {
+        return "analysis";
+    }
+
+    @Override
+    public String asks() {
+        return "could everything be worked out";
+    }
+}

@@ -1,0 +1,50 @@
+package lectulum.balance;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum BalanceRules implements Rule {
+    BALANCE_NO_AXLE("balance.no-axle", "is there an axle behind the ball", false),
+    BALANCE_NO_MASS("balance.no-mass", "does anything weigh anything", false),
+    BALANCE_TONGUE_LIFT("balance.tongue-lift", "does the tongue press on the ball at all", false),
+    BALANCE_TONGUE_SHARE("balance.tongue-share", "does the tongue carry its share of the loaded mass", false),
+    BALANCE_TONGUE_DOUBT("balance.tongue-doubt", "does the doubt about the masses leave the tongue in its band", false),
+    BALANCE_AXLE_PLACE("balance.axle-place", "can one axle place suit every load case", false),
+    BALANCE_BALL("balance.ball", "are ball and coupler of one size", true),
+    BALANCE_UNWEIGHED("balance.unweighed", "has everything placed a mass", false),
+    BALANCE_VEHICLE_FIRST("balance.vehicle-first", "which limit is reached first", true),
+    BALANCE_SIDE("balance.side", "is the load even from left to right", false),
+    BALANCE_UNKNOWN_RATINGS("balance.unknown-ratings", "are the ratings known", false),
+    BALANCE_LIMIT("balance.limit", "is a rating kept in every load case", true);
+
+    private final String id;
+    private final String asks;
+    private final boolean ofVehicle;
+
+    BalanceRules(String id, String asks, boolean ofVehicle) {
+        this.id = id;
+        this.asks = asks;
+        this.ofVehicle = ofVehicle;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.BALANCE;
+    }
+
+    @Override
+    public boolean ofVehicle() {
+        return ofVehicle;
+    }
+}

@@ -1,0 +1,46 @@
+package lectulum.balance.road;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum RoadRules implements Rule {
+    SWAY_DAMPING("sway.damping", "does swaying die away at the speed driven", true),
+    SWAY_TURNS_AWAY("sway.turnsAway", "does it turn away at the speed driven", true),
+    TIP_LOW("tip.low", "at what sideways pull does it roll over", false),
+    CLIMB_LIFT("climb.lift", "does the coupling lift when pulling away uphill", false),
+    SLOSH_LIFT("slosh.lift", "does water that runs back unload the tongue", false),
+    TIE("tie", "is a thing held on the road", false),
+    ROOF_ROAD("roof.road", "is the roof's load for driving kept", false),
+    ROOF_STILL("roof.still", "is the roof's load for standing kept", false);
+
+    private final String id;
+    private final String asks;
+    private final boolean ofVehicle;
+
+    RoadRules(String id, String asks, boolean ofVehicle) {
+        this.id = id;
+        this.asks = asks;
+        this.ofVehicle = ofVehicle;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.BALANCE;
+    }
+
+    @Override
+    public boolean ofVehicle() {
+        return ofVehicle;
+    }
+}

@@ -1,0 +1,39 @@
+package lectulum.base.gear;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum GearRules implements Rule {
+    GEAR_PARALLEL("gear.parallel", "are the two axles parallel"),
+    GEAR_TAPES("gear.tapes", "do the tapes to the axle close"),
+    GEAR_SQUARE("gear.square", "is the axle square to the tow line"),
+    GEAR_PLACE("gear.place", "does the axle stand where it is planned"),
+    RIDE_GUARD("ride.guard", "does the tyre meet its guard at full bump"),
+    GEAR_GUARD("gear.guard", "has the tyre room in its guard"),
+    GEAR_GUIDE("gear.guide", "does the axle stay in the middle through its travel"),
+    GEAR_SHACKLE("gear.shackle", "does the shackle swing as it should");
+
+    private final String id;
+    private final String asks;
+
+    GearRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.BASE;
+    }
+}

@@ -1,0 +1,37 @@
+package lectulum.base.profile;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum ProfileRules implements Rule {
+    SHELL_ARCS("shell.arcs", "do the arcs of the profile fit their edges"),
+    SHELL_RADIUS("shell.radius", "does the skin bend that far"),
+    SHELL_HATCH_HEADROOM("shell.hatch.headroom", "can one stand under the open hatch"),
+    SHELL_HATCH_BLOCKED("shell.hatch.blocked", "can the hatch open"),
+    SHELL_LIFT_GAP("shell.lift.gap", "are the side panels as high as the top rises"),
+    SHELL_LIFT_LOW("shell.lift.low", "can somebody stand under the raised top");
+
+    private final String id;
+    private final String asks;
+
+    ProfileRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.BASE;
+    }
+}

@@ -1,0 +1,36 @@
+package lectulum.layout.doors;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum DoorRules implements Rule {
+    MOTION_BLOCKED("motion.blocked", "does a door or drawer open as far as it should"),
+    MOTION_PAIR("motion.pair", "can two doors or drawers be open together"),
+    EXIT_COUNT("exit.count", "are there two ways out at night"),
+    EXIT_TRAP("exit.trap", "can a way out be barred from outside"),
+    PASSAGE_NARROW("passage.narrow", "is the way wide enough");
+
+    private final String id;
+    private final String asks;
+
+    DoorRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.LAYOUT;
+    }
+}

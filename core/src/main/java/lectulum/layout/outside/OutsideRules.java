@@ -1,0 +1,39 @@
+package lectulum.layout.outside;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum OutsideRules implements Rule {
+    OUT_LIMIT_WIDTH("out.limit.width", "is it as narrow as the road allows"),
+    OUT_LIMIT_HEIGHT("out.limit.height", "is it as low as the road allows"),
+    OUT_LIMIT_GARAGE("out.limit.garage", "does it go in at the door where it is kept"),
+    OUT_LIMIT_DEEP("out.limit.deep", "is it short enough for where it is kept"),
+    OUT_PITCH("out.pitch", "does rain run off the awning"),
+    OUT_LADDER("out.ladder", "does the ladder stand at the right slope"),
+    OUT_POLE("out.pole", "do the poles reach the ground"),
+    OUT_DOOR("out.door", "does the awning leave a door free");
+
+    private final String id;
+    private final String asks;
+
+    OutsideRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.LAYOUT;
+    }
+}

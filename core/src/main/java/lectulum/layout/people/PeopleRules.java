@@ -1,0 +1,44 @@
+package lectulum.layout.people;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum PeopleRules implements Rule {
+    PEOPLE_HEADROOM("people.headroom", "can everybody stand"),
+    SEAT_HEAD("seat.head", "is there room over a seat"),
+    SEAT_HEIGHT("seat.height", "is a seat as high as a seat should be"),
+    WORKTOP_HEIGHT("worktop.height", "is a worktop as high as it should be"),
+    FLOOR_STEP("floor.step", "is the step in too high"),
+    SANITARY_ROOM("sanitary.room", "is there room at the toilet and the shower"),
+    BUNK_HEIGHT("bunk.height", "can somebody get into the upper bunk"),
+    SLEEP_CAPACITY("sleep.capacity", "has everybody a bed"),
+    SLEEP_LENGTH("sleep.length", "is a bed long enough for its sleeper"),
+    SLEEP_SIT("sleep.sit", "can the sleeper sit up"),
+    SLEEP_WIDTH("sleep.width", "is a bed wide enough"),
+    SLEEP_GROWTH("sleep.growth", "will a child outgrow its bed"),
+    ITEM_KEEPCLEAR("item.keepclear", "is the clear space before a thing free");
+
+    private final String id;
+    private final String asks;
+
+    PeopleRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.LAYOUT;
+    }
+}

@@ -1,0 +1,34 @@
+package lectulum.water;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked here.
+public enum WaterRules implements Rule {
+    WATER_FRESH("water.fresh", "does the fresh water last the trip"),
+    WATER_GREY("water.grey", "has the grey tank room for the trip"),
+    WATER_WASTE("water.waste", "has the toilet room for the trip");
+
+    private final String id;
+    private final String asks;
+
+    WaterRules(String id, String asks) {
+        this.id = id;
+        this.asks = asks;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String asks() {
+        return asks;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.WATER;
+    }
+}
