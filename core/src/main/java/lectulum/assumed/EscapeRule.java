@@ -24,15 +24,17 @@ public record EscapeRule(String label, double large, double small, double apart)
 
     /// The rule whose values the design has; its own values else.
     public static EscapeRule of(Design design) {
-        EscapeRule own = new EscapeRule(OWN, Assumed.value(design, "exit.large"), Assumed.value(design, "exit.small"),
-                Assumed.value(design, "exit.apart"));
+        EscapeRule own = new EscapeRule(OWN, Assumed.value(design, Assumption.EXIT_LARGE),
+                Assumed.value(design, Assumption.EXIT_SMALL),
+                Assumed.value(design, Assumption.EXIT_APART));
         return TABLE.stream().filter(r -> r.large == own.large && r.small == own.small && r.apart == own.apart)
                 .findFirst().orElse(own);
     }
 
     /// The design judged by this rule.
     public Design in(Design design) {
-        return design.with(design.settings().with("exit.large", large).with("exit.small", small).with("exit.apart",
-                apart));
+        return design.with(design.settings().with(Assumption.EXIT_LARGE.id(), large)
+                .with(Assumption.EXIT_SMALL.id(), small).with(Assumption.EXIT_APART.id(),
+                        apart));
     }
 }

@@ -27,8 +27,8 @@ public record Region(String label, TongueSchool school, double brake, double sha
 
     /// The region whose values the design has; its own values else.
     public static Region of(Design design) {
-        Region own = new Region(OWN, design.brief().school(), Assumed.value(design, "brake.law"),
-                Assumed.value(design, "brake.share"), Assumed.value(design, "road.speed"));
+        Region own = new Region(OWN, design.brief().school(), Assumed.value(design, Assumption.BRAKE_LAW),
+                Assumed.value(design, Assumption.BRAKE_SHARE), Assumed.value(design, Assumption.ROAD_SPEED));
         return TABLE.stream().filter(r -> r.school == own.school && r.brake == own.brake && r.share == own.share
                 && r.speed == own.speed).findFirst().orElse(own);
     }
@@ -38,8 +38,9 @@ public record Region(String label, TongueSchool school, double brake, double sha
         if (label.equals(OWN)) {
             return design;
         }
-        Design d = design.with(design.settings().with("brake.law", brake).with("brake.share", share).with("road.speed",
-                speed));
+        Design d = design.with(design.settings().with(Assumption.BRAKE_LAW.id(), brake)
+                .with(Assumption.BRAKE_SHARE.id(), share).with(Assumption.ROAD_SPEED.id(),
+                        speed));
         return d.with(d.brief().with(school));
     }
 }

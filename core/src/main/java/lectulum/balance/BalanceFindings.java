@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.brief.Brief;
 import lectulum.design.thing.Thing;
@@ -141,7 +142,7 @@ final class BalanceFindings {
 
     private static void coupling(Design design, List<Finding> all) {
         OptionalDouble ball = design.vehicle().ball();
-        double coupler = Assumed.value(design, "coupler.size");
+        double coupler = Assumed.value(design, Assumption.COUPLER_SIZE);
         if (ball.isPresent() && coupler > 0 && Math.abs(ball.getAsDouble() - coupler) > SAME_BALL) {
             all.add(Finding.of(BalanceRules.BALANCE_BALL, Subject.WHOLE, Severity.STOP,
                     Sentence.of("Ball and coupler are not of one size"),

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -40,7 +41,7 @@ public final class Forgotten {
 
     /// Empty where nothing is built yet, or nothing is assumed to be forgotten.
     static Optional<Part> of(Design design) {
-        double mass = Assumed.value(design, "mass.forgotten") * made(design);
+        double mass = Assumed.value(design, Assumption.MASS_FORGOTTEN) * made(design);
         if (!(mass > 0)) {
             return Optional.empty();
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
@@ -240,7 +241,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
 
     /// Standard uncertainty of what a rating limits \[kg\].
     private static double uncertainty(Design design, Rating rating, Certainty sure) {
-        double vehicle = Assumed.value(design, "vehicle.sure") * design.vehicle().kerbMass();
+        double vehicle = Assumed.value(design, Assumption.VEHICLE_SURE) * design.vehicle().kerbMass();
         double axles = Math.max(1, design.base().axle().count());
         return switch (rating) {
             case GROSS_PLATE, COUPLER, CHAIN, BALL, RECEIVER, TOW_BRAKED, TOW_UNBRAKED -> sure.mass();
@@ -257,7 +258,7 @@ public record LoadedState(LoadCase loadCase, List<Part> parts, MassRoll roll, do
     /// Load of the fuller side's springs \[kg\]: they stand nearer to each other than the wheels, so a side moment loads them
     /// more; the axle itself does not rest on them.
     private static double springs(Design design, double mass, double tongue, double right, double left) {
-        double base = Assumed.value(design, "spring.base");
+        double base = Assumed.value(design, Assumption.SPRING_BASE);
         double onSprings = mass - tongue - design.base().axle().mass();
         return onSprings / 2 + Math.abs(right - left) / 2 / base;
     }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -54,7 +55,7 @@ public final class Rig {
         this.body = body;
         this.trips = balance.states().stream().filter(LoadedState::trip).filter(s -> s.mass() > 0).toList();
         this.axle = base().ballToAxle();
-        this.radius = assumed("tyre.part") * base().axle().wheelDiameter();
+        this.radius = assumed(Assumption.TYRE_PART) * base().axle().wheelDiameter();
         this.track = base().axle().track();
     }
 
@@ -74,12 +75,13 @@ public final class Rig {
         return design.vehicle();
     }
 
-    public double assumed(String id) {
-        return Assumed.value(design, id);
+    public double assumed(Assumption what) {
+        return Assumed.value(design, what);
     }
 
-    public boolean given(String id) {
-        return design.settings().assumed().containsKey(id);
+    /// Whether the project has a value of its own.
+    public boolean given(Assumption what) {
+        return design.settings().assumed().containsKey(what.id());
     }
 
     /// The case that leaves home.
@@ -152,14 +154,14 @@ public final class Rig {
 
     /// Rate of the springs of one side, all axles \[N/m\].
     public double sideRate() {
-        double own = assumed("spring.side");
+        double own = assumed(Assumption.SPRING_SIDE);
         double rated = base().rating(Rating.AXLE).orElse(departure().axle());
-        return own > 0 ? own : rated * Units.GRAVITY / 2 / assumed("spring.travel");
+        return own > 0 ? own : rated * Units.GRAVITY / 2 / assumed(Assumption.SPRING_TRAVEL);
     }
 
     /// Rate of the tyres of one side \[N/m\].
     public double tyreRate() {
-        return axles() * assumed("tyre.rate");
+        return axles() * assumed(Assumption.TYRE_RATE);
     }
 
     public double wheelRate() {
@@ -176,12 +178,12 @@ public final class Rig {
     }
 
     public double tailHeight() {
-        double own = assumed("hitch.tail");
+        double own = assumed(Assumption.HITCH_TAIL);
         return own > 0 ? own : underside();
     }
 
     public double coupler() {
-        double own = assumed("hitch.coupler");
+        double own = assumed(Assumption.HITCH_COUPLER);
         return own > 0 ? own : ball();
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Axle;
 import lectulum.design.vehicle.Rating;
@@ -17,7 +18,7 @@ public final class Tandem {
 
     /// Whether there are two axles that share no rocker.
     public static boolean independent(Design design) {
-        return design.base().axle().count() > 1 && Assumed.value(design, "spring.torsion") >= 0.5;
+        return design.base().axle().count() > 1 && Assumed.value(design, Assumption.SPRING_TORSION) >= 0.5;
     }
 
     /// Where two axles stand behind the ball, front first \[m\].
@@ -45,8 +46,8 @@ public final class Tandem {
             return Optional.empty();
         }
         double rate = 2 * sideRate(design, onAxles) / gear.count();
-        double coupler = Assumed.value(design, "hitch.coupler") > 0
-                ? Assumed.value(design, "hitch.coupler")
+        double coupler = Assumed.value(design, Assumption.HITCH_COUPLER) > 0
+                ? Assumed.value(design, Assumption.HITCH_COUPLER)
                 : design.vehicle().ballHeight();
         double press = (onAxles - unsprung) / gear.count() * Units.GRAVITY / rate;
         List<TorsionTandem.Axle> axles = new ArrayList<>();
@@ -58,10 +59,10 @@ public final class Tandem {
 
     /// Rate of springs and tyres of one side, all axles, one behind the other \[N/m\].
     private static double sideRate(Design design, double onAxles) {
-        double own = Assumed.value(design, "spring.side");
+        double own = Assumed.value(design, Assumption.SPRING_SIDE);
         double rated = design.base().rating(Rating.AXLE).orElse(onAxles);
-        double springs = own > 0 ? own : rated * Units.GRAVITY / 2 / Assumed.value(design, "spring.travel");
-        double tyres = design.base().axle().count() * Assumed.value(design, "tyre.rate");
+        double springs = own > 0 ? own : rated * Units.GRAVITY / 2 / Assumed.value(design, Assumption.SPRING_TRAVEL);
+        double tyres = design.base().axle().count() * Assumed.value(design, Assumption.TYRE_RATE);
         return springs * tyres / (springs + tyres);
     }
 }

@@ -3,6 +3,7 @@ package lectulum.balance;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.brief.Person;
 import lectulum.design.vehicle.Vehicle;
@@ -25,7 +26,7 @@ public record VehicleLoads(double ready, double readyRear, double aboard, double
         double wheelbase = v.wheelbase();
         Optional<Vehicle.Seats> seats = v.seats().filter(s -> wheelbase > 0);
         double frontSeat = seats.map(Vehicle.Seats::front).orElse(wheelbase / 2);
-        double tank = Math.min(wheelbase, Assumed.value(design, "vehicle.tank"));
+        double tank = Math.min(wheelbase, Assumed.value(design, Assumption.VEHICLE_TANK));
         double ready = v.kerbMass() - papers.driver() + papers.fuel() + papers.options();
         double readyRear = v.kerbRear() - papers.driver() * onRear(frontSeat, wheelbase)
                 + papers.fuel() * onRear(tank, wheelbase) + papers.options() * onRear(wheelbase / 2, wheelbase);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumption;
 import lectulum.balance.weigh.Method;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
@@ -98,8 +99,9 @@ public final class Campers {
         Base known = base.with(nightjarCarcass()).with(nightjarSurvey());
         return Placements.add(new Design(brief, vehicle, known, List.of(), LoadCase.standard(), List.of()), "nightjar")
                 .withWeighings(List.of(nightjarBare(), nightjarDry()))
-                .with(Settings.NONE.with("coupler.size", 0.050).with("guard.gap", 0.455).with("tyre.speed", 140 / 3.6)
-                        .with("tyre.age", 3))
+                .with(Settings.NONE.with(Assumption.COUPLER_SIZE.id(), 0.050).with(Assumption.GUARD_GAP.id(), 0.455)
+                        .with(Assumption.TYRE_SPEED.id(), 140 / 3.6)
+                        .with(Assumption.TYRE_AGE.id(), 3))
                 .withGarage(List.of(nightjarVan()));
     }
 
@@ -109,7 +111,7 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 1200.0, Rating.TOW_UNBRAKED, 735.0, Rating.TONGUE_VEHICLE, 85.0,
                         Rating.PAYLOAD, 690.0, Rating.VEHICLE_GROSS, 2230.0, Rating.REAR_AXLE, 1250.0,
                         Rating.COMBINED_GROSS, 3200.0))
-                .withBall(0.050).withOwn(Map.of("tow.half", 0.92, "tow.ahead", 0.11));
+                .withBall(0.050).withOwn(Map.of(Assumption.TOW_HALF.id(), 0.92, Assumption.TOW_AHEAD.id(), 0.11));
     }
 
     /// The box as bought, wheel by wheel on four pads.
@@ -193,7 +195,9 @@ public final class Campers {
                         .with(Carcass.Face.ROOF,
                                 Optional.of(Carcass.Framing.even(0.40, 2.10, 0.300, 0.038, 0.038))));
         Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of());
-        return Placements.add(dunlin.with(dunlin.settings().with("brake.share", 0).with("road.speed", 80 / 3.6)),
+        return Placements.add(
+                dunlin.with(dunlin.settings().with(Assumption.BRAKE_SHARE.id(), 0).with(Assumption.ROAD_SPEED.id(),
+                        80 / 3.6)),
                 "dunlin");
     }
 

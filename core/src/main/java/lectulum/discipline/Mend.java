@@ -3,6 +3,7 @@ package lectulum.discipline;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Edit;
 import lectulum.design.base.Base;
 import lectulum.design.feature.Feature;
@@ -27,9 +28,9 @@ public final class Mend {
     }
 
     /// An own value in place of an assumed one.
-    public static Remedy assumed(String id, double value, Sentence says) {
+    public static Remedy assumed(Assumption what, double value, Sentence says) {
         return new Remedy(says,
-                new Edit(Assumed.entry(id).label(), d -> d.with(d.settings().with(id, value))));
+                new Edit(Assumed.entry(what).label(), d -> d.with(d.settings().with(what.id(), value))));
     }
 
     /// Mass and price of a store grow with what it holds.

@@ -3,6 +3,7 @@ package lectulum.standin;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Certainty;
 import lectulum.balance.LoadedState;
 import lectulum.balance.VehicleLoads;
@@ -40,7 +41,7 @@ public record TrueMasses(Reading.Levers levers, double front, double rear, doubl
         double off = 1 + VEHICLE * gauss(random);
         double track = design.base().axle().track();
         return new TrueMasses(new Reading.Levers(design.vehicle().wheelbase(), design.vehicle().overhang(), a,
-                Math.min(lectulum.assumed.Assumed.value(design, "jack.at"), a - 0.1)),
+                Math.min(lectulum.assumed.Assumed.value(design, Assumption.JACK_AT), a - 0.1)),
                 vehicle.front() * off, vehicle.rear() * off, roll.mass(), tongue,
                 track > 0 ? 2 * roll.mass() * roll.y() / track : 0);
     }

@@ -3,6 +3,7 @@ package lectulum.water;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.brief.Brief;
 import lectulum.design.brief.Person;
@@ -45,7 +46,7 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
         Brief brief = design.brief();
         double people = people(brief.people());
         double use = people * (brief.water().fresh() + brief.toilet().flush());
-        double returned = Assumed.value(design, "trip.returned");
+        double returned = Assumed.value(design, Assumption.TRIP_RETURNED);
         double grey = returned > 0 ? returned * use : people * brief.water().grey();
         double waste = people * brief.toilet().waste();
         double freshTank = capacity(design.things(), Tank.Use.FRESH);

@@ -2,11 +2,11 @@ package lectulum.assumed;
 
 import static lectulum.Samples.box;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.design.Design;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.units.Style;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
@@ -35,12 +35,26 @@ class AssumedTest {
     void aProjectHasItsOwnValueUnlessItMakesNoSense() {
         Design d = box();
 
-        assertThat(Assumed.value(d.with(d.settings().with("road.speed", 22)), "road.speed")).isEqualTo(22);
-        assertThat(Assumed.value(d.with(d.settings().with("road.speed", 900)), "road.speed"))
-                .isEqualTo(Assumed.value(d, "road.speed"));
+        assertThat(Assumed.value(d.with(d.settings().with("road.speed", 22)), Assumption.ROAD_SPEED)).isEqualTo(22);
+        assertThat(Assumed.value(d.with(d.settings().with("road.speed", 900)), Assumption.ROAD_SPEED))
+                .isEqualTo(Assumed.value(d, Assumption.ROAD_SPEED));
         assertThat(Assumed.value(d.with(d.settings().with("road.speed", 22).with("road.speed", Double.NaN)),
-                "road.speed")).isEqualTo(Assumed.value(d, "road.speed"));
-        assertThatIllegalArgumentException().isThrownBy(() -> Assumed.value(d, "no.such"));
+                Assumption.ROAD_SPEED)).isEqualTo(Assumed.value(d, Assumption.ROAD_SPEED));
+        assertThat(Assumption.of("no.such")).isEmpty();
+    }
+
+    /// What is towed by another vehicle takes that vehicle's values along, and no others: the design and the table say alike
+    /// which those are, and likewise what a region starts.
+    @Test
+    void everyValueHasItsOwnerAndAPage() {
+        assertThat(entries()).allSatisfy(e -> {
+            assertThat(e.owner() == Assumed.Owner.VEHICLE).as(e.id()).isEqualTo(Vehicle.owns(e.id()));
+            assertThat(e.pages()).as(e.id()).isNotEmpty().noneMatch(String::isBlank);
+        });
+        Design d = box();
+        assertThat(Region.choices(d).stream().flatMap(r -> r.in(d).settings().assumed().keySet().stream()).distinct())
+                .containsExactlyInAnyOrderElementsOf(entries().stream()
+                        .filter(e -> e.owner() == Assumed.Owner.REGION).map(Assumed.Entry::id).toList());
     }
 
     @Test
@@ -50,7 +64,7 @@ class AssumedTest {
             if (!r.label().equals("own values")) {
                 assertThat(Region.of(r.in(d))).as(r.label()).isEqualTo(r);
                 assertThat(r.in(d).brief().school()).isEqualTo(r.school());
-                assertThat(Assumed.value(r.in(d), "brake.law")).isEqualTo(r.brake());
+                assertThat(Assumed.value(r.in(d), Assumption.BRAKE_LAW)).isEqualTo(r.brake());
             }
         }
         Design own = d.with(d.settings().with("brake.law", 501));

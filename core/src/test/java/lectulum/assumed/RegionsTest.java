@@ -25,9 +25,9 @@ class RegionsTest {
 
         Design d = europe.in(box());
 
-        assertThat(Assumed.value(d, "brake.law")).isEqualTo(750);
-        assertThat(Assumed.value(d, "brake.share")).isEqualTo(0.5);
-        assertThat(Assumed.value(d, "road.speed")).isEqualTo(90 / 3.6);
+        assertThat(Assumed.value(d, Assumption.BRAKE_LAW)).isEqualTo(750);
+        assertThat(Assumed.value(d, Assumption.BRAKE_SHARE)).isEqualTo(0.5);
+        assertThat(Assumed.value(d, Assumption.ROAD_SPEED)).isEqualTo(90 / 3.6);
         assertThat(d.brief().school()).isEqualTo(TongueSchool.EUROPE);
         assertThat(d.brief().tongueLow()).isEqualTo(0.04);
     }
@@ -55,9 +55,12 @@ class RegionsTest {
     @Test
     void theirValuesAreWithinWhatMayBeTyped() {
         assertThat(shipped()).allSatisfy(r -> {
-            assertThat(r.brake()).isBetween(Assumed.entry("brake.law").low(), Assumed.entry("brake.law").high());
-            assertThat(r.share()).isBetween(Assumed.entry("brake.share").low(), Assumed.entry("brake.share").high());
-            assertThat(r.speed()).isBetween(Assumed.entry("road.speed").low(), Assumed.entry("road.speed").high());
+            assertThat(r.brake()).isBetween(Assumed.entry(Assumption.BRAKE_LAW).low(),
+                    Assumed.entry(Assumption.BRAKE_LAW).high());
+            assertThat(r.share()).isBetween(Assumed.entry(Assumption.BRAKE_SHARE).low(),
+                    Assumed.entry(Assumption.BRAKE_SHARE).high());
+            assertThat(r.speed()).isBetween(Assumed.entry(Assumption.ROAD_SPEED).low(),
+                    Assumed.entry(Assumption.ROAD_SPEED).high());
         });
     }
 }

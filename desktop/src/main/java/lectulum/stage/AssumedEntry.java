@@ -1,6 +1,5 @@
 package lectulum.stage;
 
-import java.util.List;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.EscapeRule;
 import lectulum.assumed.Region;
@@ -10,28 +9,32 @@ import lectulum.workbench.Workbench;
 
 /// The values a page assumes, to be replaced by the user's own.
 public final class AssumedEntry extends Entry {
-    private final List<String> prefixes;
+    private final String page;
 
-    /// @param prefixes of the ids that are shown; none shows all of the layout
-    public AssumedEntry(Workbench bench, String... prefixes) {
+    /// @param page by its id: what is assumed there
+    public AssumedEntry(Workbench bench, String page) {
         super(bench);
-        this.prefixes = List.of(prefixes);
+        this.page = page;
     }
 
     @Override
     protected String shape(Design design) {
-        return prefixes.isEmpty() ? EscapeRule.of(design).label() : regional() ? Region.of(design).label() : "";
+        return whole() ? EscapeRule.of(design).label() : regional() ? Region.of(design).label() : "";
+    }
+
+    private boolean whole() {
+        return page.equals("score");
     }
 
     private boolean regional() {
-        return prefixes.contains("brake.");
+        return page.equals("ratings");
     }
 
     @Override
     protected void build(Form f, Design design) {
         f.heading("Assumed");
         f.note("Values nobody can compute. Type your own; an emptied field goes back to what the program assumes.");
-        if (prefixes.isEmpty()) {
+        if (whole()) {
             f.choice("Ways out by", EscapeRule.choices(design), EscapeRule::label, EscapeRule::of,
                     (d, rule) -> rule.in(d)).stacked();
         }
@@ -40,8 +43,8 @@ public final class AssumedEntry extends Entry {
                     (d, region) -> region.in(d)).stacked();
         }
         for (Assumed.Entry e : Assumed.entries()) {
-            if (prefixes.isEmpty() && e.table().equals("layout") || prefixes.stream().anyMatch(e.id()::startsWith)) {
-                f.optional(e.label(), e.range(), d -> Assumed.value(d, e.id()),
+            if (e.pages().contains(page)) {
+                f.optional(e.label(), e.range(), d -> Assumed.value(d, e.what()),
                         (d, v) -> d.with(d.settings().with(e.id(), v)));
             }
         }

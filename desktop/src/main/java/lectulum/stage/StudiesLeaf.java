@@ -1,8 +1,8 @@
 package lectulum.stage;
 
+import javafx.scene.Node;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
-import javafx.scene.Node;
 import lectulum.workbench.State;
 
 /// A page of studies with what is assumed for them beside it; what they are about is entered on the card of the thing.
@@ -10,16 +10,15 @@ public final class StudiesLeaf implements Leaf.Page {
     private final AssumedEntry entry;
     private final StudyLeaf studies;
 
-    private StudiesLeaf(Bench bench, Discipline<Studies> discipline, String empty, String... assumed) {
-        entry = new AssumedEntry(bench.work(), assumed);
+    private StudiesLeaf(Bench bench, Discipline<Studies> discipline, String empty, String page) {
+        entry = new AssumedEntry(bench.work(), page);
         studies = new StudyLeaf(bench.theme(), discipline, empty).beside(entry);
     }
 
     /// @param empty   what to do where there is nothing yet
-    /// @param assumed how the ids of the assumed values begin that can be set here
     public static Leaf leaf(Bench bench, String id, String name, String tip, String empty,
-            Discipline<Studies> discipline, String... assumed) {
-        return new Leaf(id, name, tip, () -> new StudiesLeaf(bench, discipline, empty, assumed));
+            Discipline<Studies> discipline) {
+        return new Leaf(id, name, tip, () -> new StudiesLeaf(bench, discipline, empty, id));
     }
 
     @Override

@@ -170,7 +170,7 @@ class PagesTest extends WindowTest {
         String field = "#field-" + e.label().toLowerCase().replaceAll("[^a-z0-9]+", "-");
         double own = e.low() + 0.4 * (e.high() - e.low());
         enter(field, Units.entry(own, e.quantity(), state().style()));
-        double kept = Assumed.value(state().project().design(), e.id());
+        double kept = Assumed.value(state().project().design(), e.what());
         assertThat(kept).as(e.id()).isCloseTo(own, within(0.02 * Math.abs(own) + 1e-3));
         assertThat(state().project().design().settings().assumed()).containsKey(e.id());
 
@@ -178,7 +178,7 @@ class PagesTest extends WindowTest {
         chord(KeyCode.A, KeyCode.CONTROL);
         robot.type(KeyCode.DELETE, KeyCode.ENTER);
         robot.rest();
-        assertThat(Assumed.value(state().project().design(), e.id())).isEqualTo(e.value());
+        assertThat(Assumed.value(state().project().design(), e.what())).isEqualTo(e.value());
         undoTo(before);
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Tandem;
 import lectulum.design.Design;
 import lectulum.design.Meaning;
@@ -87,7 +88,8 @@ public final class Soundness {
 
     /// An own value that is out of range does not count: the shipped one does, and that is said.
     private void assumed(Map<String, Double> own, String whose) {
-        own.forEach((id, value) -> Assumed.known(id).filter(e -> !(value >= e.low() && value <= e.high()))
+        own.forEach((id, value) -> Assumption.of(id).map(Assumed::entry)
+                .filter(e -> !(value >= e.low() && value <= e.high()))
                 .ifPresent(e -> findings
                         .add(Finding.of(e.table().equals("layout") ? SoundRules.ON_LAYOUT : SoundRules.ON_BALANCE,
                                 Subject.part("assumed." + (whose.isEmpty() ? "" : "other.") + id), Severity.WARN,

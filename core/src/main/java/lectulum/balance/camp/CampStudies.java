@@ -5,7 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
 import lectulum.balance.Tandem;
@@ -45,7 +46,7 @@ public final class CampStudies {
         Study.Notebook book = new Study.Notebook("tip", Stage.BALANCE, "Somebody steps on the tail", "");
         double station = rig.rearEnd();
         double height = rig.base().floorHeight() + TipUp.STANDING;
-        double reserve = rig.assumed("camp.reserve");
+        double reserve = rig.assumed(Assumption.CAMP_RESERVE);
         Rig.Camped camp = rig.camped().stream()
                 .min(Comparator.comparingDouble(c -> tips(rig, c.state(), station, height, reserve))).orElseThrow();
         LoadedState worst = camp.state();
@@ -60,7 +61,7 @@ public final class CampStudies {
                             Amount.m(station), Amount.count(reserve)),
                     "moments about the wheels");
             if (mass < heaviest.mass()) {
-                boolean jacks = rig.given("camp.rear.jacks") && rig.assumed("camp.rear.jacks") >= 1;
+                boolean jacks = rig.given(Assumption.CAMP_REAR_JACKS) && rig.assumed(Assumption.CAMP_REAR_JACKS) >= 1;
                 book.say(CampRules.CAMP_TIP, jacks ? Severity.NOTE : Severity.STOP,
                         Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
                                 Amount.kg(Math.max(0, mass))),
@@ -73,10 +74,10 @@ public final class CampStudies {
             }
         }
         double chock = TipUp.chockHolds(worst.axle(), worst.mass(), rig.radius,
-                Math.min(rig.assumed("camp.chock"), 0.9 * rig.radius));
+                Math.min(rig.assumed(Assumption.CAMP_CHOCK), 0.9 * rig.radius));
         book.figure("camp.chock", "Chocks are climbed on a slope of", chock, Quantity.ANGLE,
                 "atan(A/M √(2Rh − h²)/(R − h))", Sentence.of("chock {0}, tyre {1}",
-                        Amount.m(rig.assumed("camp.chock")), Amount.m(rig.radius)),
+                        Amount.m(rig.assumed(Assumption.CAMP_CHOCK)), Amount.m(rig.radius)),
                 "if the chock does not slide, which it does earlier");
         return book.sketch(tipSketch(rig, worst, station, heaviest)).caution(
                 "Chock both sides before uncoupling. Nobody is under a trailer on jacks, or inside while it is levelled.")
@@ -85,7 +86,7 @@ public final class CampStudies {
 
     private static double tips(Rig rig, LoadedState s, double station, double height, double reserve) {
         return TipUp.mass(s.mass(), s.roll().x(), s.roll().z(), rig.axle, rig.radius, station, height,
-                Math.max(0, rig.assumed("site.pitch")), reserve);
+                Math.max(0, rig.assumed(Assumption.SITE_PITCH)), reserve);
     }
 
     private static Sketch tipSketch(Rig rig, LoadedState s, double station, Person who) {
@@ -138,18 +139,19 @@ public final class CampStudies {
     /// Wheels and tongue jack first; then the rear jacks are wound against the floor and a little on.
     private static Optional<Feet> feet(Rig rig, LoadedState s) {
         Feet feet = wheels(rig);
-        feet.set.add(new Standing.Support(rig.assumed("jack.at"), 0, rig.assumed("camp.jack.rate"), 0));
+        feet.set.add(
+                new Standing.Support(rig.assumed(Assumption.JACK_AT), 0, rig.assumed(Assumption.CAMP_JACK_RATE), 0));
         feet.names.add("tongue jack");
-        if (rig.assumed("camp.rear.jacks") >= 1) {
+        if (rig.assumed(Assumption.CAMP_REAR_JACKS) >= 1) {
             Optional<Standing> first = Standing.of(feet.set, List.of(load(s)));
             if (first.isEmpty()) {
                 return Optional.empty();
             }
-            double x = rig.rearEnd() - rig.assumed("camp.rear.inset");
-            double y = Math.max(0.1, rig.body.halfWidth() - rig.assumed("camp.rear.inset"));
+            double x = rig.rearEnd() - rig.assumed(Assumption.CAMP_REAR_INSET);
+            double y = Math.max(0.1, rig.body.halfWidth() - rig.assumed(Assumption.CAMP_REAR_INSET));
             for (int side = -1; side <= 1; side += 2) {
-                feet.set.add(new Standing.Support(x, side * y, rig.assumed("camp.jack.rate"),
-                        first.get().heightAt(x, side * y) + rig.assumed("camp.crank")));
+                feet.set.add(new Standing.Support(x, side * y, rig.assumed(Assumption.CAMP_JACK_RATE),
+                        first.get().heightAt(x, side * y) + rig.assumed(Assumption.CAMP_CRANK)));
                 feet.names.add(side < 0 ? "rear left jack" : "rear right jack");
             }
         }
@@ -190,7 +192,7 @@ public final class CampStudies {
         if (alone.isEmpty() || !falls.isEmpty()) {
             book.absent("camp.jack.most", "Most on one jack", Quantity.MASS, "ΣN = W, ΣNx = ΣWx, ΣNy = ΣWy",
                     "it tips: no set of feet that push holds it");
-            boolean jacks = rig.assumed("camp.rear.jacks") >= 1;
+            boolean jacks = rig.assumed(Assumption.CAMP_REAR_JACKS) >= 1;
             book.say(CampRules.CAMP_FALLS, Severity.STOP, alone.isEmpty()
                     ? Sentence.of("It does not stand on its feet by itself")
                     : Sentence.of("It tips when {0} stands at the {1}", who.name(), falls.getFirst().where),
@@ -209,7 +211,7 @@ public final class CampStudies {
         book.figure("camp.jack.most", "Most on one jack", most, Quantity.MASS,
                 "max over the corners somebody stands at",
                 Sentence.of("{0} at any corner", Amount.kg(who.mass())), SOURCE);
-        double rated = rig.assumed("camp.jack.rated");
+        double rated = rig.assumed(Assumption.CAMP_JACK_RATED);
         if (rated > 0 && most > rated) {
             book.say(CampRules.CAMP_JACK, Severity.WARN, Sentence.of("A jack carries {0}", Amount.kg(most)),
                     Sentence.of("It is rated for {0}.", Amount.kg(rated)));
@@ -261,8 +263,8 @@ public final class CampStudies {
     /// Still on the ball, rear jacks up: what the coupler is pulled with when somebody stands at the tail.
     private static void coupled(Rig rig, Person who, Study.Notebook book) {
         double lever = rig.lever();
-        double give = (1 + lever) * (1 + lever) / rig.assumed("hitch.rear")
-                + lever * lever / rig.assumed("hitch.front");
+        double give = (1 + lever) * (1 + lever) / rig.assumed(Assumption.HITCH_REAR)
+                + lever * lever / rig.assumed(Assumption.HITCH_FRONT);
         Feet feet = wheels(rig);
         feet.set.add(new Standing.Support(0, 0, 1 / give, 0, true));
         Rig.Camped camp = rig.camped().stream().min(Comparator.comparingDouble(c -> c.state().tongue())).orElseThrow();
@@ -292,9 +294,9 @@ public final class CampStudies {
         double z = (s.mass() * s.roll().z() + c.person.mass() * (rig.base().floorHeight() + TipUp.STANDING)) / m;
         return new double[]{
                 (s.mass() * s.roll().x() + c.person.mass() * c.person.x()) / m
-                        + z * Math.tan(rig.assumed("site.pitch")),
+                        + z * Math.tan(rig.assumed(Assumption.SITE_PITCH)),
                 (s.mass() * s.roll().y() + c.person.mass() * c.person.y()) / m
-                        + z * Math.tan(rig.assumed("site.roll")),
+                        + z * Math.tan(rig.assumed(Assumption.SITE_ROLL)),
                 z};
     }
 
@@ -309,7 +311,7 @@ public final class CampStudies {
         double x = p[0];
         double y = p[1];
         double margin = feet.margin(x, y);
-        double wanted = rig.assumed("camp.margin");
+        double wanted = rig.assumed(Assumption.CAMP_MARGIN);
         book.figure("camp.margin", "Plumb line inside the feet by", margin, Quantity.LENGTH,
                 "distance to the nearest edge of the hull", Sentence.of("{0} at the {1}; tips on a slope of {2}",
                         rig.heaviest().name(), worst.where, new Amount(feet.tips(x, y, p[2]), Quantity.ANGLE)),
@@ -338,11 +340,12 @@ public final class CampStudies {
 
     private static Study level(Rig rig) {
         Study.Notebook book = new Study.Notebook("level", Stage.BALANCE, "Level it", "");
-        double pitch = rig.assumed("site.pitch");
-        double roll = rig.assumed("site.roll");
-        List<Double> owned = IntStream.rangeClosed(1, 4).mapToObj(i -> rig.assumed("block." + i)).filter(h -> h > 0)
+        double pitch = rig.assumed(Assumption.SITE_PITCH);
+        double roll = rig.assumed(Assumption.SITE_ROLL);
+        List<Double> owned = Stream.of(Assumption.BLOCK_1, Assumption.BLOCK_2, Assumption.BLOCK_3, Assumption.BLOCK_4)
+                .map(rig::assumed).filter(h -> h > 0)
                 .toList();
-        Levelling l = Levelling.of(rig.track, rig.axle, rig.assumed("jack.at"), pitch, roll, owned);
+        Levelling l = Levelling.of(rig.track, rig.axle, rig.assumed(Assumption.JACK_AT), pitch, roll, owned);
         String source = "plane geometry";
         book.figure("level.block", "Under the " + (l.rightLow() ? "right" : "left") + " wheels", l.wanted(),
                 Quantity.LENGTH, "t · sin|roll|", Sentence.of("track {0}, roll {1}", Amount.m(rig.track),
@@ -351,11 +354,12 @@ public final class CampStudies {
         book.figure("level.stack", "Nearest stack of your blocks", l.stack(), Quantity.LENGTH, "best subset",
                 blocks("", l, owned), source);
         book.figure("level.left", "Roll that is left", l.left(), Quantity.ANGLE, "asin((h − stack)/t)",
-                Sentence.of("{0} is level enough", new Amount(rig.assumed("site.goal"), Quantity.ANGLE)), source);
+                Sentence.of("{0} is level enough", new Amount(rig.assumed(Assumption.SITE_GOAL), Quantity.ANGLE)),
+                source);
         book.figure("level.jack", l.jack() >= 0 ? "Wind the tongue jack out by" : "Wind the tongue jack in by",
                 Math.abs(l.jack()), Quantity.LENGTH, "stack/2 − (x_A − x_jack) sin(pitch)",
                 Sentence.of("pitch {0}", new Amount(pitch, Quantity.ANGLE)), source);
-        if (Math.abs(l.left()) > rig.assumed("site.goal")) {
+        if (Math.abs(l.left()) > rig.assumed(Assumption.SITE_GOAL)) {
             book.say(CampRules.LEVEL_BLOCKS, Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
                     new Amount(Math.abs(l.left()), Quantity.ANGLE)),
                     Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
@@ -374,7 +378,7 @@ public final class CampStudies {
     /// Whether the tongue jack goes that far.
     private static void travel(Rig rig, Levelling l, Study.Notebook book) {
         boolean out = l.jack() >= 0;
-        double reaches = rig.assumed(out ? "camp.jack.out" : "camp.jack.in");
+        double reaches = rig.assumed(out ? Assumption.CAMP_JACK_OUT : Assumption.CAMP_JACK_IN);
         if (reaches <= 0) {
             return;
         }
@@ -384,7 +388,8 @@ public final class CampStudies {
                         out ? "out" : "in"),
                 "sum");
         if (missing > 1e-9) {
-            double pitch = (reaches + (out ? -l.stack() / 2 : l.stack() / 2)) / (rig.axle - rig.assumed("jack.at"));
+            double pitch = (reaches + (out ? -l.stack() / 2 : l.stack() / 2))
+                    / (rig.axle - rig.assumed(Assumption.JACK_AT));
             Sentence turn = Sentence.of("or turn the rig until it stands no more than {0} nose {1}",
                     new Amount(Math.asin(Math.clamp(pitch, 0, 1)), Quantity.ANGLE), out ? "down" : "up");
             book.say(CampRules.LEVEL_TRAVEL, Severity.WARN,

@@ -2,6 +2,7 @@ package lectulum.balance.hitch;
 
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.discipline.Known;
@@ -19,14 +20,14 @@ final class HitchRemedies {
     static Stream<Remedy> of(Known known, HitchRules rule, Finding finding) {
         return switch (rule) {
             case HITCH_LEVEL -> Stream.of(level(known.design()));
-            case BARS_REAR -> Stream.of(Mend.assumed("bars.restored", 0.5,
+            case BARS_REAR -> Stream.of(Mend.assumed(Assumption.BARS_RESTORED, 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
             case TORSION_HANGS, TORSION_OVER, RIDE_BOUNCE, BARS_AXLE, BARS_RATED -> Stream.empty();
         };
     }
 
     private static Remedy level(Design d) {
-        double coupler = Assumed.value(d, "hitch.coupler");
+        double coupler = Assumed.value(d, Assumption.HITCH_COUPLER);
         return new Remedy(Sentence.of("A ball mount that brings the ball to {0}", Amount.m(coupler)),
                 new Edit("Ball mount", x -> x.with(x.vehicle().withGeometry(x.vehicle().wheelbase(),
                         x.vehicle().overhang(), coupler))));

@@ -3,6 +3,7 @@ package lectulum.balance.hitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
 import lectulum.balance.Tandem;
@@ -44,7 +45,7 @@ public final class HitchStudies {
         Study.Notebook book = new Study.Notebook("attitude", Stage.BALANCE, "Nose up, nose down", "");
         LoadedState s = rig.departure();
         Attitude.Springs springs = new Attitude.Springs(rig.vehicle().wheelbase(), rig.vehicle().overhang(),
-                rig.assumed("hitch.rear"), rig.assumed("hitch.front"));
+                rig.assumed(Assumption.HITCH_REAR), rig.assumed(Assumption.HITCH_FRONT));
         double squat = rig.vehicle().wheelbase() > 0 ? springs.squat(s.tongue()) : 0;
         double nose = Math.atan((rig.ball() - rig.coupler()) / rig.axle);
         String source = "statics on linear springs";
@@ -64,7 +65,8 @@ public final class HitchStudies {
                             Amount.m(rig.tailHeight())),
                     "geometry");
         }
-        double most = rig.assumed(Tandem.independent(rig.design) ? "hitch.level.torsion" : "hitch.level");
+        double most = rig
+                .assumed(Tandem.independent(rig.design) ? Assumption.HITCH_LEVEL_TORSION : Assumption.HITCH_LEVEL);
         if (Math.abs(nose) > most) {
             book.say(HitchRules.HITCH_LEVEL, Severity.WARN,
                     Sentence.of(nose > 0 ? "It is towed {0} nose up" : "It is towed {0} nose down",
@@ -73,7 +75,7 @@ public final class HitchStudies {
                             new Amount(most, Quantity.ANGLE), Amount.m(Math.abs(rig.coupler() - rig.ball())),
                             nose > 0 ? "lower" : "higher"));
         }
-        if (!rig.given("hitch.coupler")) {
+        if (!rig.given(Assumption.HITCH_COUPLER)) {
             book.note("The coupler's height when level is not measured: it is taken to be as high as the ball.");
         }
         Sketch.Board board = CampStudies.side(rig, "From the left: tow line, tail and ground");
@@ -145,8 +147,8 @@ public final class HitchStudies {
                 "one degree of freedom");
         book.figure("ride.sag", "Springs pressed by", b.sag(), Quantity.LENGTH, "load/k",
                 Sentence.of("{0} on them", Amount.kg(s.axle() - rig.unsprung())), "linear springs");
-        double low = rig.assumed("bounce.low");
-        double high = rig.assumed("bounce.high");
+        double low = rig.assumed(Assumption.BOUNCE_LOW);
+        double high = rig.assumed(Assumption.BOUNCE_HIGH);
         if (b.frequency() < low || b.frequency() > high) {
             book.say(HitchRules.RIDE_BOUNCE, Severity.NOTE, Sentence.of(b.frequency() > high
                     ? "The springs are stiff for this load"
@@ -161,13 +163,13 @@ public final class HitchStudies {
 
     private static Study bars(Rig rig) {
         Study.Notebook book = new Study.Notebook("bars", Stage.BALANCE, "Weight-distributing hitch", "");
-        double length = rig.assumed("bars.length");
+        double length = rig.assumed(Assumption.BARS_LENGTH);
         LoadedState s = rig.departure();
         if (length <= 0 || rig.vehicle().wheelbase() <= 0) {
             return book.note("Type the length of the spring bars to see what they would move. They never cure a light"
                     + " tongue or an overload, and some couplers, surge brakes and vehicles forbid them.").done();
         }
-        double restored = rig.assumed("bars.restored");
+        double restored = rig.assumed(Assumption.BARS_RESTORED);
         DistributionHitch d = DistributionHitch.of(s.tongue(), rig.axle, rig.vehicle().wheelbase(),
                 rig.vehicle().overhang(), restored, length);
         String source = "statics of two bodies with a moment at the ball; SAE J2807 practice";
@@ -188,7 +190,7 @@ public final class HitchStudies {
                                 Amount.kg(d.toAxle())));
             }
         });
-        double rated = rig.assumed("bars.rated");
+        double rated = rig.assumed(Assumption.BARS_RATED);
         if (rated > 0 && d.bar() > rated) {
             book.say(HitchRules.BARS_RATED, Severity.WARN, Sentence.of("The spring bars are too weak"),
                     Sentence.of("Each would press with {0}; {1} is rated.", new Amount(d.bar(), Quantity.FORCE),

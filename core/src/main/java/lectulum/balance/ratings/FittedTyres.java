@@ -2,6 +2,7 @@ package lectulum.balance.ratings;
 
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Settings;
 import lectulum.design.base.Axle;
@@ -27,11 +28,11 @@ public record FittedTyres(Design design, Sentence says) {
         Axle axle = design.base().axle();
         Settings settings = design.settings();
         if (size.loadIndex().isPresent()) {
-            settings = settings.with("tyre.index", size.loadIndex().getAsInt())
-                    .with("tyre.passenger", size.passenger() ? 1 : Double.NaN);
+            settings = settings.with(Assumption.TYRE_INDEX.id(), size.loadIndex().getAsInt())
+                    .with(Assumption.TYRE_PASSENGER.id(), size.passenger() ? 1 : Double.NaN);
         }
         if (size.speed().isPresent()) {
-            settings = settings.with("tyre.speed", size.speed().getAsDouble());
+            settings = settings.with(Assumption.TYRE_SPEED.id(), size.speed().getAsDouble());
         }
         return design.with(design.base().with(axle.withWheels(axle.track(), size.diameter(), size.width())))
                 .with(settings);
@@ -44,8 +45,9 @@ public record FittedTyres(Design design, Sentence says) {
                         Amount.m(size.width()));
         Sentence index = size.loadIndex().isPresent()
                 ? Sentence.of("load index {0}", size.loadIndex().getAsInt())
-                : Assumed.value(design, "tyre.index") > 0
-                        ? Sentence.of("no load index on it: {0} stays", (int) Assumed.value(design, "tyre.index"))
+                : Assumed.value(design, Assumption.TYRE_INDEX) > 0
+                        ? Sentence.of("no load index on it: {0} stays",
+                                (int) Assumed.value(design, Assumption.TYRE_INDEX))
                         : Sentence.of("no load index on it");
         Sentence speed = size.speed().isPresent()
                 ? Sentence.of("made for {0}", new Amount(size.speed().getAsDouble(), Quantity.SPEED))

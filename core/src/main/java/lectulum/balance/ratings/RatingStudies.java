@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.balance.CargoRoom;
 import lectulum.balance.Limit;
@@ -81,7 +82,7 @@ public final class RatingStudies {
         Study.Notebook book = new Study.Notebook("room", Stage.BALANCE, "How much may still be put where", "");
         LoadedState s = rig.departure();
         CargoRoom.Levers levers = new CargoRoom.Levers(rig.axle, rig.track,
-                rig.assumed("spring.base") * rig.track, rig.vehicle().wheelbase(),
+                rig.assumed(Assumption.SPRING_BASE) * rig.track, rig.vehicle().wheelbase(),
                 rig.vehicle().overhang());
         double low = rig.design.brief().tongueLow();
         double high = rig.design.brief().tongueHigh();
@@ -146,7 +147,7 @@ public final class RatingStudies {
         }
         double front = rig.front() - rig.departure().tongue() * rig.lever();
         rig.vehicle().rating(Rating.VEHICLE_GROSS).ifPresent(gross -> {
-            double least = rig.assumed("steer.least") * gross;
+            double least = rig.assumed(Assumption.STEER_LEAST) * gross;
             book.figure("chain.front", "Vehicle's front axle", front, Quantity.MASS, "F − T · overhang/wheelbase",
                     Sentence.of("at least {0} is wanted", Amount.kg(least)), "statics; wanted share assumed");
             if (front < least) {
@@ -167,7 +168,7 @@ public final class RatingStudies {
         double vehicleGross = rig.vehicle().rating(Rating.VEHICLE_GROSS)
                 .orElse(rig.vehicleLoads().mass());
         double d = TyreLoad.dValue(vehicleGross, gross);
-        double rated = rig.assumed("coupler.d");
+        double rated = rig.assumed(Assumption.COUPLER_D);
         book.figure("chain.d", "D-value asked of the coupling, kN", d, Quantity.COUNT, "g m t/(m + t)",
                 Sentence.of("{0} and {1}", Amount.kg(vehicleGross), Amount.kg(gross)), "UN R55");
         if (rated > 0 && d > rated) {
@@ -186,8 +187,8 @@ public final class RatingStudies {
     private static Study brakes(Rig rig) {
         Study.Notebook book = new Study.Notebook("brakes", Stage.BALANCE, "Brakes", "");
         double gross = rig.base().rating(Rating.GROSS_PLATE).orElse(rig.departure().mass());
-        double share = rig.assumed("brake.share");
-        double limit = rig.assumed("brake.law");
+        double share = rig.assumed(Assumption.BRAKE_SHARE);
+        double limit = rig.assumed(Assumption.BRAKE_LAW);
         String by = "the law you set";
         if (share > 0 && share * rig.vehicle().kerbMass() < limit) {
             limit = share * rig.vehicle().kerbMass();
@@ -226,11 +227,11 @@ public final class RatingStudies {
         LoadedState s = rig.trips.stream().max(Comparator.comparingDouble(x -> Math.max(x.left(), x.right())))
                 .orElseThrow();
         double load = Math.max(s.left(), s.right()) * s.fullest();
-        boolean passenger = rig.assumed("tyre.passenger") >= 0.5;
-        double reserve = rig.assumed(rig.axles() > 1 ? "tyre.reserve.two" : "tyre.reserve");
-        int index = (int) Math.round(rig.assumed("tyre.index"));
+        boolean passenger = rig.assumed(Assumption.TYRE_PASSENGER) >= 0.5;
+        double reserve = rig.assumed(rig.axles() > 1 ? Assumption.TYRE_RESERVE_TWO : Assumption.TYRE_RESERVE);
+        int index = (int) Math.round(rig.assumed(Assumption.TYRE_INDEX));
         double rated = index >= 50 && index <= 130
-                ? TyreLoad.capacity(index, rig.assumed("tyre.pressure"), passenger)
+                ? TyreLoad.capacity(index, rig.assumed(Assumption.TYRE_PRESSURE), passenger)
                 : rig.base().rating(Rating.TYRE).orElse(0);
         book.figure("tyres.load", "Fullest tyre carries", load, Quantity.MASS, "side × fullest axle's part",
                 Sentence.of("{0}, {1} side", s.loadCase().name(), s.right() > s.left() ? "right" : "left"), "statics");
@@ -262,8 +263,8 @@ public final class RatingStudies {
 
     /// Speed symbol, age, and whether they were made for trailers.
     private static void fitness(Rig rig, Study.Notebook book) {
-        double allowed = rig.assumed("tyre.speed");
-        double speed = rig.assumed("road.speed");
+        double allowed = rig.assumed(Assumption.TYRE_SPEED);
+        double speed = rig.assumed(Assumption.ROAD_SPEED);
         if (allowed > 0 && allowed < speed) {
             book.say(RatingRules.TYRES_SPEED, Severity.WARN, Sentence.of("The tyres are not made for that speed"),
                     Sentence.of("Their symbol allows {0}, you plan {1}.", new Amount(allowed, Quantity.SPEED),
@@ -271,13 +272,13 @@ public final class RatingStudies {
         } else if (allowed <= 0) {
             book.note("The speed symbol is the letter after the load index: type what it allows.");
         }
-        double age = rig.assumed("tyre.age");
-        if (age > rig.assumed("tyre.old")) {
+        double age = rig.assumed(Assumption.TYRE_AGE);
+        if (age > rig.assumed(Assumption.TYRE_OLD)) {
             book.say(RatingRules.TYRES_AGE, Severity.NOTE, Sentence.of("The tyres are {0} years old", (int) age),
                     Sentence.of("Above {0} years look for cracks inside and out, or renew them; sun and standing still"
-                            + " age them more than miles.", (int) rig.assumed("tyre.old")));
+                            + " age them more than miles.", (int) rig.assumed(Assumption.TYRE_OLD)));
         }
-        if (rig.assumed("tyre.pressure") < 1) {
+        if (rig.assumed(Assumption.TYRE_PRESSURE) < 1) {
             book.note("Below the pressure of the table they carry less; the maker's own table wins.");
         }
     }
@@ -296,7 +297,7 @@ public final class RatingStudies {
                 Sentence.of("{0} of {1}", Amount.kg(dry.get().axle()), Amount.kg(rated)), "statics");
         book.figure("dry.axle", "Axle wanted for the loaded camper", wanted, Quantity.MASS, "A_departure/0.85",
                 Sentence.of("{0} and 15 % reserve", Amount.kg(rig.departure().axle())), "reserve assumed");
-        if (share > rig.assumed("axle.shell")) {
+        if (share > rig.assumed(Assumption.AXLE_SHELL)) {
             book.say(RatingRules.DRY_AXLE, Severity.WARN, Sentence.of("The dry build alone uses {0} of the axle",
                     Amount.share(share)),
                     Sentence.of("{0} of {1}; loaded it carries {2}. An axle of {3} would have reserve.",

@@ -5,6 +5,7 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.BalanceRemedies;
 import lectulum.balance.turning.TurningRemedies;
 import lectulum.design.Design;
@@ -40,9 +41,9 @@ final class RoadRemedies {
     }
 
     private static Stream<Remedy> speeds(Design d) {
-        double now = Assumed.value(d, "road.speed");
+        double now = Assumed.value(d, Assumption.ROAD_SPEED);
         return IntStream.rangeClosed(1, 8).mapToDouble(i -> Math.floor((now * 3.6 - 5 * i) / 5) * 5 / 3.6)
-                .filter(v -> v >= 10).mapToObj(v -> Mend.assumed("road.speed", v,
+                .filter(v -> v >= 10).mapToObj(v -> Mend.assumed(Assumption.ROAD_SPEED, v,
                         Sentence.of("Drive no faster than {0}", new Amount(v, Quantity.SPEED))));
     }
 

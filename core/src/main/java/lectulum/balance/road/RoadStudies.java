@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
 import lectulum.design.Mode;
@@ -58,10 +59,10 @@ public final class RoadStudies {
     }
 
     static Sway sway(Rig rig, LoadedState s, double stiffer) {
-        Sway.Tyres tyres = new Sway.Tyres(rig.assumed("road.front"), rig.assumed("road.rear"),
-                rig.assumed("road.trailer") * stiffer, rig.assumed("road.lag"));
+        Sway.Tyres tyres = new Sway.Tyres(rig.assumed(Assumption.ROAD_FRONT), rig.assumed(Assumption.ROAD_REAR),
+                rig.assumed(Assumption.ROAD_TRAILER) * stiffer, rig.assumed(Assumption.ROAD_LAG));
         return new Sway(new Sway.Rig(rig.front(), rig.rear(), rig.vehicle().wheelbase(), rig.vehicle().overhang(),
-                s.mass(), s.roll().x(), rig.axle, s.roll().yawInertia()), tyres, rig.assumed("road.damper"));
+                s.mass(), s.roll().x(), rig.axle, s.roll().yawInertia()), tyres, rig.assumed(Assumption.ROAD_DAMPER));
     }
 
     private static Study sway(Rig rig) {
@@ -74,7 +75,7 @@ public final class RoadStudies {
         }
         Sway soft = sway(rig, s, 1 - SPREAD);
         Sway stiff = sway(rig, s, 1 + SPREAD);
-        double v = rig.assumed("road.speed");
+        double v = rig.assumed(Assumption.ROAD_SPEED);
         double damping = usual.at(v).damping();
         double low = soft.at(v).damping();
         String source = "linear single-track model with late tyres; reference damping after ISO 9815";
@@ -187,9 +188,9 @@ public final class RoadStudies {
         book.figure("tip.slope", "Cross-slope, standing", with.slope() / 2, Quantity.ANGLE, "half of atan(rigid)",
                 Sentence.of("rigid limit {0}", new Amount(with.slope(), Quantity.ANGLE)),
                 "half the limit, assumed");
-        book.figure("tip.curve", "Through the curve with", with.curveSpeed(rig.assumed("road.curve"),
-                rig.assumed("road.curve.part")), Quantity.SPEED, "√(part a r)",
-                Sentence.of("radius {0}", Amount.m(rig.assumed("road.curve"))), source);
+        book.figure("tip.curve", "Through the curve with", with.curveSpeed(rig.assumed(Assumption.ROAD_CURVE),
+                rig.assumed(Assumption.ROAD_CURVE_PART)), Quantity.SPEED, "√(part a r)",
+                Sentence.of("radius {0}", Amount.m(rig.assumed(Assumption.ROAD_CURVE))), source);
         book.figure("tip.height", "Centre of gravity above the ground", s.roll().z(), Quantity.LENGTH, "Σm z/M",
                 Sentence.of("{0}", s.loadCase().name()), "sum");
         double[] roof = roofLoad(rig);
@@ -197,8 +198,8 @@ public final class RoadStudies {
             Rollover without = rollover(rig, s, roof[0], roof[1], roof[2]);
             book.note("Without the {0} on the roof it would be {1} g.", Amount.kg(roof[0]), two(without.sprung()));
         }
-        double warn = rig.assumed("road.roll.warn");
-        double stop = rig.assumed("road.roll.stop");
+        double warn = rig.assumed(Assumption.ROAD_ROLL_WARN);
+        double stop = rig.assumed(Assumption.ROAD_ROLL_STOP);
         if (with.sprung() < warn) {
             book.say(RoadRules.TIP_LOW, with.sprung() < stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("It tips over at {0} g", two(with.sprung())),
@@ -232,19 +233,20 @@ public final class RoadStudies {
         double sprungZ = sprung > 0 ? (m * cz - rig.unsprung() * rig.radius) / sprung : cz;
         return Rollover.of(new Rollover.Body(m, cx, s.roll().y(), cz, rig.axle, rig.ball(), rig.track),
                 new Rollover.Springs(Math.max(0, sprung), sprungZ, rig.radius, rig.sideRate(),
-                        rig.assumed("spring.base") * rig.track, rig.tyreRate()));
+                        rig.assumed(Assumption.SPRING_BASE) * rig.track, rig.tyreRate()));
     }
 
     /// Tongue while pulling away uphill \[kg\].
     private static double uphill(Rig rig, LoadedState s) {
         return s.tongue()
-                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed("road.gravity"), 0);
+                + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed(Assumption.ROAD_GRAVITY),
+                        0);
     }
 
     private static Study climbing(Rig rig) {
         Study.Notebook book = new Study.Notebook("climbing", Stage.BALANCE, "Pulling away, climbing, braking", "");
         LoadedState s = rig.lightestTongue();
-        double g = rig.assumed("road.gravity");
+        double g = rig.assumed(Assumption.ROAD_GRAVITY);
         double lighter = uphill(rig, s);
         double heavier = s.tongue() + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), 0.5,
                 rig.base().axle().braked() ? 1 : 0);
@@ -266,7 +268,7 @@ public final class RoadStudies {
 
     /// What lies free in part-full tanks, each at the fill at which that changes most.
     private static Optional<Study> slosh(Rig rig) {
-        double g = rig.assumed("slosh.g");
+        double g = rig.assumed(Assumption.SLOSH_G);
         double along = 0;
         double aside = 0;
         Study.Notebook book = new Study.Notebook("slosh", Stage.BALANCE, "Part-full tanks", "");
@@ -331,7 +333,7 @@ public final class RoadStudies {
         double half = mass;
         double direct = ties * Lashing.force(mass, forward, mu, ties, Math.toRadians(45), Math.toRadians(30))
                 / Units.GRAVITY;
-        return switch ((int) Math.round(rig.assumed("tie.school"))) {
+        return switch ((int) Math.round(rig.assumed(Assumption.TIE_SCHOOL))) {
             case 1 -> half;
             case 2 -> direct;
             default -> Math.max(half, direct);
@@ -339,7 +341,7 @@ public final class RoadStudies {
     }
 
     private static String school(Rig rig) {
-        return switch ((int) Math.round(rig.assumed("tie.school"))) {
+        return switch ((int) Math.round(rig.assumed(Assumption.TIE_SCHOOL))) {
             case 1 -> "half of the mass (49 CFR 393.106); a strap from body to thing counts half";
             case 2 -> "EN 12195-1, direct lashing at 45° and 30°";
             default -> "the stricter of half-mass rule and EN 12195-1";
@@ -353,9 +355,9 @@ public final class RoadStudies {
 
     private static Study ties(Rig rig) {
         Study.Notebook book = new Study.Notebook("ties", Stage.BALANCE, "What has to be tied", "");
-        double rough = rig.assumed("tie.rough");
-        double forward = rig.assumed("tie.forward") * rough;
-        double mu = rig.assumed("tie.friction");
+        double rough = rig.assumed(Assumption.TIE_ROUGH);
+        double forward = rig.assumed(Assumption.TIE_FORWARD) * rough;
+        double mu = rig.assumed(Assumption.TIE_FRICTION);
         List<Thing> loose = rig.design.things().stream()
                 .filter(t -> t.fix() == Fix.LOOSE && t.mount() == Mount.INSIDE && !t.at(Mode.ROAD).away())
                 .filter(t -> !t.has(Feature.Carried.class))
@@ -415,14 +417,15 @@ public final class RoadStudies {
         book.figure("roof.road", "On the roof, driving", load[0], Quantity.MASS, "Σm", Sentence.of("in Road"), "sum");
         book.figure("roof.still", "On the roof, standing", load[0] + sleepers, Quantity.MASS, "Σm + sleepers",
                 Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum");
-        check(rig, book, RoadRules.ROOF_ROAD, load[0], "driving");
-        check(rig, book, RoadRules.ROOF_STILL, load[0] + sleepers, "standing");
+        check(rig, book, RoadRules.ROOF_ROAD, Assumption.ROOF_ROAD, load[0], "driving");
+        check(rig, book, RoadRules.ROOF_STILL, Assumption.ROOF_STILL, load[0] + sleepers, "standing");
         return Optional.of(book.note("A rating for standing is never one for driving; no factor is assumed where one is"
                 + " missing.").done());
     }
 
-    private static void check(Rig rig, Study.Notebook book, RoadRules rule, double load, String when) {
-        double rated = rig.assumed(rule.id());
+    private static void check(Rig rig, Study.Notebook book, RoadRules rule, Assumption limit, double load,
+            String when) {
+        double rated = rig.assumed(limit);
         if (rated <= 0) {
             book.note("No rating of the roof is known for {0}.", when);
         } else if (load > rated) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Certainty;
 import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
@@ -137,7 +138,7 @@ public final class TripStudies {
             double x = rig.base().tongueLength() + t.place().x();
             if (t.role() == Role.PROVISIONS) {
                 double mass = start.loadCase().times(t) * t.mass().value();
-                stores.add(new Trip.Store(x, mass, mass / days, rig.assumed("trip.keep")));
+                stores.add(new Trip.Store(x, mass, mass / days, rig.assumed(Assumption.TRIP_KEEP)));
             }
             boolean fuel = t.tank().map(k -> k.use() == Tank.Use.GAS || k.use() == Tank.Use.PETROL
                     || k.use() == Tank.Use.DIESEL).orElse(false);
@@ -290,7 +291,7 @@ public final class TripStudies {
                 source);
         book.figure("weld.slot", "Slot that holds it with 95 %", w.slot(), Quantity.LENGTH, "2 · 1.96 u",
                 Sentence.of("u {0}", Amount.m(w.u())), source);
-        if (w.slot() <= rig.assumed("trip.slot")) {
+        if (w.slot() <= rig.assumed(Assumption.TRIP_SLOT)) {
             book.note("The masses are known well enough: weld it.");
         } else {
             book.note("Wait, or bolt it in a slot of {0}: weighing what is most in doubt shortens it.",

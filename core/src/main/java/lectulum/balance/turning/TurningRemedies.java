@@ -3,6 +3,7 @@ package lectulum.balance.turning;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.discipline.Known;
@@ -33,8 +34,8 @@ public final class TurningRemedies {
 
     /// The jack stands on the frame and moves along.
     private static Design lengthened(Design d, double length) {
-        double jack = Assumed.value(d, "jack.at") + length - d.base().tongueLength();
+        double jack = Assumed.value(d, Assumption.JACK_AT) + length - d.base().tongueLength();
         return d.with(d.base().withTongue(length)).with(
-                d.settings().with("jack.at", Math.min(jack, Assumed.entry("jack.at").high())));
+                d.settings().with(Assumption.JACK_AT.id(), Math.min(jack, Assumed.entry(Assumption.JACK_AT).high())));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Least;
 import lectulum.balance.Rig;
 import lectulum.design.thing.Thing;
@@ -49,7 +50,7 @@ public final class TurningStudies {
         all.add(new ContactAngle.Solid("body", rig.body.planOutside().stream()
                 .map(p -> new double[]{tongue + p[0], p[1]}).toArray(double[][]::new), floor - rig.base().floor(),
                 Math.max(floor + 0.3, rig.body.heightAboveGround())));
-        double jack = rig.assumed("jack.at");
+        double jack = rig.assumed(Assumption.JACK_AT);
         all.add(ContactAngle.Solid.box("jack", jack - JACK, jack + JACK, JACK, 0.3, rig.ball() + 0.35));
         for (Thing t : rig.outside().toList()) {
             Solid s = Rig.solid(t);
@@ -65,8 +66,8 @@ public final class TurningStudies {
     }
 
     private static List<ContactAngle.Solid> vehicle(Rig rig) {
-        double ahead = rig.assumed("tow.ahead");
-        return List.of(ContactAngle.Solid.box("the vehicle", -ahead - VEHICLE, -ahead, rig.assumed("tow.half"),
+        double ahead = rig.assumed(Assumption.TOW_AHEAD);
+        return List.of(ContactAngle.Solid.box("the vehicle", -ahead - VEHICLE, -ahead, rig.assumed(Assumption.TOW_HALF),
                 BUMPER_LOW, VEHICLE_HIGH));
     }
 
@@ -78,16 +79,17 @@ public final class TurningStudies {
     private static Study contact(Rig rig) {
         Study.Notebook book = new Study.Notebook("turning", Stage.BALANCE, "Turning behind the tow vehicle", "");
         ContactAngle c = angle(rig);
-        double good = rig.assumed("turn.good");
-        double least = rig.assumed("turn.least");
+        double good = rig.assumed(Assumption.TURN_GOOD);
+        double least = rig.assumed(Assumption.TURN_LEAST);
         String what = c.trailer().isEmpty() ? "nothing" : c.trailer();
         book.figure("outside.turn", "Turns until they touch", c.angle(), Quantity.ANGLE,
                 "smallest turn of a corner onto an edge", Sentence.of("{0} first; tongue {1}, vehicle {2} wide", what,
-                        Amount.m(rig.base().tongueLength()), Amount.m(2 * rig.assumed("tow.half"))),
+                        Amount.m(rig.base().tongueLength()), Amount.m(2 * rig.assumed(Assumption.TOW_HALF))),
                 "exact circles about the ball; only parts that share a height");
         if (c.angle() < good) {
             Optional<Double> more = ContactAngle.longerTongue(trailer(rig), vehicle(rig), good);
-            book.say(TurningRules.OUT_TURN, c.angle() < least && rig.given("tow.half") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.OUT_TURN,
+                    c.angle() < least && rig.given(Assumption.TOW_HALF) ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} meets the vehicle at {1}", capital(what), new Amount(c.angle(), Quantity.ANGLE)),
                     cures(rig, c, good, more));
         }
@@ -108,7 +110,9 @@ public final class TurningStudies {
 
     /// What gives the angle: a longer tongue, or what touches moved back by so much.
     private static Sentence cures(Rig rig, ContactAngle c, double good, Optional<Double> longer) {
-        String assumed = rig.given("tow.half") ? "" : " The width of the vehicle is assumed until you give it.";
+        String assumed = rig.given(Assumption.TOW_HALF)
+                ? ""
+                : " The width of the vehicle is assumed until you give it.";
         OptionalDouble back = c.trailer().equals("body")
                 ? OptionalDouble.empty()
                 : Least.of(1.5, by -> ContactAngle
@@ -157,7 +161,7 @@ public final class TurningStudies {
     /// Jack, and the corners of what stands on the tongue, above the ground.
     private static List<double[]> onTongue(Rig rig) {
         List<double[]> points = new ArrayList<>();
-        points.add(new double[]{rig.assumed("jack.at"), rig.ball() + 0.35});
+        points.add(new double[]{rig.assumed(Assumption.JACK_AT), rig.ball() + 0.35});
         double tongue = rig.base().tongueLength();
         rig.outside().map(Rig::solid).filter(s -> s.minX() < 0)
                 .forEach(s -> points.add(new double[]{tongue + s.minX(), rig.base().floorHeight() + s.z2()}));
@@ -167,10 +171,10 @@ public final class TurningStudies {
 
     private static Study tailgate(Rig rig) {
         Study.Notebook book = new Study.Notebook("tailgate", Stage.BALANCE, "Tailgate of the tow vehicle", "");
-        double x = -rig.assumed("gate.ahead");
-        double z = rig.assumed("gate.high");
-        double r = rig.assumed("gate.radius");
-        double down = rig.assumed("gate.down");
+        double x = -rig.assumed(Assumption.GATE_AHEAD);
+        double z = rig.assumed(Assumption.GATE_HIGH);
+        double r = rig.assumed(Assumption.GATE_RADIUS);
+        double down = rig.assumed(Assumption.GATE_DOWN);
         List<double[]> points = onTongue(rig);
         TailgateSweep.Nearest nearest = new TailgateSweep(x, z, r, down).nearest(points);
         String what = nearest.point() == 0
@@ -179,14 +183,14 @@ public final class TurningStudies {
         book.figure("outside.tailgate", "Gap to the tailgate", nearest.gap(), Quantity.LENGTH,
                 "distance to the hinge − its radius, inside its sweep", Sentence.of("nearest is {0}", what),
                 "a sector in the side view");
-        double want = rig.assumed("gate.gap");
+        double want = rig.assumed(Assumption.GATE_GAP);
         if (nearest.gap() < want) {
-            book.say(TurningRules.OUT_TAILGATE, rig.given("gate.radius") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.OUT_TAILGATE, rig.given(Assumption.GATE_RADIUS) ? Severity.WARN : Severity.NOTE,
                     nearest.gap() < 0
                             ? Sentence.of("The tailgate meets {0} by {1}", what, Amount.m(-nearest.gap()))
                             : Sentence.of("The tailgate passes {0} with {1}", what, Amount.m(nearest.gap())),
                     gateCures(new TailgateSweep(x, z, r, down), points, nearest.point(), want,
-                            rig.given("gate.radius")));
+                            rig.given(Assumption.GATE_RADIUS)));
         }
         Sketch.Board board = new Sketch.Board("From the left");
         board.line(Sketch.Pen.THIN, x - 0.5, 0, points.getLast()[0] + 0.5, 0);
@@ -244,7 +248,7 @@ public final class TurningStudies {
 
     private static Study circle(Rig rig) {
         Study.Notebook book = new Study.Notebook("circle", Stage.BALANCE, "In a tight circle", "");
-        double radius = rig.assumed("turn.radius");
+        double radius = rig.assumed(Assumption.TURN_RADIUS);
         Optional<SteadyTurn> turn = SteadyTurn.of(radius, rig.vehicle().overhang(), rig.axle);
         if (turn.isEmpty()) {
             return book.absent("circle.angle", "Angle at the hitch", Quantity.ANGLE, "atan(oh/R) + atan(x_A/R_t)",
@@ -263,7 +267,7 @@ public final class TurningStudies {
                 Sentence.of("against the vehicle's rear axle"), source);
         double touches = angle(rig).angle();
         if (t.hitch() > touches) {
-            book.say(TurningRules.TURN_CIRCLE, rig.given("turn.radius") ? Severity.WARN : Severity.NOTE,
+            book.say(TurningRules.TURN_CIRCLE, rig.given(Assumption.TURN_RADIUS) ? Severity.WARN : Severity.NOTE,
                     Sentence.of("At full lock vehicle and trailer touch"),
                     Sentence.of("The circle needs {0} at the hitch; they touch at {1}.",
                             new Amount(t.hitch(), Quantity.ANGLE), new Amount(touches, Quantity.ANGLE)));
@@ -276,17 +280,17 @@ public final class TurningStudies {
         if (rig.vehicle().wheelbase() <= 0 || rig.ball() <= 0) {
             return book.note("The vehicle's wheelbase and the height of the ball are not known.").done();
         }
-        double rise = rig.assumed("drive.rise");
-        double run = rig.assumed("drive.run");
+        double rise = rig.assumed(Assumption.DRIVE_RISE);
+        double run = rig.assumed(Assumption.DRIVE_RUN);
         List<double[]> road = List.of(new double[]{-20, 0}, new double[]{0, 0}, new double[]{run, rise},
                 new double[]{run + 25, rise});
         Driveway d = new Driveway(road, rig.vehicle().wheelbase(), rig.vehicle().overhang(), rig.ball(), rig.axle);
         List<Driveway.Point> points = List.of(
-                new Driveway.Point("the foot of the jack", true, rig.assumed("jack.at"), 0.22),
+                new Driveway.Point("the foot of the jack", true, rig.assumed(Assumption.JACK_AT), 0.22),
                 new Driveway.Point("the front of the body", true, rig.base().tongueLength(), rig.underside()),
                 new Driveway.Point("the tail", true, rig.rearEnd(), rig.tailHeight()),
                 new Driveway.Point("the vehicle's tail", false, rig.vehicle().overhang(),
-                        rig.assumed("vehicle.tail")));
+                        rig.assumed(Assumption.VEHICLE_TAIL)));
         Driveway.Passage p = d.drive(points, -4, run + 10, STEP);
         String source = "rigid rig over straight pieces, wheels as points";
         book.figure("drive.clearance", "Smallest clearance", p.clearance(), Quantity.LENGTH, "min z − road",
@@ -294,8 +298,9 @@ public final class TurningStudies {
         book.figure("drive.down", "Hitch bends down to", p.least(), Quantity.ANGLE, "trailer − vehicle",
                 Sentence.of("rise {0} over {1}", Amount.m(rise), Amount.m(run)), source);
         book.figure("drive.up", "and up to", p.most(), Quantity.ANGLE, "trailer − vehicle",
-                Sentence.of("coupler bends {0}", new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)), source);
-        double keep = rig.assumed("drive.clear");
+                Sentence.of("coupler bends {0}", new Amount(rig.assumed(Assumption.HITCH_BENDS), Quantity.ANGLE)),
+                source);
+        double keep = rig.assumed(Assumption.DRIVE_CLEAR);
         if (p.clearance() < keep) {
             book.say(TurningRules.DRIVE_CLEAR, Severity.WARN, p.clearance() < 0
                     ? Sentence.of("{0} grounds on the driveway", capital(p.point().name()))
@@ -304,11 +309,11 @@ public final class TurningStudies {
                             + " what hangs low.", Amount.m(p.clearance()), Amount.m(keep), Amount.m(rise),
                             Amount.m(run)));
         }
-        if (Math.max(-p.least(), p.most()) > rig.assumed("hitch.bends")) {
+        if (Math.max(-p.least(), p.most()) > rig.assumed(Assumption.HITCH_BENDS)) {
             book.say(TurningRules.DRIVE_BENDS, Severity.WARN, Sentence.of("The coupler bends too far"),
                     Sentence.of("{0} is asked of it, {1} is what it gives.",
                             new Amount(Math.max(-p.least(), p.most()), Quantity.ANGLE),
-                            new Amount(rig.assumed("hitch.bends"), Quantity.ANGLE)));
+                            new Amount(rig.assumed(Assumption.HITCH_BENDS), Quantity.ANGLE)));
         }
         return book.done();
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.VehicleLoads;
 import lectulum.design.Design;
@@ -98,9 +99,10 @@ final class Catches {
             return (expected[2] - expected[3]) / 2;
         }
         if (point == WeighPoint.LEVER) {
-            double span = Assumed.value(design, "lever.span");
+            double span = Assumed.value(design, Assumption.LEVER_SPAN);
             return span > 0
-                    ? expected[3] * Assumed.value(design, "lever.arm") / span + Assumed.value(design, "lever.tare")
+                    ? expected[3] * Assumed.value(design, Assumption.LEVER_ARM) / span
+                            + Assumed.value(design, Assumption.LEVER_TARE)
                     : Double.NaN;
         }
         Reading r = Reading.of(point, levers, 0, 1);
@@ -248,7 +250,8 @@ final class Catches {
                     "With the vehicle's mass from its papers the tongue would be {0} ± {1}: that cannot tell it. Weigh the"
                             + " vehicle alone, with the same people and fuel.",
                     Amount.kg(tongue),
-                    Amount.kg(Normal.HALF_95 * Assumed.value(design, "vehicle.sure") * kerb)), Optional.empty());
+                    Amount.kg(Normal.HALF_95 * Assumed.value(design, Assumption.VEHICLE_SURE) * kerb)),
+                    Optional.empty());
         }
     }
 
@@ -260,7 +263,7 @@ final class Catches {
     private void bars() {
         boolean coupled = weighing.entries().stream()
                 .anyMatch(e -> e.counts() && e.point().vehicle() && !e.point().uncoupled() && !e.point().bars());
-        if (coupled && Assumed.value(design, "bars.length") > 0) {
+        if (coupled && Assumed.value(design, Assumption.BARS_LENGTH) > 0) {
             add(WeighRules.WEIGH_BARS, -1, Sentence.of("Were the spring bars slack? Tight ones shift load"
                     + " between the axles, and these readings then do not give the tongue."), Optional.empty());
         }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Certainty;
 import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
@@ -91,7 +92,7 @@ record Changes(List<WeighDay.Change> list, Optional<Reconciled.Missing> missing,
     private static Optional<WeighDay.Change> change(Design design, Part p, double after, double u) {
         double then = p.mass() / p.own();
         if (p.thing().equals(Forgotten.ID)) {
-            double today = Assumed.value(design, "mass.forgotten") * Forgotten.made(design);
+            double today = Assumed.value(design, Assumption.MASS_FORGOTTEN) * Forgotten.made(design);
             return Optional.of(new WeighDay.Change(p.thing(),
                     new Mass(today, MassSource.GUESS, OptionalDouble.of(p.u() / p.own())), today + after - then, u));
         }
@@ -108,8 +109,9 @@ record Changes(List<WeighDay.Change> list, Optional<Reconciled.Missing> missing,
     static Design accept(Design design, Weighing w, WeighDay.Change change) {
         Design d = switch (change.thing()) {
             case "" -> design.with(rebased(design.base(), change));
-            case Forgotten.ID -> design.with(design.settings().with("mass.forgotten",
-                    Math.min(change.after() / Forgotten.made(design), Assumed.entry("mass.forgotten").high())));
+            case Forgotten.ID -> design.with(design.settings().with(Assumption.MASS_FORGOTTEN.id(),
+                    Math.min(change.after() / Forgotten.made(design),
+                            Assumed.entry(Assumption.MASS_FORGOTTEN).high())));
             default -> design.mapping(change.thing(), t -> t.with(change.mass()));
         };
         return d.mappingWeighing(w.id(),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
@@ -122,9 +123,9 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         double value = e.value().getAsDouble() - e.correction();
         double u = error(e).of(value, e.correctionU().orElse(CORRECTION_PART * Math.abs(e.correction())));
         if (e.point() == WeighPoint.LEVER) {
-            HomeScales.Found f = HomeScales.lever(value, Assumed.value(design, "lever.tare"),
-                    Assumed.value(design, "lever.span"), Assumed.value(design, "lever.arm"), u,
-                    Assumed.value(design, "lever.u"));
+            HomeScales.Found f = HomeScales.lever(value, Assumed.value(design, Assumption.LEVER_TARE),
+                    Assumed.value(design, Assumption.LEVER_SPAN), Assumed.value(design, Assumption.LEVER_ARM), u,
+                    Assumed.value(design, Assumption.LEVER_U));
             return Reading.of(e.point(), levers, f.value(), f.u());
         }
         return Reading.of(e.point(), levers, value, u);
@@ -136,10 +137,10 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         if (Double.isNaN(result.mass()) || Double.isNaN(result.tongue()) || !(levers.axle() > 0)) {
             return Optional.empty();
         }
-        double radius = Assumed.value(design, "tyre.part") * design.base().axle().wheelDiameter();
-        double coupler = Assumed.value(design, "hitch.coupler");
+        double radius = Assumed.value(design, Assumption.TYRE_PART) * design.base().axle().wheelDiameter();
+        double coupler = Assumed.value(design, Assumption.HITCH_COUPLER);
         HomeScales.Found found = HomeScales.centreHeight(result.mass(), result.tongue(), raised.value(),
-                Assumed.value(design, "weigh.tilt"), levers.axle(),
+                Assumed.value(design, Assumption.WEIGH_TILT), levers.axle(),
                 coupler > 0 ? coupler : design.vehicle().ballHeight(), radius,
                 Math.hypot(raised.u(), result.tongueU()) / Math.sqrt(2));
         return Double.isFinite(found.value()) && Double.isFinite(found.u()) ? Optional.of(found) : Optional.empty();
@@ -201,7 +202,7 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
 
     private static Reading.Levers levers(Design d, double axle) {
         return new Reading.Levers(d.vehicle().wheelbase(), d.vehicle().overhang(), axle,
-                Math.min(Assumed.value(d, "jack.at"), axle - 0.1));
+                Math.min(Assumed.value(d, Assumption.JACK_AT), axle - 0.1));
     }
 
     static ScaleError error(Weighing.Entry e) {

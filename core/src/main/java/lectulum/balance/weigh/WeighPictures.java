@@ -2,6 +2,7 @@ package lectulum.balance.weigh;
 
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
@@ -36,7 +37,8 @@ public final class WeighPictures {
             case RIG -> deck(board, front, axle);
             case TRAILER_ALONE -> deck(board, gap, axle + gap);
             case COUPLER, LEVER -> deck(board, gap, gap);
-            case JACK -> deck(board, gap + Assumed.value(d, "jack.at"), gap + Assumed.value(d, "jack.at"));
+            case JACK ->
+                deck(board, gap + Assumed.value(d, Assumption.JACK_AT), gap + Assumed.value(d, Assumption.JACK_AT));
         }
         return board.done();
     }
@@ -64,7 +66,8 @@ public final class WeighPictures {
         double r = d.base().axle().wheelDiameter() / 2;
         board.circle(pen, gap + d.base().ballToAxle(), r, r);
         if (gap > 0) {
-            board.line(pen, gap + Assumed.value(d, "jack.at"), 0, gap + Assumed.value(d, "jack.at"), 0.5);
+            board.line(pen, gap + Assumed.value(d, Assumption.JACK_AT), 0, gap + Assumed.value(d, Assumption.JACK_AT),
+                    0.5);
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.Strength;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
@@ -63,7 +64,8 @@ public final class FrameStudies {
         }
         Carcass.Frame f = frame.get();
         List<FrameBeam.Member> members = List.of(member(f.tongue(), Math.min(end, f.until())), member(f.rails(), end));
-        return Optional.of(FrameBeam.of(points, lines, hangers(base, f), members, Assumed.value(design, "shock")));
+        return Optional
+                .of(FrameBeam.of(points, lines, hangers(base, f), members, Assumed.value(design, Assumption.SHOCK)));
     }
 
     /// Two to an axle, which share what it carries.
@@ -90,8 +92,8 @@ public final class FrameStudies {
         int worst = b.worst();
         double axle = design.base().ballToAxle();
         int deep = b.deepest(axle);
-        double shock = Assumed.value(design, "shock");
-        double reserve = Assumed.value(design, "frame.reserve");
+        double shock = Assumed.value(design, Assumption.SHOCK);
+        double reserve = Assumed.value(design, Assumption.FRAME_RESERVE);
         String source = "Euler–Bernoulli beam, M/EI integrated twice in 4000 steps";
         int bent = mostBent(b);
         book.figure("frame.moment", "Largest moment", Math.abs(b.moment()[bent]), Quantity.MOMENT, "max |M(x)|",
@@ -112,10 +114,11 @@ public final class FrameStudies {
                             + " section, put another beside it, or move load off the rear.", Amount.m(b.x()[worst]),
                             Amount.count(shock), Amount.stress(limit)));
         }
-        double allowed = axle / Assumed.value(design, "frame.sag");
+        double allowed = axle / Assumed.value(design, Assumption.FRAME_SAG);
         if (-b.sag()[deep] > allowed) {
             book.say(FrameRules.FRAME_SAG, Severity.NOTE, Sentence.of("The frame sags {0}", Amount.sag(-b.sag()[deep])),
-                    Sentence.of("{0} of its length is {1}.", "1/" + Math.round(Assumed.value(design, "frame.sag")),
+                    Sentence.of("{0} of its length is {1}.",
+                            "1/" + Math.round(Assumed.value(design, Assumption.FRAME_SAG)),
                             Amount.sag(allowed)));
         }
         return book

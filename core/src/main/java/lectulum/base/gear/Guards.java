@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.UsualTyre;
 import lectulum.design.Design;
 import lectulum.design.base.Axle;
@@ -37,36 +38,37 @@ public final class Guards {
 
     /// Where a tyre has least room in its guard at full bump; empty where nothing of the guard is known.
     static Optional<Lack> least(Design design, double diameter, double width) {
-        double height = Assumed.value(design, "guard.gap");
-        double bump = Assumed.value(design, "spring.bump");
+        double height = Assumed.value(design, Assumption.GUARD_GAP);
+        double bump = Assumed.value(design, Assumption.SPRING_BUMP);
         List<Lack> rooms = new ArrayList<>();
         if (height > 0) {
-            rooms.add(new Lack("above it", height - bump - diameter / 2 - Assumed.value(design, "guard.mud")));
+            rooms.add(new Lack("above it", height - bump - diameter / 2 - Assumed.value(design, Assumption.GUARD_MUD)));
         }
         design.base().carcass().gear().guard().ifPresent(g -> {
             RunningGear.GuardGaps gaps = gaps(design, g, diameter, width);
-            rooms.add(new Lack("before and behind it", gaps.ends() - Assumed.value(design, "guard.ends")));
-            rooms.add(new Lack("beside it", gaps.inner() - Assumed.value(design, "guard.inner")));
+            rooms.add(new Lack("before and behind it", gaps.ends() - Assumed.value(design, Assumption.GUARD_ENDS)));
+            rooms.add(new Lack("beside it", gaps.inner() - Assumed.value(design, Assumption.GUARD_INNER)));
         });
         return rooms.stream().min(java.util.Comparator.comparingDouble(Lack::room));
     }
 
     private static double creep(Design design) {
         return design.base().carcass().gear().springs().map(s -> LeafSprings.leaf(s).creep(s.laden(), s.bump()))
-                .orElse(Assumed.value(design, "spring.creep"));
+                .orElse(Assumed.value(design, Assumption.SPRING_CREEP));
     }
 
     private static RunningGear.GuardGaps gaps(Design design, Gear.Guard g, double diameter, double width) {
-        return RunningGear.guard(Assumed.value(design, "guard.gap"), g.length() / 2,
-                Assumed.value(design, "spring.bump"), diameter / 2, creep(design), design.base().axle().track(), width,
+        return RunningGear.guard(Assumed.value(design, Assumption.GUARD_GAP), g.length() / 2,
+                Assumed.value(design, Assumption.SPRING_BUMP), diameter / 2, creep(design),
+                design.base().axle().track(), width,
                 g.inside(), Guides.lateral(design));
     }
 
     static Optional<Study> guard(Design design) {
         Axle axle = design.base().axle();
         double d = axle.wheelDiameter();
-        double height = Assumed.value(design, "guard.gap");
-        double bump = Assumed.value(design, "spring.bump");
+        double height = Assumed.value(design, Assumption.GUARD_GAP);
+        double bump = Assumed.value(design, Assumption.SPRING_BUMP);
         Optional<Gear.Guard> around = design.base().carcass().gear().guard();
         Optional<Lack> now = least(design, d, axle.tyreWidth());
         if (now.isEmpty()) {
@@ -75,7 +77,7 @@ public final class Guards {
         Study.Notebook book = new Study.Notebook("gear.guard", Stage.BASE, "Tyre in its guard at full bump", "");
         String source = "plane geometry";
         if (height > 0) {
-            double mud = Assumed.value(design, "guard.mud");
+            double mud = Assumed.value(design, Assumption.GUARD_MUD);
             double gap = height - d / 2 - bump - mud;
             book.figure("ride.guard", "Tyre to guard at full bump", gap, Quantity.LENGTH,
                     "guard − D/2 − bump − allowance", Sentence.of("guard {0} over the axle, tyre {1}, bump {2},"
@@ -100,8 +102,8 @@ public final class Guards {
                             Amount.m(axle.track()), Amount.m(axle.tyreWidth()), Amount.m(g.inside()),
                             Amount.m(Guides.lateral(design))),
                     source);
-            beside(book, "ends", gaps.ends(), Assumed.value(design, "guard.ends"), "before and behind it");
-            beside(book, "inner", gaps.inner(), Assumed.value(design, "guard.inner"), "beside it");
+            beside(book, "ends", gaps.ends(), Assumed.value(design, Assumption.GUARD_ENDS), "before and behind it");
+            beside(book, "inner", gaps.inner(), Assumed.value(design, Assumption.GUARD_INNER), "beside it");
         });
         if (height > 0) {
             sizes(design, axle, book);

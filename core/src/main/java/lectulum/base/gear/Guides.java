@@ -3,6 +3,7 @@ package lectulum.base.gear;
 import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Axle;
 import lectulum.design.base.Gear;
@@ -32,8 +33,8 @@ final class Guides {
 
     /// The greatest shift over the travel of the wheel, either way \[m\]; empty where the guide does not reach.
     private static OptionalDouble shift(Design design, Gear.Guide g) {
-        double up = Assumed.value(design, "spring.bump");
-        double down = Assumed.value(design, "spring.droop");
+        double up = Assumed.value(design, Assumption.SPRING_BUMP);
+        double down = Assumed.value(design, Assumption.SPRING_DROOP);
         double most = 0;
         for (int i = 0; i <= STEPS; i++) {
             OptionalDouble y = shift(g, -down + (up + down) * i / STEPS);
@@ -48,13 +49,13 @@ final class Guides {
     /// How far the axle may stand aside \[m\].
     static double lateral(Design design) {
         return design.base().carcass().gear().guide().map(g -> shift(design, g).orElse(0))
-                .orElse(Assumed.value(design, "spring.lateral"));
+                .orElse(Assumed.value(design, Assumption.SPRING_LATERAL));
     }
 
     static Study guide(Design design, Gear.Guide g) {
         Study.Notebook book = new Study.Notebook("gear.guide", Stage.BASE, "What guides the axle sideways", "");
-        double up = Assumed.value(design, "spring.bump");
-        double down = Assumed.value(design, "spring.droop");
+        double up = Assumed.value(design, Assumption.SPRING_BUMP);
+        double down = Assumed.value(design, Assumption.SPRING_DROOP);
         boolean bar = g.kind() == Gear.Guide.Kind.BAR;
         String formula = bar ? "√(p² − (z₀ − z)²) − √(p² − z₀²)" : "arms of equal length, solved by Newton's method";
         String source = bar ? "circle about the frame end" : "two circles and a rigid link";

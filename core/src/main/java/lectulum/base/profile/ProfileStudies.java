@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.Sheet;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -145,8 +146,8 @@ public final class ProfileStudies {
 
     /// Saw cuts on the inside that let the sheet close round its tightest bend.
     private static void kerfs(Design design, double thickness, double radius, Study.Notebook book) {
-        double kerf = Assumed.value(design, "bend.kerf");
-        double left = Assumed.value(design, "bend.left");
+        double kerf = Assumed.value(design, Assumption.BEND_KERF);
+        double left = Assumed.value(design, Assumption.BEND_LEFT);
         Optional<Bending.Kerfs> cuts = Bending.kerfs(Math.PI / 2, thickness, left, kerf, radius);
         if (cuts.isEmpty()) {
             book.absent("shell.kerfs", "Saw cuts in a quarter turn", Quantity.COUNT, "Φ (t − s)/k",
@@ -369,7 +370,7 @@ public final class ProfileStudies {
                             Amount.m(camp.roofInside().highest()), Amount.m(tallest), Amount.m(need),
                             Amount.m(l.rise() + need - camp.roofInside().highest())));
         }
-        double drawn = Assumed.value(design, "minutes.lift");
+        double drawn = Assumed.value(design, Assumption.MINUTES_LIFT);
         return book.note("Raising or lowering it takes {0}.", Amount.hours(drawn))
                 .caution("Lock a raised top before anyone is under or in it.").done();
     }

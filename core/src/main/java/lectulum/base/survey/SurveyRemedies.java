@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Survey;
 import lectulum.discipline.Known;
@@ -41,7 +42,7 @@ final class SurveyRemedies {
     }
 
     private static Stream<Remedy> narrower(Design d, Survey s, Survey.Rigid f) {
-        double free = 2 * (f.guide() + Assumed.value(d, "clear.rising"));
+        double free = 2 * (f.guide() + Assumed.value(d, Assumption.CLEAR_RISING));
         return Body.of(d.base()).shape().box().stream().map(b -> {
             double clear = b
                     .best(new lectulum.kernel.survey.LeaningBox.Frame(f.length(), f.centre(), f.low(), f.high()))

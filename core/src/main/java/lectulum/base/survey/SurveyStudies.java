@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Survey;
 import lectulum.discipline.Discipline;
@@ -180,7 +181,7 @@ public final class SurveyStudies {
                     Sentence.of("guide {0}", Amount.m(f.guide())), source);
             most = Math.max(most, Math.max(s.low(), s.high()));
         }
-        double free = Assumed.value(design, "clear.rising");
+        double free = Assumed.value(design, Assumption.CLEAR_RISING);
         LeaningBox.Spacer first = spacers.stream()
                 .max(java.util.Comparator.comparingDouble(s -> Math.max(s.low(), s.high()))).orElseThrow();
         double spare = best.width() - f.width() - 2 * f.guide();
@@ -209,7 +210,7 @@ public final class SurveyStudies {
                     Sentence.of("{0} wide with guides of {1}; {2} is clear at its best turn. Make it {3} wide.",
                             Amount.m(f.width()), Amount.m(f.guide()), Amount.m(best.width()),
                             Amount.m(best.width() - 2 * f.guide() - 2 * free)));
-        } else if (most > Assumed.value(design, "spacer.note")) {
+        } else if (most > Assumed.value(design, Assumption.SPACER_NOTE)) {
             book.say(SurveyRules.SURVEY_RACKED, Severity.NOTE,
                     Sentence.of("The frame needs spacers up to {0}", Amount.m(most)),
                     Sentence.of("{0}: {1} at the foot, {2} at the top. Turned {3} it has {4}, set straight {5}.",

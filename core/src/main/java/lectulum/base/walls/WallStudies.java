@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.HeaderSection;
 import lectulum.assumed.Strength;
 import lectulum.design.Design;
@@ -164,11 +165,11 @@ public final class WallStudies {
         if (studs.isEmpty()) {
             return;
         }
-        double line = Assumed.value(design, "header.line");
-        double point = Assumed.value(design, "header.point");
+        double line = Assumed.value(design, Assumption.HEADER_LINE);
+        double point = Assumed.value(design, Assumption.HEADER_POINT);
         Optional<WallCut.Header> header = cut.header(h.from, h.to, line, point, 1);
-        WallCut.Shift shift = cut.best(h.from, h.to, extent[0] + Assumed.value(design, "cut.corner"),
-                extent[1] - Assumed.value(design, "cut.corner"));
+        WallCut.Shift shift = cut.best(h.from, h.to, extent[0] + Assumed.value(design, Assumption.CUT_CORNER),
+                extent[1] - Assumed.value(design, Assumption.CUT_CORNER));
         String better = shift.cut() < studs.size() ? "Moved {3} {4} it cuts {5}. " : "No place near cuts fewer. ";
         if (header.isEmpty()) {
             book.say(WallRules.CUT_HEADER, Subject.thing(h.thing.id()), Severity.WARN,
@@ -218,8 +219,8 @@ public final class WallStudies {
         double span = over.span();
         double sag = 5 * line * Math.pow(span, 4) / (384 * stuff.elasticity() * s.inertia())
                 + point * span * span * span / (48 * stuff.elasticity() * s.inertia());
-        return over.moment() / s.modulus() <= stuff.limit() / Assumed.value(design, "frame.reserve")
-                && sag <= span / Assumed.value(design, "header.sag");
+        return over.moment() / s.modulus() <= stuff.limit() / Assumed.value(design, Assumption.FRAME_RESERVE)
+                && sag <= span / Assumed.value(design, Assumption.HEADER_SAG);
     }
 
     /// Distances to corners, other holes, arches and flames, and what stands behind.
@@ -228,18 +229,19 @@ public final class WallStudies {
         List<String> close = new ArrayList<>();
         boolean level = h.face == Face.ROOF || h.face == Face.FLOOR;
         boolean door = h.thing.has(Feature.Opening.class) && h.low < 0.3 && !level;
-        if (Math.min(h.from - extent[0], extent[1] - h.to) < Assumed.value(design, "cut.corner") - 1e-6 && !door) {
+        if (Math.min(h.from - extent[0], extent[1] - h.to) < Assumed.value(design, Assumption.CUT_CORNER) - 1e-6
+                && !door) {
             close.add("the corner post");
         }
         for (Hole o : holes) {
             double gap = Math.max(Math.max(o.from - h.to, h.from - o.to), Math.max(o.low - h.high, h.low - o.high));
-            if (o != h && o.framed() && gap < Assumed.value(design, "cut.apart") - 1e-6) {
+            if (o != h && o.framed() && gap < Assumed.value(design, Assumption.CUT_APART) - 1e-6) {
                 close.add(o.thing.name());
             }
         }
         var arch = design.base().arches();
         if (arch.present() && (h.face == Face.LEFT || h.face == Face.RIGHT)
-                && h.low - arch.height() < Assumed.value(design, "cut.arch") - 1e-6
+                && h.low - arch.height() < Assumed.value(design, Assumption.CUT_ARCH) - 1e-6
                 && Math.abs((h.from + h.to) / 2 - design.base().axle().x()) < (h.to - h.from + arch.length()) / 2) {
             close.add("the wheel arch");
         }
@@ -247,8 +249,9 @@ public final class WallStudies {
             book.say(WallRules.CUT_NEAR, Subject.thing(h.thing.id()), Severity.NOTE,
                     Sentence.of("{0} is close to {1}", h.thing.name(), String.join(" and ", close)),
                     Sentence.of("Leave {0} to a corner post, {1} to another hole and {2} above an arch.",
-                            Amount.m(Assumed.value(design, "cut.corner")), Amount.m(Assumed.value(design, "cut.apart")),
-                            Amount.m(Assumed.value(design, "cut.arch"))),
+                            Amount.m(Assumed.value(design, Assumption.CUT_CORNER)),
+                            Amount.m(Assumed.value(design, Assumption.CUT_APART)),
+                            Amount.m(Assumed.value(design, Assumption.CUT_ARCH))),
                     List.of(h.thing.id()));
         }
         flame(design, h, book);
@@ -261,7 +264,7 @@ public final class WallStudies {
 
     /// The nearest flame to the edge of a hole, in any mode in which it burns inside.
     private static void flame(Design design, Hole h, Study.Notebook book) {
-        double wanted = Assumed.value(design, "cut.flame");
+        double wanted = Assumed.value(design, Assumption.CUT_FLAME);
         Solid hole = Solid.of(h.thing.size(), h.thing.place());
         double least = Double.POSITIVE_INFINITY;
         Thing nearest = null;
@@ -293,7 +296,7 @@ public final class WallStudies {
 
     /// Rows of holes that have to meet members of this face, each with its distance from the edge of the member.
     private static void screwed(Design design, Face face, Carcass.Framing f, Study.Notebook book) {
-        double edge = Assumed.value(design, "stud.edge");
+        double edge = Assumed.value(design, Assumption.STUD_EDGE);
         for (Thing t : design.things()) {
             Optional<Feature.Screwed> row = t.feature(Feature.Screwed.class).filter(r -> r.to() == face);
             if (row.isEmpty() || t.place().away()) {
@@ -346,7 +349,7 @@ public final class WallStudies {
     public static Optional<Double> ontoMembers(Design design, Thing t) {
         return t.feature(Feature.Screwed.class).flatMap(
                 row -> Optional.ofNullable(design.base().carcass().framing().get(row.to())).flatMap(
-                        f -> cut(f).ontoStuds(holes(t, row), Assumed.value(design, "stud.edge"))));
+                        f -> cut(f).ontoStuds(holes(t, row), Assumed.value(design, Assumption.STUD_EDGE))));
     }
 
     /// A fixed thing that stands at the wall behind a window or vent; doors and hatches are made to be got through to what
@@ -389,7 +392,7 @@ public final class WallStudies {
             if (Math.abs(off) > AT_WALL) {
                 continue;
             }
-            double edge = Assumed.value(design, "stud.edge");
+            double edge = Assumed.value(design, Assumption.STUD_EDGE);
             long held = f.studs().stream().filter(x -> x > s.minX() + edge && x < s.maxX() - edge).count();
             book.figure("cut." + t.id() + ".held", "Members behind " + t.name(), held, Quantity.COUNT,
                     "members behind it, an edge distance inside its ends",

@@ -3,6 +3,7 @@ package lectulum.layout.change;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
@@ -75,7 +76,7 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
         }
 
         private void change() {
-            double budget = Assumed.value(design, "change.budget");
+            double budget = Assumed.value(design, Assumption.CHANGE_BUDGET);
             double camp = setups.stream().filter(s -> s.from().compareTo(s.to()) < 0)
                     .mapToDouble(s -> 60 * s.order().minutes()).sum();
             if (camp > budget) {
@@ -84,7 +85,7 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
                                 Amount.hours(budget)),
                         List.of());
             }
-            double one = Assumed.value(design, "carry.one");
+            double one = Assumed.value(design, Assumption.CARRY_ONE);
             for (Setup s : setups) {
                 for (String parked : s.order().parked()) {
                     say(ChangeRules.CHANGE_RING, Subject.part(s.key() + "." + parked), Severity.WARN,

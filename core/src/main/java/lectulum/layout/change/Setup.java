@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
@@ -51,7 +52,7 @@ public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves,
             return;
         }
         design.base().carcass().lift().ifPresent(l -> moves.add(new Changeover.Move(TOP, Optional.empty(),
-                Optional.empty(), Assumed.value(design, "minutes.lift") / 60, l.mass())));
+                Optional.empty(), Assumed.value(design, Assumption.MINUTES_LIFT) / 60, l.mass())));
         for (Thing t : design.things()) {
             if (t.has(Feature.FoldOut.class) && moves.stream().noneMatch(m -> m.id().equals(t.id()))) {
                 moves.add(new Changeover.Move(t.id(), Optional.empty(), Optional.empty(), minutes(design, t),
@@ -91,16 +92,16 @@ public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves,
         return Assumed.value(design, kind(design, t)) / 60;
     }
 
-    private static String kind(Design design, Thing t) {
+    private static Assumption kind(Design design, Thing t) {
         if (t.has(Feature.Bed.class)) {
-            return t.mount() == Mount.OUTSIDE ? "minutes.tent" : "minutes.bed";
+            return t.mount() == Mount.OUTSIDE ? Assumption.MINUTES_TENT : Assumption.MINUTES_BED;
         }
         if (t.has(Feature.FoldOut.class)) {
-            return "minutes.awning";
+            return Assumption.MINUTES_AWNING;
         }
         double mass = t.mass().value();
-        return mass <= Assumed.value(design, "carry.light")
-                ? "minutes.light"
-                : mass <= Assumed.value(design, "carry.one") ? "minutes.one" : "minutes.two";
+        return mass <= Assumed.value(design, Assumption.CARRY_LIGHT)
+                ? Assumption.MINUTES_LIGHT
+                : mass <= Assumed.value(design, Assumption.CARRY_ONE) ? Assumption.MINUTES_ONE : Assumption.MINUTES_TWO;
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.thing.Thing;
@@ -69,7 +70,7 @@ public record Doors(Map<Mode, List<Motion>> motions, List<Finding> findings) imp
                 Motion worst = list.stream().min(java.util.Comparator.comparingDouble(Motion::free)).orElseThrow();
                 String modes = String.join(", ", list.stream().map(m -> m.mode().label()).toList());
                 String by = worst.blocker().isEmpty() ? "the wall" : name(worst.blocker());
-                boolean stop = worst.exit() && worst.passage() < Assumed.value(design, "passage.stop");
+                boolean stop = worst.exit() && worst.passage() < Assumed.value(design, Assumption.PASSAGE_STOP);
                 say(DoorRules.MOTION_BLOCKED, Subject.thing(thing), stop ? Severity.STOP : Severity.WARN,
                         worst.hinged()
                                 ? Sentence.of("The door of {0} opens only {1}", name(thing),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
@@ -207,7 +208,7 @@ public final class Escape {
                 faces.add(new Passage.Face(edge[0], edge[1], b.solid().outward(face)));
             }
         }
-        double least = Math.min(Passage.SQUEEZE, Assumed.value(night.design(), "passage.stop"));
+        double least = Math.min(Passage.SQUEEZE, Assumed.value(night.design(), Assumption.PASSAGE_STOP));
         for (double width : floor.get().upTo(start, faces)) {
             if (width >= least - ALIKE) {
                 return true;

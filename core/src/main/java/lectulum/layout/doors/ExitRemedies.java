@@ -3,6 +3,7 @@ package lectulum.layout.doors;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -34,8 +35,8 @@ final class ExitRemedies {
 
     /// The windows that are too small, made just large enough.
     private static Stream<Remedy> larger(Design d, Finding finding) {
-        double large = Assumed.value(d, "exit.large");
-        double small = Assumed.value(d, "exit.small");
+        double large = Assumed.value(d, Assumption.EXIT_LARGE);
+        double small = Assumed.value(d, Assumption.EXIT_SMALL);
         return finding.things().stream().flatMap(t -> d.thing(t).stream()).map(t -> {
             Feature.Opening o = t.feature(Feature.Opening.class).orElseThrow();
             double w = Math.max(o.width(), o.width() >= o.height() ? large : small);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.thing.Thing;
@@ -44,8 +45,8 @@ public record Exits(List<WaysOut.Way> openings, WaysOut exits, Figures figures, 
 
     private static Exits of(Reads in) {
         Design design = in.design(Design.Part.THINGS, Design.Part.SETTINGS);
-        WaysOut.Rule rule = new WaysOut.Rule(Assumed.value(design, "exit.large"),
-                Assumed.value(design, "exit.small"), Assumed.value(design, "exit.apart"));
+        WaysOut.Rule rule = new WaysOut.Rule(Assumed.value(design, Assumption.EXIT_LARGE),
+                Assumed.value(design, Assumption.EXIT_SMALL), Assumed.value(design, Assumption.EXIT_APART));
         List<WaysOut.Way> openings = Escape.of(in.of(Room.in(Mode.NIGHT)), in.of(Floor.in(Mode.NIGHT)).passage(),
                 in.of(Motions.in(Mode.NIGHT)).all(), rule);
         Exits bare = new Exits(openings, WaysOut.of(openings, rule), Figures.NONE, List.of());

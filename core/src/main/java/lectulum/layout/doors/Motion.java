@@ -3,6 +3,7 @@ package lectulum.layout.doors;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
@@ -110,7 +111,8 @@ public record Motion(Mode mode, String thing, double wanted, double free, double
             double closed = Math.atan2(tip[1] - hinge[1], tip[0] - hinge[0]);
             double turn = Math.cos(closed) * out[1] - Math.sin(closed) * out[0];
             DoorSwing swing = new DoorSwing(hinge[0], hinge[1], closed, turn > 0 ? 1 : -1,
-                    Math.hypot(tip[0] - hinge[0], tip[1] - hinge[1]), Assumed.value(room.design(), "door.thick"));
+                    Math.hypot(tip[0] - hinge[0], tip[1] - hinge[1]),
+                    Assumed.value(room.design(), Assumption.DOOR_THICK));
             double free = swing.freeAngle(obstacles, d.angle());
             if (worst == null || free < worst.free) {
                 worst = new Motion(room.mode(), s.thing().id(), d.angle(), free, swing.passage(free), true, false,

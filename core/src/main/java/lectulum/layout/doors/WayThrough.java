@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
@@ -96,8 +97,8 @@ public record WayThrough(Optional<Way> narrowest, OptionalDouble standing, Figur
     }
 
     private static List<Finding> findings(Design design, Mode mode, Optional<Way> narrowest) {
-        double stop = Assumed.value(design, "passage.stop");
-        double warn = Assumed.value(design, "passage.warn");
+        double stop = Assumed.value(design, Assumption.PASSAGE_STOP);
+        double warn = Assumed.value(design, Assumption.PASSAGE_WARN);
         List<Finding> all = new ArrayList<>();
         narrowest.ifPresent(way -> {
             if (way.width() < warn) {

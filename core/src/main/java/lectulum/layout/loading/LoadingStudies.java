@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
@@ -100,7 +101,7 @@ public final class LoadingStudies {
         double high = t.size().height();
         String id = "load." + t.id() + ".";
         Optional<Thing> gate = gate(design, body);
-        double clear = Assumed.value(design, "load.clear");
+        double clear = Assumed.value(design, Assumption.LOAD_CLEAR);
         if (c.ramp() <= rise) {
             book.absent(id + "angle", "Ramp angle", Quantity.ANGLE, "asin(rise/ramp)",
                     "the ramp is no longer than the floor is high");
@@ -202,7 +203,7 @@ public final class LoadingStudies {
         if (t.size().length() <= DRIVEN || beside < 0) {
             return;
         }
-        double wanted = Assumed.value(design, "load.driver");
+        double wanted = Assumed.value(design, Assumption.LOAD_DRIVER);
         book.figure(id + "driver", "Room to get out beside it", beside, Quantity.LENGTH, "box − width",
                 Sentence.of("it stands at the other wall; {0} is wanted", Amount.m(wanted)), "plane geometry");
         if (beside < wanted) {
@@ -297,12 +298,12 @@ public final class LoadingStudies {
             double gap = least - s.z2();
             book.figure(id + "above", "Gap under " + by, gap, Quantity.LENGTH, "underside − its top",
                     Sentence.of("{0} − {1}", Amount.m(least), Amount.m(s.z2())), "sum");
-            if (gap < Assumed.value(design, "over.load") - 1e-9) {
+            if (gap < Assumed.value(design, Assumption.OVER_LOAD) - 1e-9) {
                 book.say(LoadingRules.LOAD_ABOVE, Subject.thing(t.id()), Severity.WARN,
                         Sentence.of("{0} rides too close under {1}", t.name(),
                                 by),
                         Sentence.of("{0} is left; {1} is wanted on springs and straps.", Amount.m(gap),
-                                Amount.m(Assumed.value(design, "over.load"))));
+                                Amount.m(Assumed.value(design, Assumption.OVER_LOAD))));
             }
         }
     }

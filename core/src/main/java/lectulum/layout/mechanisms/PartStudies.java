@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.Strength;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
@@ -88,7 +89,7 @@ public final class PartStudies {
         book.figure(id + "sag", "Sags at the load", slide.sag(r.stiffness()), Quantity.DEFLECTION,
                 "w d² (d + o)/(3 E I)", Sentence.of("E I {0} N·m²", Amount.count(r.stiffness())), source);
         double allowed = r.rated() * Units.GRAVITY * d.travel() / 2;
-        double person = Assumed.value(design, "person.slide") * d.travel();
+        double person = Assumed.value(design, Assumption.PERSON_SLIDE) * d.travel();
         if (slide.moment() > allowed || mass > r.rated()) {
             book.say(MechanismRules.SLIDE_ROOT, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("The runners of {0} carry too much", t.name()),
@@ -127,7 +128,7 @@ public final class PartStudies {
     private static void parked(Design design, Thing t, Feature.Drawer d, LoadedState s, double mass,
             Study.Notebook book, String id) {
         double axle = design.base().ballToAxle();
-        double jack = Assumed.value(design, "jack.at");
+        double jack = Assumed.value(design, Assumption.JACK_AT);
         double moment = 0;
         for (Part p : s.parts()) {
             moment += p.mass() * (axle - p.x());
@@ -139,7 +140,7 @@ public final class PartStudies {
         double end = Math.abs(out[0]) > 0.5
                 ? (out[0] > 0 ? solid.maxX() : solid.minX()) + out[0] * d.travel()
                 : solid.x();
-        double person = Assumed.value(design, "person.slide")
+        double person = Assumed.value(design, Assumption.PERSON_SLIDE)
                 * (axle - design.base().tongueLength() - end);
         double sat = Slide.jack(after + person / Units.GRAVITY, axle - jack);
         book.figure(id + "jack", "Left on the jack, unhitched", reaction, Quantity.FORCE, "Σ m g (a − x)/(a − jack)",
@@ -148,7 +149,7 @@ public final class PartStudies {
         if (person < 0) {
             book.figure(id + "jackPerson", "Left on the jack with somebody on its end", sat, Quantity.FORCE,
                     "Σ m g (a − x)/(a − jack)", Sentence.of("{0} at {1} behind the ball",
-                            new Amount(Assumed.value(design, "person.slide"), Quantity.FORCE),
+                            new Amount(Assumed.value(design, Assumption.PERSON_SLIDE), Quantity.FORCE),
                             Amount.m(design.base().tongueLength() + end)),
                     "moments about the axle");
         }
@@ -231,11 +232,11 @@ public final class PartStudies {
                 "Euler, both ends pinned");
         book.figure(id + "reserve", "Times its load", reserve, Quantity.COUNT, "buckling/load",
                 Sentence.of("load {0}", Amount.kg(l.load())), "3 is wanted (assumed)");
-        if (reserve < Assumed.value(design, "leg.reserve")) {
+        if (reserve < Assumed.value(design, Assumption.LEG_RESERVE)) {
             book.say(MechanismRules.LEG_BUCKLE, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("The leg of {0} is too slim", t.name()),
                     Sentence.of("It buckles at {0} times its load; {1} is wanted.", Amount.count(reserve),
-                            Amount.count(Assumed.value(design, "leg.reserve"))));
+                            Amount.count(Assumed.value(design, Assumption.LEG_RESERVE))));
         }
         if (!l.locked()) {
             book.say(MechanismRules.LEG_LOCK, Subject.thing(t.id()), Severity.NOTE,
@@ -308,7 +309,7 @@ public final class PartStudies {
 
     private static Study hung(Design design, Thing t, Feature.Hung h) {
         Study.Notebook book = book(t, "hung", "on the wall");
-        double shock = Math.max(3, Assumed.value(design, "shock"));
+        double shock = Math.max(3, Assumed.value(design, Assumption.SHOCK));
         double mass = loaded(design, t);
         double pull = SmallParts.fixingPull(mass, shock, h.off(), h.rows(), h.top());
         double shear = SmallParts.fixingShear(mass, shock, h.all());
@@ -342,7 +343,7 @@ public final class PartStudies {
     private static Study cables(Design design, Thing t, Feature.Cables c) {
         Study.Notebook book = book(t, "cables", "on cables");
         double carried = t.feature(Feature.Bed.class).map(Feature.Bed::carries).orElse(0.0);
-        double shock = t.has(Feature.Bed.class) ? Assumed.value(design, "cable.shock") : 1;
+        double shock = t.has(Feature.Bed.class) ? Assumed.value(design, Assumption.CABLE_SHOCK) : 1;
         double share = (loaded(design, t) + shock * carried) * Units.GRAVITY / c.lines();
         double pull = SmallParts.cable(share, c.angle());
         String id = id(t, "cables");
@@ -353,14 +354,14 @@ public final class PartStudies {
         book.figure(id + "wall", "Pulls out of the wall", SmallParts.wallPull(share, c.angle()), Quantity.FORCE,
                 "V/tan φ", Sentence.of("at each"), "statics");
         double reserve = c.strength() / pull;
-        if (reserve < Assumed.value(design, "cable.reserve") || c.angle() < Math.toRadians(30)) {
+        if (reserve < Assumed.value(design, Assumption.CABLE_RESERVE) || c.angle() < Math.toRadians(30)) {
             book.say(MechanismRules.CABLE_WEAK, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("The cables of {0} are too weak", t.name()),
                     Sentence.of(
                             "Each is pulled with {0} and breaks at {1}: {2} times; {3} is wanted, and no flatter than"
                                     + " 30°.",
                             new Amount(pull, Quantity.FORCE), new Amount(c.strength(), Quantity.FORCE),
-                            Amount.count(reserve), Amount.count(Assumed.value(design, "cable.reserve"))));
+                            Amount.count(reserve), Amount.count(Assumed.value(design, Assumption.CABLE_RESERVE))));
         }
         Sketch.Board board = new Sketch.Board("One cable");
         double x = Math.cos(c.angle());
@@ -382,7 +383,7 @@ public final class PartStudies {
                 Sentence.of("{0} on {1} over {2}", Amount.kg(mass), h.lines(), h.sheaves()), "plain sheaves (assumed)");
         book.figure(id + "crank", "At the crank", crank, Quantity.FORCE, "line · lines · r_drum/(r_crank · gear)",
                 Sentence.of("drum {0}, crank {1}", Amount.m(h.drum()), Amount.m(h.crank())), "levers");
-        double hand = Assumed.value(design, "crank.hand");
+        double hand = Assumed.value(design, Assumption.CRANK_HAND);
         if (crank > hand) {
             book.say(MechanismRules.HOIST_CRANK, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("Cranking {0} is hard work", t.name()),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.assumed.StrutStock;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Design;
@@ -67,7 +68,7 @@ public final class StrutStudies {
         }
         Lid bare = lid(l);
         return new Lid(mass, mass > 0 ? new double[]{x / mass, z / mass} : bare.centre(), bare.handle(), bare.open(),
-                bare.body(), bare.leaf(), bare.struts(), bare.strut(), Assumed.value(design, "lid.friction"));
+                bare.body(), bare.leaf(), bare.struts(), bare.strut(), Assumed.value(design, Assumption.LID_FRICTION));
     }
 
     static Lid lid(Feature.Lid l) {
@@ -80,9 +81,9 @@ public final class StrutStudies {
         Study.Notebook book = new Study.Notebook("lid." + t.id(), Stage.LAYOUT, t.name() + ", on struts",
                 t.id());
         Lid lid = loaded(design, body, t, f);
-        double cold = Assumed.value(design, "lid.cold");
-        double usual = Assumed.value(design, "lid.usual");
-        double hot = Assumed.value(design, "lid.hot");
+        double cold = Assumed.value(design, Assumption.LID_COLD);
+        double usual = Assumed.value(design, Assumption.LID_USUAL);
+        double hot = Assumed.value(design, Assumption.LID_HOT);
         String id = "mech." + t.id() + ".lid.";
         String source = "gas law of a closed cylinder; moments about the hinge";
         book.sketch(lidSketch(lid));
@@ -112,8 +113,8 @@ public final class StrutStudies {
             book.figure(id + "liftOff", "Rises by itself from", lift.getAsDouble(), Quantity.ANGLE, "M_g + M_s = 0",
                     Sentence.of("at {0}", new Amount(usual, Quantity.TEMPERATURE)), source);
         }
-        double stop = Assumed.value(design, "hand.stop");
-        double warn = Assumed.value(design, "hand.warn");
+        double stop = Assumed.value(design, Assumption.HAND_STOP);
+        double warn = Assumed.value(design, Assumption.HAND_WARN);
         if (peak > warn) {
             book.say(MechanismRules.LID_HAND, Subject.thing(t.id()), peak > stop ? Severity.STOP : Severity.WARN,
                     Sentence.of("{0} takes {1} by hand", t.name(), new Amount(peak, Quantity.FORCE)),
@@ -191,9 +192,9 @@ public final class StrutStudies {
         Study.Notebook book = new Study.Notebook("rising." + t.id(), Stage.LAYOUT, t.name() + ", rising",
                 t.id());
         RisingBed bed = rising(t, r);
-        double cold = Assumed.value(design, "lift.cold");
-        double warm = Assumed.value(design, "lift.warm");
-        double warn = Assumed.value(design, "hand.warn");
+        double cold = Assumed.value(design, Assumption.LIFT_COLD);
+        double warm = Assumed.value(design, Assumption.LIFT_WARM);
+        double warn = Assumed.value(design, Assumption.HAND_WARN);
         String id = "mech." + t.id() + ".rising.";
         String source = "gas law; forces and moments on the level bed";
         book.sketch(bedSketch(t, r));
@@ -301,8 +302,8 @@ public final class StrutStudies {
         }
         List<GasStrut> stock = StrutStock.all().stream()
                 .map(s -> new GasStrut(1, s.ratio(), s.stroke(), s.extended())).toList();
-        return new LidChooser(stock, StrutStock.forces(), bodies, leaves, Assumed.value(design, "lid.cold"),
-                Assumed.value(design, "lid.usual"), Assumed.value(design, "lid.hot"))
+        return new LidChooser(stock, StrutStock.forces(), bodies, leaves, Assumed.value(design, Assumption.LID_COLD),
+                Assumed.value(design, Assumption.LID_USUAL), Assumed.value(design, Assumption.LID_HOT))
                 .best(loaded(design, Body.of(design.base()), t, f))
                 .map(b -> new Feature.Lid(f.mass(), f.centreX(), f.centreZ(), f.handleX(), f.handleZ(), f.open(),
                         b.body()[0], b.body()[1], b.leaf()[0], b.leaf()[1], f.struts(), b.strut().force(),
@@ -311,8 +312,9 @@ public final class StrutStudies {
 
     /// The rising bed with the forces from stock that ask least of the hands; empty where none will do.
     public static Optional<Feature.Rising> chosen(Design design, Thing t, Feature.Rising r) {
-        return rising(t, r).best(StrutStock.forces(), r.low(), r.high(), STEPS, Assumed.value(design, "lift.cold"),
-                Assumed.value(design, "lift.warm"))
+        return rising(t, r)
+                .best(StrutStock.forces(), r.low(), r.high(), STEPS, Assumed.value(design, Assumption.LIFT_COLD),
+                        Assumed.value(design, Assumption.LIFT_WARM))
                 .map(b -> new Feature.Rising(r.low(), r.high(), r.centre(), r.frontX(), r.frontZ(), r.frontBed(),
                         r.rearX(), r.rearZ(), r.rearBed(), b.pairs()[0].strut().force(), b.pairs()[1].strut().force(),
                         r.ratio(), r.stroke(), r.extended(), r.depth(), r.play(), r.locked()));

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
@@ -40,7 +41,7 @@ final class OutsideRemedies {
 
     private static double ladder(Design d, Thing t) {
         double rail = OutsideStudies.ladderTop(d, t);
-        double slope = (Assumed.value(d, "ladder.low") + Assumed.value(d, "ladder.high")) / 2;
+        double slope = (Assumed.value(d, Assumption.LADDER_LOW) + Assumed.value(d, Assumption.LADDER_HIGH)) / 2;
         return Math.round(rail / Math.tan(slope) * 100) / 100.0;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -77,8 +78,8 @@ public final class OutsideStudies {
                 Sentence.of("from {0} to {1} behind the ball", Amount.m(front), Amount.m(rear)), source);
         book.figure("outside.height", "Height", top, Quantity.LENGTH, "highest above the ground",
                 Sentence.of("body {0}", Amount.m(body.heightAboveGround())), source);
-        double wide = Assumed.value(design, "limit.width");
-        double high = Assumed.value(design, "limit.height");
+        double wide = Assumed.value(design, Assumption.LIMIT_WIDTH);
+        double high = Assumed.value(design, Assumption.LIMIT_HEIGHT);
         if (2 * half > wide) {
             book.say(OutsideRules.OUT_LIMIT_WIDTH, Severity.WARN, Sentence.of("It is wider than the road allows"),
                     Sentence.of("{0}; your limit is {1}.", Amount.m(2 * half), Amount.m(wide)));
@@ -92,9 +93,9 @@ public final class OutsideStudies {
     }
 
     private static void garage(Design design, double top, double length, Study.Notebook book) {
-        double high = Assumed.value(design, "garage.height");
-        double deep = Assumed.value(design, "garage.length");
-        double stands = top + Assumed.value(design, "droop");
+        double high = Assumed.value(design, Assumption.GARAGE_HEIGHT);
+        double deep = Assumed.value(design, Assumption.GARAGE_LENGTH);
+        double stands = top + Assumed.value(design, Assumption.DROOP);
         if (high > 0) {
             book.figure("outside.garage", "Free above it where it is kept", high - stands, Quantity.LENGTH,
                     "clear height − height on unloaded springs",
@@ -152,13 +153,13 @@ public final class OutsideStudies {
             book.figure(id + "pitch", "Pitch", pitch, Quantity.ANGLE, "atan(drop/out)",
                     Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
             poles(design, t, f, place, edge, book);
-            if (pitch < Assumed.value(design, "awning.pitch") - 1e-9) {
+            if (pitch < Assumed.value(design, Assumption.AWNING_PITCH) - 1e-9) {
                 book.say(OutsideRules.OUT_PITCH, Subject.thing(t.id()), Severity.NOTE,
                         Sentence.of("Rain stands on {0}", t.name()),
                         Sentence.of("It falls {0}; {1} sheds rain. Drop its edge by {2}.",
                                 new Amount(pitch, Quantity.ANGLE),
-                                new Amount(Assumed.value(design, "awning.pitch"), Quantity.ANGLE),
-                                Amount.m(f.out() * Math.tan(Assumed.value(design, "awning.pitch")))));
+                                new Amount(Assumed.value(design, Assumption.AWNING_PITCH), Quantity.ANGLE),
+                                Amount.m(f.out() * Math.tan(Assumed.value(design, Assumption.AWNING_PITCH)))));
             }
         }
         if (f.ladder() > 0) {
@@ -166,8 +167,8 @@ public final class OutsideStudies {
             double steep = Math.atan2(up, f.ladder());
             book.figure(id + "ladder", "Ladder", steep, Quantity.ANGLE, "atan(height/foot)",
                     Sentence.of("{0} up, foot {1} out", Amount.m(up), Amount.m(f.ladder())), "plane geometry");
-            double low = Assumed.value(design, "ladder.low");
-            double high = Assumed.value(design, "ladder.high");
+            double low = Assumed.value(design, Assumption.LADDER_LOW);
+            double high = Assumed.value(design, Assumption.LADDER_HIGH);
             if (steep < low || steep > high) {
                 book.say(OutsideRules.OUT_LADDER, Subject.thing(t.id()), Severity.NOTE,
                         Sentence.of("The ladder of {0} stands too {1}", t.name(), steep < low ? "flat" : "steep"),
@@ -197,7 +198,8 @@ public final class OutsideStudies {
     /// Poles at the outer corners, on ground that slopes as it was typed for the site.
     private static void poles(Design design, Thing t, Feature.FoldOut f, double[] place, double edge,
             Study.Notebook book) {
-        Ground ground = new Ground(Assumed.value(design, "site.pitch"), Assumed.value(design, "site.roll"),
+        Ground ground = new Ground(Assumed.value(design, Assumption.SITE_PITCH),
+                Assumed.value(design, Assumption.SITE_ROLL),
                 design.base().axle().x(), design.base().axle().track());
         double[] first = corner(f, place, true);
         double[] second = corner(f, place, false);

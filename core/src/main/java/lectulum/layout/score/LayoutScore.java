@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
@@ -74,24 +75,25 @@ public record LayoutScore(Score score, Figures figures) implements Result {
         boolean outside = sleeping.nests().stream().allMatch(Sleeping.Nest::outside);
         int ways = outside ? 2 : in.of(Exits.DISCIPLINE).exits().independent().size();
         long well = IntStream.range(0, people.size()).filter(i -> lives.sleepsWell(design, i)).count();
-        part(design, parts, "sleep", ways > 0 ? Score.part(well, people.size()) : 0);
-        part(design, parts, "exits", Score.exits(ways));
+        part(design, parts, Assumption.SCORE_SLEEP, ways > 0 ? Score.part(well, people.size()) : 0);
+        part(design, parts, Assumption.SCORE_EXITS, Score.exits(ways));
         Optional<LoadedState> worst = in.of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip)
                 .max(Comparator.comparingDouble(s -> Math.abs(s.share() - target(design))));
-        worst.ifPresent(s -> part(design, parts, "balance", Score.balance(s.share(), target(design))));
+        worst.ifPresent(s -> part(design, parts, Assumption.SCORE_BALANCE, Score.balance(s.share(), target(design))));
         double tallest = people.stream().mapToDouble(p -> new Needs(p.height()).standing()).max().orElse(0);
-        part(design, parts, "headroom", body.roofInside().highest() >= tallest ? 1 : 0);
+        part(design, parts, Assumption.SCORE_HEADROOM, body.roofInside().highest() >= tallest ? 1 : 0);
         Storage storage = in.of(Storage.DISCIPLINE);
         access(design, parts, storage.access());
         storage(design, parts, storage.keeping());
         double minutes = in.of(ChangeOvers.DISCIPLINE).setups().stream().filter(s -> s.from().compareTo(s.to()) < 0)
                 .mapToDouble(s -> s.order().minutes()).sum();
-        part(design, parts, "setup", Score.linear(60 * minutes, Assumed.value(design, "setup.good"),
-                Assumed.value(design, "setup.bad")));
-        worst.ifPresent(s -> part(design, parts, "low",
+        part(design, parts, Assumption.SCORE_SETUP,
+                Score.linear(60 * minutes, Assumed.value(design, Assumption.SETUP_GOOD),
+                        Assumed.value(design, Assumption.SETUP_BAD)));
+        worst.ifPresent(s -> part(design, parts, Assumption.SCORE_LOW,
                 Score.linear(s.roll().z() / design.base().axle().track(), 0.45, 0.75)));
         OptionalDouble free = in.of(WayThrough.in(Mode.CAMP)).standing();
-        part(design, parts, "floor",
+        part(design, parts, Assumption.SCORE_FLOOR,
                 free.isEmpty() ? 0 : Score.linear(free.getAsDouble() / body.floorArea(), 0.35, 0.10));
         return parts;
     }
@@ -100,8 +102,8 @@ public record LayoutScore(Score score, Figures figures) implements Result {
         return (design.brief().tongueLow() + design.brief().tongueHigh()) / 2;
     }
 
-    private static void part(Design design, List<Score.Part> parts, String name, double value) {
-        parts.add(new Score.Part(name, value, Assumed.value(design, "score." + name)));
+    private static void part(Design design, List<Score.Part> parts, Assumption weight, double value) {
+        parts.add(new Score.Part(weight.id().substring("score.".length()), value, Assumed.value(design, weight)));
     }
 
     private static void access(Design design, List<Score.Part> parts, Access access) {
@@ -113,7 +115,7 @@ public record LayoutScore(Score score, Figures figures) implements Result {
             var way = access.byThing().get(t.id());
             free += way != null && way.free() ? uses : 0;
         }
-        part(design, parts, "access", Score.part(free, all));
+        part(design, parts, Assumption.SCORE_ACCESS, Score.part(free, all));
     }
 
     private static void storage(Design design, List<Score.Part> parts, Keeping keeping) {
@@ -126,6 +128,6 @@ public record LayoutScore(Score score, Figures figures) implements Result {
                 homeless += keeping.homeless().contains(t.id()) ? volume : 0;
             }
         }
-        part(design, parts, "storage", all > 0 ? 1 - homeless / all : 1);
+        part(design, parts, Assumption.SCORE_STORAGE, all > 0 ? 1 - homeless / all : 1);
     }
 }

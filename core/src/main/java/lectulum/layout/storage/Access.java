@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Fix;
@@ -43,7 +44,7 @@ public record Access(Map<String, Way> byThing) {
     public static Access of(Design design, Room road, Keeping keeping, Optional<Passage> floor) {
         List<Reach.Item> items = new ArrayList<>();
         Map<String, Room.Standing> inside = new HashMap<>();
-        double hand = Assumed.value(design, "reach.room");
+        double hand = Assumed.value(design, Assumption.REACH_ROOM);
         for (Room.Standing s : road.inside()) {
             inside.put(s.thing().id(), s);
             items.add(new Reach.Item(s.thing().id(), box(s.solid()), !movable(s.thing()),
@@ -111,7 +112,7 @@ public record Access(Map<String, Way> byThing) {
     }
 
     private static boolean ends(Design design, Room road, Solid before, Optional<Passage> floor) {
-        double reach = Assumed.value(design, "reach.hand") + Math.min(before.hl(), before.hw());
+        double reach = Assumed.value(design, Assumption.REACH_HAND) + Math.min(before.hl(), before.hw());
         for (Room.Gate g : road.gates()) {
             if (g.opens() && Math.hypot(g.x() - before.x(), g.y() - before.y()) <= reach
                     + g.opening().width() / 2) {

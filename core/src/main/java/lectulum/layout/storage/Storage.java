@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
@@ -115,7 +116,7 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                     say(StorageRules.REACH_SERVICE, Subject.thing(id), Severity.NOTE,
                             Sentence.of("{0} cannot be got at for repair", t.name()),
                             Sentence.of("Leave {0} free before one of its faces, or make its cover removable.",
-                                    Amount.m(Assumed.value(design, "reach.room"))),
+                                    Amount.m(Assumed.value(design, Assumption.REACH_ROOM))),
                             List.of(id));
                 }
             }));
@@ -129,8 +130,8 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                                 String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
                         keeping.homeless());
             }
-            double high = Assumed.value(design, "store.high");
-            double heavy = Assumed.value(design, "store.heavy");
+            double high = Assumed.value(design, Assumption.STORE_HIGH);
+            double heavy = Assumed.value(design, Assumption.STORE_HEAVY);
             for (Keeping.Shelf s : keeping.shelves()) {
                 if (s.mass() > s.store().carries()) {
                     say(StorageRules.STORAGE_HEAVY, Subject.thing(s.thing()), Severity.WARN,

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Forgotten;
 import lectulum.balance.LoadedState;
 import lectulum.demo.Campers;
@@ -287,7 +288,7 @@ class WeighDayTest {
 
         assertThat(forgotten.before().value()).isCloseTo(10, within(1e-9));
         assertThat(forgotten.by()).isPositive();
-        assertThat(Assumed.value(after, "mass.forgotten")).isCloseTo(forgotten.after() / 200, within(1e-9));
+        assertThat(Assumed.value(after, Assumption.MASS_FORGOTTEN)).isCloseTo(forgotten.after() / 200, within(1e-9));
         assertThat(after.weighing("w").orElseThrow().accepted(Forgotten.ID)).isPresent();
     }
 

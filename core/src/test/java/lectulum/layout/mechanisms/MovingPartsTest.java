@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.base.frame.FrameStudies;
 import lectulum.base.profile.ProfileStudies;
@@ -123,7 +124,7 @@ class MovingPartsTest {
                 new GasStrut(300, 1.35, 0.35, 0.80));
 
         Design with = hatched(open, hatch, plate);
-        double cold = lectulum.assumed.Assumed.value(with, "lid.cold");
+        double cold = lectulum.assumed.Assumed.value(with, Assumption.LID_COLD);
         assertThat(value(with, "mech.hatch.lid.holdCold")).isCloseTo(loaded.hold(cold), within(1e-9));
         assertThat(value(hatched(open, hatch), "mech.hatch.lid.holdCold"))
                 .isCloseTo(StrutStudies.lid(leaf).hold(cold), within(1e-9)).isGreaterThan(loaded.hold(cold));
@@ -227,7 +228,7 @@ class MovingPartsTest {
     @Test
     void somebodyOnTheEndOfASlideLiftsTheTongue() {
         Design d = slide(200, 700);
-        double jack = d.base().ballToAxle() - lectulum.assumed.Assumed.value(d, "jack.at");
+        double jack = d.base().ballToAxle() - lectulum.assumed.Assumed.value(d, Assumption.JACK_AT);
         double end = d.base().tongueLength() + 2.6 + 0.35 + 0.6;
 
         assertThat(value(d, "mech.kitchen.slide.jack") - value(d, "mech.kitchen.slide.jackPerson"))

@@ -44,27 +44,27 @@ public final class BalanceUnit implements StageUnit {
     private static Leaf trip(Bench bench) {
         return StudiesLeaf.leaf(bench, "trip", "Trip", "The tongue while supplies are used, and how sure it is",
                 NOTHING,
-                TripStudies.DISCIPLINE, "trip.", "mass.");
+                TripStudies.DISCIPLINE);
     }
 
     private static Leaf ratings(Bench bench) {
         return StudiesLeaf.leaf(bench, "ratings", "Ratings",
                 "What limits first, brakes, tyres, and how much may still be put where", NOTHING,
-                RatingStudies.DISCIPLINE, "tyre.", "brake.", "coupler.", "steer.", "axle.", "vehicle.sure");
+                RatingStudies.DISCIPLINE);
     }
 
     private static Leaf hitch(Bench bench) {
         return StudiesLeaf.leaf(bench, "hitch", "Hitch", "Heights, springs and spring bars", NOTHING,
-                HitchStudies.DISCIPLINE, "hitch.", "bars.", "spring.", "bounce.");
+                HitchStudies.DISCIPLINE);
     }
 
     private static Leaf turning(Bench bench) {
         return StudiesLeaf.leaf(bench, "turning", "Turning", "Where vehicle and trailer meet, and over a driveway",
-                NOTHING, TurningStudies.DISCIPLINE, "tow.", "turn.", "jack.", "gate.", "drive.", "vehicle.tail");
+                NOTHING, TurningStudies.DISCIPLINE);
     }
 
     private static Leaf road(Bench bench) {
         return StudiesLeaf.leaf(bench, "road", "Road", "Swaying, tipping over, ties and roof", NOTHING,
-                RoadStudies.DISCIPLINE, "road.", "slosh.", "tie.", "roof.");
+                RoadStudies.DISCIPLINE);
     }
 }

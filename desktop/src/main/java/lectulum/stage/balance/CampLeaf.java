@@ -15,7 +15,7 @@ public final class CampLeaf implements Leaf.Page {
     private final StudyLeaf studies;
 
     private CampLeaf(Bench bench, String empty) {
-        entry = new AssumedEntry(bench.work(), "site.", "block.", "camp.");
+        entry = new AssumedEntry(bench.work(), "camp");
         studies = new StudyLeaf(bench.theme(), CampStudies.DISCIPLINE, empty)
                 .beside(new VBox(new LevelFeed(bench.work()), entry));
     }

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lectulum.assumed.Assumption;
 import lectulum.parts.Background;
 import lectulum.stage.Address;
 import lectulum.standin.LevelClient;
@@ -72,7 +73,8 @@ public final class LevelFeed extends VBox {
         }, answer -> {
             said.setText(answer.words());
             answer.stands().ifPresent(stands -> bench.edit("Level",
-                    d -> d.with(d.settings().with("site.pitch", stands.pitch()).with("site.roll", stands.roll()))));
+                    d -> d.with(d.settings().with(Assumption.SITE_PITCH.id(), stands.pitch())
+                            .with(Assumption.SITE_ROLL.id(), stands.roll()))));
         }, said::setText);
     }
 

@@ -25,6 +25,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.Analysis;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.balance.Limit;
 import lectulum.balance.vehicles.Garage;
 import lectulum.design.Design;
@@ -293,7 +294,7 @@ public final class VehiclesLeaf implements Leaf.Page {
             }
         }
         for (Assumed.Entry entry : Assumed.entries()) {
-            if (Vehicle.owns(entry.id()) && !entry.id().equals("vehicle.sure")) {
+            if (entry.owner() == Assumed.Owner.VEHICLE && entry.what() != Assumption.VEHICLE_SURE) {
                 row = own(row, entry);
             }
         }
@@ -365,7 +366,7 @@ public final class VehiclesLeaf implements Leaf.Page {
         return cells(row, capital(entry.label().replace("Tow vehicle: ", "").replace("Vehicle: ", "")),
                 entry.range(),
                 v -> OptionalDouble.of(v == Design.TOWING
-                        ? Assumed.value(state.analysis().given(), entry.id())
+                        ? Assumed.value(state.analysis().given(), entry.what())
                         : given(v).own().getOrDefault(entry.id(), entry.value())),
                 (d, v, x) -> d.measured(v, entry.id(), x.orElse(Double.NaN)), true);
     }

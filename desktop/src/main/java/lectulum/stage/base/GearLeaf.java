@@ -32,7 +32,7 @@ public final class GearLeaf implements Leaf.Page {
 
     private GearLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new GearEntry(bench);
-        assumed = new AssumedEntry(bench, "guard.", "spring.bump", "spring.droop", "spring.creep", "spring.lateral");
+        assumed = new AssumedEntry(bench, "gear");
         studies = new StudyLeaf(theme, GearStudies.DISCIPLINE,
                 "Enter at the left what you know: two tapes from the ball tell whether the axle is square; the leaf and its"
                         + " shackle tell where the hangers go; the height of the guard tells which tyre fits.")

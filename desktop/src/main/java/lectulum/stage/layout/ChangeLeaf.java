@@ -15,6 +15,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.Range;
@@ -179,7 +180,7 @@ public final class ChangeLeaf implements Leaf.Page {
         minutes.field().setPrefColumnCount(6);
         minutes.setMaxWidth(90);
         minutes.show(60 * s.minutes(), state.style());
-        double one = lectulum.assumed.Assumed.value(state.design(), "carry.one");
+        double one = lectulum.assumed.Assumed.value(state.design(), Assumption.CARRY_ONE);
         boolean two = thing.filter(t -> t.mass().value() > one && !t.has(Feature.Bed.class)
                 && !t.has(Feature.FoldOut.class)).isPresent();
         Label who = new Label(two ? "two people" : "one person");
@@ -259,7 +260,7 @@ public final class ChangeLeaf implements Leaf.Page {
     /// A thing keeps its own minutes; the lifting top has only the assumed ones.
     private static Design timed(Design d, String id, double seconds) {
         return id.equals(Setup.TOP)
-                ? d.with(d.settings().with("minutes.lift", seconds))
+                ? d.with(d.settings().with(Assumption.MINUTES_LIFT.id(), seconds))
                 : d.mapping(id, t -> t.with(new Feature.Timed(seconds / 60)));
     }
 

@@ -33,20 +33,18 @@ public final class LayoutUnit implements StageUnit {
         return StudiesLeaf.leaf(bench, "mechanisms", "Mechanisms", "Struts, runners, legs, slats and fixings",
                 "Nothing moves or carries yet. Select a thing on the sheet and give it struts, runners, a leg, slats or"
                         + " fixings with \"Give it…\" on its card.",
-                MechanismStudies.DISCIPLINE, "lid.", "lift.", "hand.", "shock", "person.", "leg.", "cable.", "crank.",
-                "jack.");
+                MechanismStudies.DISCIPLINE);
     }
 
     private static Leaf loading(Bench bench) {
         return StudiesLeaf.leaf(bench, "loading", "Loading", "Big things over the ramp and through the door",
                 "Nothing is rolled aboard yet. Select a big thing on the sheet and give it a ramp and straps with"
                         + " \"Give it…\" on its card.",
-                LoadingStudies.DISCIPLINE, "load.", "over.");
+                LoadingStudies.DISCIPLINE);
     }
 
     private static Leaf outside(Bench bench) {
         return StudiesLeaf.leaf(bench, "outside", "Outside", "Over all, where it is kept, awnings and tents",
-                "Nothing is known about what is around the camper.", OutsideStudies.DISCIPLINE, "limit.", "garage.",
-                "droop", "awning.", "ladder.");
+                "Nothing is known about what is around the camper.", OutsideStudies.DISCIPLINE);
     }
 }

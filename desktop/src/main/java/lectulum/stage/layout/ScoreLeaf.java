@@ -1,13 +1,13 @@
 package lectulum.stage.layout;
 
 import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.figures.Figure;
-import javafx.scene.Node;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.score.Score;
 import lectulum.parts.Bar;
@@ -29,7 +29,7 @@ public final class ScoreLeaf implements Leaf.Page {
     private final HBox page;
 
     private ScoreLeaf(Workbench bench, Supplier<Theme> theme) {
-        rules = new AssumedEntry(bench);
+        rules = new AssumedEntry(bench, "score");
         page = Pages.beside(rules, parts);
         page.getChildren().getFirst().getStyleClass().add("wide");
     }
