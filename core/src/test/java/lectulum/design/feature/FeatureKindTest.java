@@ -29,6 +29,13 @@ class FeatureKindTest {
         return FeatureKind.all().stream();
     }
 
+    @Test
+    void thereIsOneForEveryFeature() {
+        assertThat(FeatureKind.all().stream().<Class<?>>map(FeatureKind::type).toList())
+                .containsExactlyInAnyOrder(Feature.class.getPermittedSubclasses());
+        assertThat(FeatureKind.all()).extracting(FeatureKind::label).doesNotHaveDuplicates();
+    }
+
     @ParameterizedTest
     @MethodSource("kinds")
     void theUsualOneIsSoundAndKeepsItsValues(FeatureKind kind) {
