@@ -7,6 +7,7 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
+    requires static io.soabase.recordbuilder.core;
     requires transitive tools.jackson.databind;
 
     exports lectulum.analysis;

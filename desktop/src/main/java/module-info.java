@@ -3,6 +3,7 @@ module lectulum.desktop {
     requires lectulum.core;
     requires javafx.controls;
     requires info.picocli;
+    requires static io.soabase.recordbuilder.core;
     requires java.desktop;
     requires ch.qos.logback.classic;
     requires ch.qos.logback.core;

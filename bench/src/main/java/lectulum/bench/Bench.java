@@ -42,6 +42,7 @@ import lectulum.files.ProjectFile;
 import lectulum.kernel.towing.Sway;
 import lectulum.layout.Layout;
 import lectulum.sheet.SheetView;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.workbench.Workbench;
 
@@ -229,7 +230,7 @@ public final class Bench {
     private static double[] dragToSheet(Project project) throws Exception {
         FutureTask<double[]> task = new FutureTask<>(() -> {
             Workbench bench = new Workbench(project);
-            SheetView sheet = new SheetView(bench, Theme.PAPER);
+            SheetView sheet = new SheetView(bench, Theme.PAPER, Stages::look);
             StackPane root = new StackPane(sheet);
             Theme.PAPER.dress(root);
             Scene scene = new Scene(root, 846, 676);

@@ -91,7 +91,7 @@ final class RandomEdits {
             case 0 -> d.with(d.base().with(d.base().shell().resized(d.base().shell().length() * k,
                     d.base().shell().width(), d.base().shell().height())));
             case 1 -> d.with(d.base().with(d.base().axle().at(d.base().axle().x() * k)));
-            case 2 -> d.with(d.base().withTongue(d.base().tongueLength() * k));
+            case 2 -> d.with(d.base().withTongueLength(d.base().tongueLength() * k));
             default -> d.with(d.base().with(d.base().axle().with(1 + dice.nextInt(2), 0.8)));
         };
     }

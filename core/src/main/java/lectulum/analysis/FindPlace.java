@@ -9,6 +9,7 @@ import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.LoadCase;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
@@ -39,7 +40,7 @@ public final class FindPlace {
     public static List<Remedy> of(Analysis analysis, String id, int count, BooleanSupplier stop) {
         Design d = analysis.design();
         Thing thing = d.thing(id).filter(t -> t.mount() == Mount.INSIDE).orElse(null);
-        LoadedState loaded = analysis.of(Balance.DISCIPLINE).state("departure").orElse(null);
+        LoadedState loaded = analysis.of(Balance.DISCIPLINE).state(LoadCase.DEPARTURE.id()).orElse(null);
         if (thing == null || loaded == null || d.base().ballToAxle() <= 0) {
             return List.of();
         }

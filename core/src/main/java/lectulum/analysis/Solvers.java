@@ -12,6 +12,7 @@ import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mass;
@@ -73,7 +74,8 @@ public final class Solvers {
     /// @param stop ends the search early
     public static List<Option> of(Analysis analysis, BooleanSupplier stop) {
         Design d = analysis.design();
-        Optional<LoadedState> loaded = analysis.of(Balance.DISCIPLINE).state("departure").filter(s -> s.mass() > 0);
+        Optional<LoadedState> loaded = analysis.of(Balance.DISCIPLINE).state(LoadCase.DEPARTURE.id())
+                .filter(s -> s.mass() > 0);
         if (loaded.isEmpty() || !(d.base().ballToAxle() > 0)) {
             return List.of();
         }

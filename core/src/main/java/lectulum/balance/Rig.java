@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Person;
@@ -86,7 +87,8 @@ public final class Rig {
 
     /// The case that leaves home.
     public LoadedState departure() {
-        return trips.stream().filter(s -> s.loadCase().id().equals("departure")).findFirst().orElse(trips.getFirst());
+        return trips.stream().filter(s -> s.loadCase().id().equals(LoadCase.DEPARTURE.id())).findFirst()
+                .orElse(trips.getFirst());
     }
 
     public LoadedState highest() {

@@ -1,5 +1,6 @@
 package lectulum.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -19,9 +20,11 @@ import lectulum.design.weighing.Weighing;
 ///
 /// @param vehicle that tows it now
 /// @param garage  other vehicles that may tow it
+@RecordBuilder
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
         List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
-        List<Weighing> weighings, @Means("Other vehicles that may tow it") List<Vehicle> garage) {
+        List<Weighing> weighings,
+        @Means("Other vehicles that may tow it") List<Vehicle> garage) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
@@ -75,7 +78,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design with(Settings newSettings) {
-        return new Design(brief, vehicle, base, things, cases, accepted, newSettings, weighings, garage);
+        return withSettings(newSettings);
     }
 
     public Optional<Thing> thing(String id) {
@@ -85,7 +88,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     /// The load case of that id, or the departure, or the first there is.
     public LoadCase loadCase(String id) {
         return cases.stream().filter(c -> c.id().equals(id)).findFirst().orElseGet(
-                () -> cases.stream().filter(c -> c.id().equals("departure")).findFirst().orElse(cases.getFirst()));
+                () -> cases.stream().filter(c -> c.id().equals(LoadCase.DEPARTURE.id())).findFirst()
+                        .orElse(cases.getFirst()));
     }
 
     /// An id that is not taken yet, made from a word: `cells`, `cells-2`, `cells-3`…
@@ -102,23 +106,15 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
     }
 
     public Design with(Brief newBrief) {
-        return new Design(newBrief, vehicle, base, things, cases, accepted, settings, weighings, garage);
+        return withBrief(newBrief);
     }
 
     public Design with(Vehicle newVehicle) {
-        return new Design(brief, newVehicle, base, things, cases, accepted, settings, weighings, garage);
+        return withVehicle(newVehicle);
     }
 
     public Design with(Base newBase) {
-        return new Design(brief, vehicle, newBase, things, cases, accepted, settings, weighings, garage);
-    }
-
-    public Design withThings(List<Thing> newThings) {
-        return new Design(brief, vehicle, base, newThings, cases, accepted, settings, weighings, garage);
-    }
-
-    public Design withCases(List<LoadCase> newCases) {
-        return new Design(brief, vehicle, base, things, newCases, accepted, settings, weighings, garage);
+        return withBase(newBase);
     }
 
     public Design plus(Thing thing) {
@@ -147,14 +143,6 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design mappingCase(String id, UnaryOperator<LoadCase> change) {
         return withCases(cases.stream().map(c -> c.id().equals(id) ? change.apply(c) : c).toList());
-    }
-
-    public Design withWeighings(List<Weighing> all) {
-        return new Design(brief, vehicle, base, things, cases, accepted, settings, all, garage);
-    }
-
-    public Design withGarage(List<Vehicle> others) {
-        return new Design(brief, vehicle, base, things, cases, accepted, settings, weighings, others);
     }
 
     /// The design behind one of the other vehicles, the one that towed it put in that one's place.
@@ -217,11 +205,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Acceptance> all = new ArrayList<>(accepted);
         all.removeIf(a -> a.finding().equals(why.finding()));
         all.add(why);
-        return new Design(brief, vehicle, base, things, cases, all, settings, weighings, garage);
+        return withAccepted(all);
     }
 
     public Design notAccepting(String finding) {
-        return new Design(brief, vehicle, base, things, cases,
-                accepted.stream().filter(a -> !a.finding().equals(finding)).toList(), settings, weighings, garage);
+        return withAccepted(accepted.stream().filter(a -> !a.finding().equals(finding)).toList());
     }
 }

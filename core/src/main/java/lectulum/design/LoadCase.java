@@ -1,5 +1,6 @@
 package lectulum.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Tank;
@@ -16,6 +17,7 @@ import lectulum.units.Quantity;
 /// @param provisions share of the provisions aboard, 0 to 1
 /// @param wet        how soaked fabric is, 0 for dry to 1
 /// @param parked     never driven: the tongue band is not judged in it
+@RecordBuilder
 public record LoadCase(String id, String name, boolean builtIn,
         @Means(value = "Fresh water", of = Quantity.SHARE, high = 1, says = "fill of the tanks") double fresh,
         @Means(value = "Waste water", of = Quantity.SHARE, high = 1, says = "fill of the grey-water and toilet tanks") double waste,
@@ -23,7 +25,7 @@ public record LoadCase(String id, String name, boolean builtIn,
         @Means(value = "Gear", of = Quantity.SHARE, high = 1, says = "share aboard") double gear,
         @Means(value = "Provisions", of = Quantity.SHARE, high = 1, says = "share aboard") double provisions,
         @Means(value = "Wetness", of = Quantity.SHARE, high = 1, says = "how soaked fabric is") double wet,
-        @Means("Never driven") boolean parked) {
+        @Means("Never driven") boolean parked) implements LoadCaseBuilder.With {
     /// Share of provisions that stays aboard as rubbish and packaging (assumed).
     private static final double KEPT = 0.15;
 
@@ -87,7 +89,7 @@ public record LoadCase(String id, String name, boolean builtIn,
 
     /// The same aboard under another id and name.
     public LoadCase copied(String newId, String newName) {
-        return new LoadCase(newId, newName, builtIn, fresh, waste, fuel, gear, provisions, wet, parked);
+        return withId(newId).withName(newName);
     }
 
     /// Whether it is one that every design starts with. Not named `is…`: that would be written into the file.
@@ -96,19 +98,19 @@ public record LoadCase(String id, String name, boolean builtIn,
     }
 
     public LoadCase withFills(double newFresh, double newWaste, double newFuel) {
-        return new LoadCase(id, name, builtIn, newFresh, newWaste, newFuel, gear, provisions, wet, parked);
+        return withFresh(newFresh).withWaste(newWaste).withFuel(newFuel);
     }
 
     public LoadCase withPacked(double newGear, double newProvisions) {
-        return new LoadCase(id, name, builtIn, fresh, waste, fuel, newGear, newProvisions, wet, parked);
+        return withGear(newGear).withProvisions(newProvisions);
     }
 
     /// @param how 0 for dry to 1
     public LoadCase soaked(double how) {
-        return new LoadCase(id, name, builtIn, fresh, waste, fuel, gear, provisions, how, parked);
+        return withWet(how);
     }
 
     public LoadCase parked(boolean never) {
-        return new LoadCase(id, name, builtIn, fresh, waste, fuel, gear, provisions, wet, never);
+        return withParked(never);
     }
 }

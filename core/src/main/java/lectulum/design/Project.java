@@ -1,13 +1,15 @@
 package lectulum.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /// All that one file holds: the variants of one camper, which of them is worked on, and the pinned design that changes
 /// are measured against.
+@RecordBuilder
 public record Project(String name, List<Variant> variants, @Means("Variant worked on") String current,
-        Optional<Design> pinned) {
+        Optional<Design> pinned) implements ProjectBuilder.With {
 
     public Project {
         name = name == null ? "" : name;
@@ -31,16 +33,15 @@ public record Project(String name, List<Variant> variants, @Means("Variant worke
     /// The project with another design in the current variant.
     public Project with(Design design) {
         String id = variant().id();
-        return new Project(name, variants.stream().map(v -> v.id().equals(id) ? v.with(design) : v).toList(), current,
-                pinned);
+        return withVariants(variants.stream().map(v -> v.id().equals(id) ? v.with(design) : v).toList());
     }
 
     public Project named(String newName) {
-        return new Project(newName, variants, current, pinned);
+        return withName(newName);
     }
 
     public Project pinning(Design design) {
-        return new Project(name, variants, current, Optional.of(design));
+        return withPinned(Optional.of(design));
     }
 
     /// A copy of the current variant under a new name, which becomes the current one.
@@ -51,7 +52,7 @@ public record Project(String name, List<Variant> variants, @Means("Variant worke
         }
         List<Variant> more = new ArrayList<>(variants);
         more.add(new Variant("variant-" + number, newName, design()));
-        return new Project(name, more, "variant-" + number, pinned);
+        return withVariants(more).withCurrent("variant-" + number);
     }
 
     public Project switchedTo(String variantId) {
@@ -65,7 +66,7 @@ public record Project(String name, List<Variant> variants, @Means("Variant worke
         }
         String gone = variant().id();
         List<Variant> rest = variants.stream().filter(v -> !v.id().equals(gone)).toList();
-        return new Project(name, rest, rest.getFirst().id(), pinned);
+        return withVariants(rest).withCurrent(rest.getFirst().id());
     }
 
     private boolean hasVariant(String id) {

@@ -107,7 +107,7 @@ class AnalysisTest {
     void reusingUnchangedPartsGivesTheSameAsAFreshAnalysis() {
         Design d = many(50, 4);
         Analysis first = Analysis.of(d);
-        List<Design> edits = List.of(d.with(d.brief().withNights(9)), d.with(d.base().withTongue(1.5)),
+        List<Design> edits = List.of(d.with(d.brief().withNights(9)), d.with(d.base().withTongueLength(1.5)),
                 d.mapping("t3", t -> t.with(t.place().moved(0.1, 0, 0))), d.without(List.of("t1", "t2")),
                 d.mappingCase("departure", c -> c.withFills(0.3, 0, 1)));
 

@@ -94,7 +94,7 @@ class JourneyRemediesTest {
 
     @Test
     void aTurnThatTouchesIsClearedByALongerTongue() {
-        Design d = base(set(loaded(), "tow.half", 0.9), b -> b.withTongue(0.55));
+        Design d = base(set(loaded(), "tow.half", 0.9), b -> b.withTongueLength(0.55));
 
         List<Remedy> remedies = mending(d, "out.turn");
 

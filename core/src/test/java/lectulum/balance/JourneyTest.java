@@ -265,7 +265,7 @@ class JourneyTest {
     @Test
     void aShortTongueTouchesAndALongerOneClears() {
         Design d = loaded();
-        Design tight = set(d.with(d.base().withTongue(0.6)), "tow.half", 0.88);
+        Design tight = set(d.with(d.base().withTongueLength(0.6)), "tow.half", 0.88);
         Finding f = finding(tight, "out.turn").orElseThrow();
 
         assertThat(f.severity()).isEqualTo(Severity.WARN);

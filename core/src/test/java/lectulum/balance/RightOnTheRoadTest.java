@@ -155,7 +155,7 @@ class RightOnTheRoadTest {
         double ball = (s.mass() * (3 - s.roll().x()) - 90 * (rearEnd - 0.2 - 3)) / 3;
 
         assertThat(value(d, "camp.coupled")).isCloseTo(ball, within(0.01));
-        Design light = d.with(d.base().withTongue(0.9));
+        Design light = d.with(d.base().withTongueLength(0.9));
         assertThat(value(light.with(withPerson(light, 250)), "camp.coupled")).as("the coupler is pulled").isNegative();
     }
 
@@ -213,7 +213,7 @@ class RightOnTheRoadTest {
     @Test
     void aLongerTongueCuresWhereItIsOffered() {
         Design d = set(set(box(thing("galley", 60, 1.2, 0)), "tow.half", 0.9), "tow.ahead", 0.1);
-        d = d.with(d.base().withTongue(0.6));
+        d = d.with(d.base().withTongueLength(0.6));
         Analysis before = Analysis.of(d);
         Finding f = before.findings().stream().filter(x -> x.id().equals("out.turn")).findFirst().orElseThrow();
         List<Remedy> remedies = Remedies.of(before, f);

@@ -553,7 +553,7 @@ class StudiesTest {
     @Test
     void aLongTongueNeverTouchesAndAShortOneIsMadeLonger() {
         assertThat(value(box(), "outside.turn")).isGreaterThan(Math.PI / 2);
-        Design tight = base(box(), b -> b.withTongue(0.6));
+        Design tight = base(box(), b -> b.withTongueLength(0.6));
 
         assertThat(value(tight, "outside.turn")).isLessThan(Math.toRadians(75));
         Design measured = tight.with(tight.settings().with("tow.half", 0.88));

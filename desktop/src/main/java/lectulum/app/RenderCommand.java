@@ -11,6 +11,7 @@ import lectulum.figures.Stage;
 import lectulum.files.AtomicFile;
 import lectulum.files.Home;
 import lectulum.sheet.SheetPicture;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
@@ -68,7 +69,7 @@ final class RenderCommand implements Callable<Integer> {
             png = Headless.on(() -> {
                 Workbench bench = new Workbench(input.project());
                 choose(bench);
-                return SheetPicture.png(bench.state(), Theme.PAPER, w, h);
+                return SheetPicture.png(bench.state(), Theme.PAPER, Stages.look(bench.state().stage()), w, h);
             });
         } else {
             MainWindow window = Headless.window(input.project(), new Home(scratch), remedies);

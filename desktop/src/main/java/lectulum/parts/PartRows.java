@@ -32,8 +32,13 @@ public final class PartRows<P extends Record> {
 
     /// A number under another name, where the form has several of the kind.
     public PartRows<P> row(String name, String label) {
+        return row(name, label, Range.of(type, name));
+    }
+
+    /// A number that other numbers of the part keep in a narrower range.
+    public PartRows<P> row(String name, String label, Range range) {
         Meaning m = Meaning.of(type, name);
-        form.quantity(label, Range.of(type, name), d -> value(d, m), (d, v) -> with(d, m, v));
+        form.quantity(label, range, d -> value(d, m), (d, v) -> with(d, m, v));
         return this;
     }
 

@@ -12,7 +12,7 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.theme.Theme;
 
 /// A hatch for each system, so that nothing is told by colour alone.
-final class Hatches {
+public final class Hatches {
     private static final int TILE = 8;
     /// A picture this large is copied from in pieces: far quicker than filling with a pattern.
     private static final int SIZE = 256;
@@ -29,16 +29,16 @@ final class Hatches {
         fault = tile(theme.colour("accent"), (x, y) -> (x + y) % 4 == 0);
     }
 
-    Image of(SystemGroup system) {
+    public Image of(SystemGroup system) {
         return bySystem.get(system);
     }
 
-    Image fault() {
+    public Image fault() {
         return fault;
     }
 
     /// The hatch as a paint, for outlines that are not upright rectangles.
-    static Paint paint(Image hatch) {
+    public static Paint paint(Image hatch) {
         return new ImagePattern(hatch, 0, 0, SIZE, SIZE, false);
     }
 

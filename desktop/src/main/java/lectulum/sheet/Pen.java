@@ -17,11 +17,11 @@ import javafx.scene.text.TextAlignment;
 import lectulum.theme.Theme;
 
 /// The one way the sheet draws lines, arrows, dimension lines and labels.
-final class Pen {
+public final class Pen {
     private static final Map<String, Double> WIDTHS = new HashMap<>();
 
-    final GraphicsContext g;
-    final Theme theme;
+    public final GraphicsContext g;
+    public final Theme theme;
     private final List<Bounds> labels = new ArrayList<>();
 
     Pen(GraphicsContext g, Theme theme) {
@@ -30,20 +30,20 @@ final class Pen {
         g.setTextBaseline(VPos.CENTER);
     }
 
-    void stroke(String token, double width) {
+    public void stroke(String token, double width) {
         g.setStroke(theme.colour(token));
         g.setLineWidth(width);
         g.setLineDashes();
     }
 
-    void dashed(String token, double width) {
+    public void dashed(String token, double width) {
         g.setStroke(theme.colour(token));
         g.setLineWidth(width);
         g.setLineDashes(5, 4);
     }
 
     /// Upright lines are thin rectangles, which are drawn many times quicker than strokes.
-    void line(double x1, double y1, double x2, double y2) {
+    public void line(double x1, double y1, double x2, double y2) {
         boolean dashes = g.getLineDashes() != null && g.getLineDashes().length > 0;
         double w = g.getLineWidth();
         if (!dashes && (x1 == x2 || y1 == y2)) {
@@ -56,7 +56,7 @@ final class Pen {
     }
 
     /// The outline of a thing, with the stroke that is set.
-    void outline(double[][] o, boolean dashed) {
+    public void outline(double[][] o, boolean dashed) {
         if (!upright(o)) {
             if (dashed) {
                 g.setLineDashes(3, 3);
@@ -84,7 +84,7 @@ final class Pen {
         }
     }
 
-    void fill(double[][] o, Paint paint) {
+    public void fill(double[][] o, Paint paint) {
         g.setFill(paint);
         if (upright(o)) {
             g.fillRect(min(o, 0), min(o, 1), max(o, 0) - min(o, 0), max(o, 1) - min(o, 1));
@@ -93,7 +93,7 @@ final class Pen {
         }
     }
 
-    void hatch(double[][] o, Image hatch) {
+    public void hatch(double[][] o, Image hatch) {
         if (!upright(o)) {
             fill(o, Hatches.paint(hatch));
             return;
@@ -121,7 +121,7 @@ final class Pen {
         return Math.abs(a - b) < 0.01;
     }
 
-    static double min(double[][] o, int axis) {
+    public static double min(double[][] o, int axis) {
         double low = o[0][axis];
         for (double[] q : o) {
             low = Math.min(low, q[axis]);
@@ -129,7 +129,7 @@ final class Pen {
         return low;
     }
 
-    static double max(double[][] o, int axis) {
+    public static double max(double[][] o, int axis) {
         double high = o[0][axis];
         for (double[] q : o) {
             high = Math.max(high, q[axis]);
@@ -145,7 +145,7 @@ final class Pen {
         return values;
     }
 
-    void polygon(double[][] points, boolean fill) {
+    public void polygon(double[][] points, boolean fill) {
         double[] xs = axis(points, 0);
         double[] ys = axis(points, 1);
         if (fill) {
@@ -154,7 +154,7 @@ final class Pen {
         g.strokePolygon(xs, ys, points.length);
     }
 
-    void text(String text, double x, double y, TextAlignment align, Font font, Color colour) {
+    public void text(String text, double x, double y, TextAlignment align, Font font, Color colour) {
         g.setFont(font);
         g.setFill(colour);
         g.setTextAlign(align);
@@ -162,7 +162,7 @@ final class Pen {
     }
 
     /// A text on a plate of paper, left out where it would cover another or not fit into `room`.
-    boolean label(String text, double x, double y, double room, double size, boolean always) {
+    public boolean label(String text, double x, double y, double room, double size, boolean always) {
         double width = width(text, size);
         Bounds plate = new BoundingBox(x - width / 2 - 3, y - size * 0.7, width + 6, size * 1.4);
         if (!always && (width + 8 > room || labels.stream().anyMatch(l -> l.intersects(plate)))) {
@@ -176,12 +176,12 @@ final class Pen {
     }
 
     /// Keeps later labels off a place.
-    void reserve(double x, double y, double width, double height) {
+    public void reserve(double x, double y, double width, double height) {
         labels.add(new BoundingBox(x, y, width, height));
     }
 
     /// A dimension line with ticks and its length; left out where it is too short to read.
-    void dimension(double x1, double y1, double x2, double y2, String length) {
+    public void dimension(double x1, double y1, double x2, double y2, String length) {
         double span = Math.hypot(x2 - x1, y2 - y1);
         if (span < 14) {
             return;
@@ -196,7 +196,7 @@ final class Pen {
     }
 
     /// A filled arrow whose stem is as wide as what it stands for.
-    void block(double x, double tip, double tail, double width, String token) {
+    public void block(double x, double tip, double tail, double width, String token) {
         double way = Math.signum(tail - tip);
         double half = Math.max(0.75, width / 2);
         double head = Math.max(6, half + 4);
@@ -207,7 +207,7 @@ final class Pen {
                 {x - half, neck}, {x - head, neck}}, true);
     }
 
-    static double width(String text, double size) {
+    public static double width(String text, double size) {
         return WIDTHS.computeIfAbsent(text, t -> {
             Text node = new Text(t);
             node.setFont(Theme.font(100));

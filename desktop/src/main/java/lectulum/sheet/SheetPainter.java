@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import lectulum.design.Design;
@@ -34,8 +35,12 @@ public final class SheetPainter {
     private final Theme theme;
     private final Hatches hatches;
 
-    public SheetPainter(Theme theme) {
+    private final Function<Stage, SheetLook> looks;
+
+    /// @param looks how each stage wants the sheet
+    public SheetPainter(Theme theme, Function<Stage, SheetLook> looks) {
         this.theme = theme;
+        this.looks = looks;
         this.hatches = new Hatches(theme);
     }
 
@@ -72,11 +77,9 @@ public final class SheetPainter {
             things(pen, p, state, still, false);
             scenery.wheelsSide();
         }
-        if (state.stage() == Stage.LAYOUT) {
-            new LayoutLayer(pen, p, state).paint();
-        }
+        look(state).still().paint(pen, p, state, hatches);
         names(pen, p, state, still, true);
-        if (p.sideShown() && state.stage() != Stage.BALANCE) {
+        if (p.sideShown() && !look(state).outlined()) {
             names(pen, p, state, still, false);
         }
     }
@@ -89,16 +92,14 @@ public final class SheetPainter {
         things(pen, p, state, selected, true);
         if (p.sideShown()) {
             things(pen, p, state, selected, false);
-            if (state.stage() == Stage.BALANCE) {
-                new BalanceLayer(pen, p, state, hatches).paint();
-            }
+            look(state).moving().paint(pen, p, state, hatches);
         }
         ghosts(pen, p, state);
         offered(pen, p, state);
         faults(pen, p, state, state.analysis().of(Layout.DISCIPLINE).faults().get(state.mode()));
         selection(pen, p, state);
         names(pen, p, state, selected, true);
-        if (p.sideShown() && state.stage() != Stage.BALANCE) {
+        if (p.sideShown() && !look(state).outlined()) {
             names(pen, p, state, selected, false);
         }
         hand(pen, p, state, hand, width, height);
@@ -116,11 +117,11 @@ public final class SheetPainter {
     }
 
     private void things(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
-        boolean outlines = !plan && state.stage() == Stage.BALANCE;
+        boolean outlines = !plan && look(state).outlined();
         Comparator<Thing> order = plan
                 ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.sizeIn(state.mode()).height())
                 : Comparator.comparingDouble(t -> -t.at(state.mode()).y());
-        Set<SystemGroup> lit = lit(state.stage());
+        Set<SystemGroup> lit = look(state).lit();
         Set<String> selected = Set.copyOf(state.selection());
         things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away()).sorted(order)
                 .forEach(thing -> {
@@ -131,7 +132,7 @@ public final class SheetPainter {
     }
 
     private void names(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
-        Set<SystemGroup> lit = lit(state.stage());
+        Set<SystemGroup> lit = look(state).lit();
         Set<String> selected = Set.copyOf(state.selection());
         Comparator<Thing> order = plan
                 ? Comparator.comparingDouble(t -> -t.at(state.mode()).z() - t.size().height())
@@ -148,13 +149,8 @@ public final class SheetPainter {
                 && !state.selection().contains(thing.id());
     }
 
-    /// Systems that a stage is about; the others stay as outlines.
-    private static Set<SystemGroup> lit(Stage stage) {
-        return switch (stage) {
-            case POWER -> Set.of(SystemGroup.ELECTRICAL, SystemGroup.COLD);
-            case WATER -> Set.of(SystemGroup.WATER);
-            default -> Set.of(SystemGroup.values());
-        };
+    private SheetLook look(State state) {
+        return looks.apply(state.stage());
     }
 
     private void thing(Pen pen, Projection p, State state, Thing thing, boolean plan, boolean quiet,
@@ -253,7 +249,7 @@ public final class SheetPainter {
     }
 
     private void faults(Pen pen, Projection p, State state, List<Fault> faults) {
-        if (state.stage() != Stage.LAYOUT && state.stage() != Stage.BASE) {
+        if (!look(state).clashes()) {
             return;
         }
         Map<String, Thing> things = new HashMap<>();
@@ -293,11 +289,10 @@ public final class SheetPainter {
                 pen.outline(outline(p, state, thing, false), false);
             }
         }
-        if (selected.size() == 1 && state.stage() == Stage.LAYOUT) {
+        if (selected.size() == 1 && look(state).elsewhere()) {
             otherModes(pen, p, state, selected.getFirst());
         }
-        if (selected.size() == 1 && selected.getFirst().mount() != Mount.SPREAD
-                && (state.stage() == Stage.LAYOUT || state.stage() == Stage.BASE)) {
+        if (selected.size() == 1 && selected.getFirst().mount() != Mount.SPREAD && look(state).distances()) {
             distances(pen, p, state, selected.getFirst());
         }
     }

@@ -9,7 +9,6 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelReader;
 import javafx.scene.layout.StackPane;
 import javax.imageio.ImageIO;
-import lectulum.figures.Stage;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 
@@ -18,13 +17,12 @@ public final class SheetPicture {
     private SheetPicture() {
     }
 
-    public static byte[] png(State state, Theme theme, int width, int height) throws IOException {
+    /// @param look how the stage of the state wants the sheet
+    public static byte[] png(State state, Theme theme, SheetLook look, int width, int height) throws IOException {
         Canvas canvas = new Canvas(width, height);
         new Scene(new StackPane(canvas));
-        double bottom = state.stage() == Stage.BALANCE ? 60 : 24;
-        boolean side = state.stage() != Stage.POWER && state.stage() != Stage.WATER;
-        Projection projection = Projection.fit(state.design(), width, height, side, bottom);
-        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), width, height, state, projection);
+        Projection projection = Projection.fit(state.design(), width, height, look.side(), look.below());
+        new SheetPainter(theme, stage -> look).paint(canvas.getGraphicsContext2D(), width, height, state, projection);
         return encode(canvas.snapshot(null, null));
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
@@ -37,10 +38,8 @@ import lectulum.workbench.Workbench;
 /// each frame at most.
 public final class SheetView extends Region {
     private static final double SNAP_PIXELS = 9;
-    private static final double REACTION_ROOM = 56;
-    private static final double TOOLS_ROOM = 38;
-
     private final Workbench bench;
+    private final Function<Stage, SheetLook> looks;
     private final Canvas still = new Canvas();
     private final Canvas moving = new Canvas();
     private Backdrop painted;
@@ -48,16 +47,16 @@ public final class SheetView extends Region {
     private SheetPainter painter;
     private Projection projection;
     private boolean fitted = true;
-    private boolean sideShown = true;
     private boolean measuring;
     private Gesture gesture = new Gesture.None();
     private Optional<String> hover = Optional.empty();
     private Optional<Snapping> snap = Optional.empty();
     private double[] measure;
 
-    public SheetView(Workbench bench, Theme theme) {
+    public SheetView(Workbench bench, Theme theme, Function<Stage, SheetLook> looks) {
         this.bench = bench;
-        this.painter = new SheetPainter(theme);
+        this.looks = looks;
+        this.painter = new SheetPainter(theme, looks);
         getStyleClass().add("sheet");
         setId("sheet");
         getChildren().addAll(still, moving);
@@ -100,15 +99,8 @@ public final class SheetView extends Region {
     }
 
     public void setTheme(Theme theme) {
-        painter = new SheetPainter(theme);
+        painter = new SheetPainter(theme, looks);
         requestLayout();
-    }
-
-    public void setSideShown(boolean shown) {
-        if (sideShown != shown) {
-            sideShown = shown;
-            fit();
-        }
     }
 
     /// Shows the whole camper and keeps it fitted until it is zoomed or panned.
@@ -149,8 +141,8 @@ public final class SheetView extends Region {
         State s = bench.state();
         boolean busy = !(gesture instanceof Gesture.None);
         if (projection == null || fitted && !busy) {
-            double bottom = s.stage() == Stage.BALANCE ? REACTION_ROOM : TOOLS_ROOM;
-            projection = Projection.fit(s.design(), w, h, sideShown, bottom);
+            SheetLook look = looks.apply(s.stage());
+            projection = Projection.fit(s.design(), w, h, look.side(), look.below());
         }
         Backdrop backdrop = new Backdrop(painter, projection, w, h, s);
         if (painted == null || !painted.same(backdrop)) {
@@ -257,10 +249,10 @@ public final class SheetView extends Region {
         }
     }
 
-    /// On the Balance stage the wheels of the side view are a handle of the axle.
+    /// Where the stage is about the axle, the wheels of the side view are its handle.
     private boolean onWheel(double px, double py) {
         State s = bench.state();
-        if (s.stage() != Stage.BALANCE || projection == null || inPlan(py)) {
+        if (!looks.apply(s.stage()).axle() || projection == null || inPlan(py)) {
             return false;
         }
         double r = s.design().base().axle().wheelDiameter() / 2;
@@ -432,10 +424,10 @@ public final class SheetView extends Region {
         return e.isShiftDown() ? 10 * step : e.isAltDown() ? step / 10 : step;
     }
 
-    /// Arrow keys move in the plan; with Ctrl, up and down lift and lower. On the Balance stage they move the axle where
-    /// nothing is selected.
+    /// Arrow keys move in the plan; with Ctrl, up and down lift and lower. Where the wheels are a handle they move the
+    /// axle while nothing is selected.
     private void nudge(double dx, double dv, KeyEvent e) {
-        if (bench.state().selection().isEmpty() && bench.state().stage() == Stage.BALANCE && dx != 0) {
+        if (bench.state().selection().isEmpty() && looks.apply(bench.state().stage()).axle() && dx != 0) {
             bench.edit(bench.movingAxle(dx, Math.abs(dx)));
             return;
         }

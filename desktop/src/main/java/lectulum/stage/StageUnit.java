@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
+import lectulum.sheet.SheetLook;
 import lectulum.workbench.State;
 
 /// One stage of the rail: all that window, palette and tally ask about it. What a stage does not have it leaves out.
@@ -17,6 +18,11 @@ public interface StageUnit {
     /// Pictures of this stage beside the sheet, the sheet first; none where the stage has only one.
     default List<Leaf> leaves(Bench bench) {
         return List.of();
+    }
+
+    /// How it wants the sheet, with what it draws over it.
+    default SheetLook look() {
+        return SheetLook.PLAIN;
     }
 
     /// The figures of it that are always in sight.

@@ -17,11 +17,6 @@ public interface StageView {
         return Optional.empty();
     }
 
-    /// Whether the sheet shows the side elevation too.
-    default boolean side() {
-        return true;
-    }
-
     /// The upper part of the card.
     Node card();
 

@@ -2,6 +2,7 @@ package lectulum.stage;
 
 import java.util.List;
 import lectulum.figures.Stage;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.balance.BalanceUnit;
 import lectulum.stage.base.BaseUnit;
 import lectulum.stage.brief.BriefUnit;
@@ -26,6 +27,11 @@ public final class Stages {
             new PapersUnit());
 
     private Stages() {
+    }
+
+    /// How a stage wants the sheet.
+    public static SheetLook look(Stage stage) {
+        return of(stage).look();
     }
 
     /// The unit of a stage.

@@ -245,7 +245,8 @@ final class Actions {
     }
 
     private void picture(Path path) throws IOException {
-        AtomicFile.write(path, SheetPicture.png(bench.state(), Theme.PAPER, 1600, 1000));
+        AtomicFile.write(path, SheetPicture.png(bench.state(), Theme.PAPER,
+                Stages.look(bench.state().stage()), 1600, 1000));
     }
 
     private void compare() {

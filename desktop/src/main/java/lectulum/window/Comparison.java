@@ -20,6 +20,7 @@ import lectulum.parts.Ledger;
 import lectulum.parts.Words;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetPainter;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 import lectulum.units.Units;
@@ -77,7 +78,8 @@ final class Comparison extends VBox {
     private void draw(Canvas canvas, Analysis analysis) {
         State shown = new State(state.history(), analysis, analysis, List.of(), state.mode(), state.loadCase(),
                 state.units(), Stage.LAYOUT, Optional.empty(), List.of());
-        new SheetPainter(theme).paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight(), shown,
+        new SheetPainter(theme, Stages::look).paint(canvas.getGraphicsContext2D(), canvas.getWidth(),
+                canvas.getHeight(), shown,
                 Projection.fit(analysis.design(), canvas.getWidth(), canvas.getHeight(), true, 6));
     }
 

@@ -105,7 +105,7 @@ public final class MainWindow implements AutoCloseable {
         this.catalogue = Catalogue.shipped();
         this.units = new Bench(bench, () -> theme, host(files));
         this.actions = new Actions(this, bench, session, files);
-        this.sheet = new SheetView(bench, Theme.PAPER);
+        this.sheet = new SheetView(bench, Theme.PAPER, Stages::look);
         this.section = new SectionView(bench, () -> theme);
         section.setVisible(false);
         this.sheetStack = sheetStack();
@@ -434,14 +434,13 @@ public final class MainWindow implements AutoCloseable {
         shownStage = state.stage();
         StageView view = stage(shownStage);
         view.show(state);
-        sheet.setSideShown(view.side());
         sheet.fit();
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
         strip();
         Node tools = sheetStack.getChildren().getLast();
-        StackPane.setAlignment(tools, shownStage == Stage.BALANCE ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
+        StackPane.setAlignment(tools, Stages.look(shownStage).outlined() ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
         Optional<Node> page = view.page().or(() -> leaf().flatMap(Leaf::page).map(Leaf.Page::node));
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);

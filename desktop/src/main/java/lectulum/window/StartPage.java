@@ -21,6 +21,7 @@ import lectulum.design.brief.CamperType;
 import lectulum.files.Journal;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetPainter;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.workbench.Workbench;
 
@@ -150,6 +151,6 @@ public final class StartPage {
     private static void draw(Canvas picture, Project project) {
         var state = new Workbench(project).state();
         Projection fit = Projection.fit(state.design(), 350, 132, false, 4);
-        new SheetPainter(Theme.PAPER).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
+        new SheetPainter(Theme.PAPER, Stages::look).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
     }
 }

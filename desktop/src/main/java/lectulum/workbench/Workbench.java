@@ -52,7 +52,7 @@ public final class Workbench {
         Analysis analysis = Analysis.of(project.design());
         Analysis pinned = project.pinned().map(Analysis::of).orElse(analysis);
         this.state = new ReadOnlyObjectWrapper<>(new State(History.of(project), analysis, pinned, List.of(), Mode.ROAD,
-                "departure", project.design().brief().units(), Stage.LAYOUT, Optional.empty(), List.of()));
+                LoadCase.DEPARTURE.id(), project.design().brief().units(), Stage.LAYOUT, Optional.empty(), List.of()));
     }
 
     public ReadOnlyObjectProperty<State> stateProperty() {

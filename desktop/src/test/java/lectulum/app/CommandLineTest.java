@@ -45,6 +45,14 @@ class CommandLineTest {
     }
 
     @Test
+    void schemaPrintsWhatIsPublished() throws IOException {
+        assertThat(run("schema")).isZero();
+
+        assertThat(out.toString())
+                .isEqualTo(Files.readString(Path.of("..", "docs", "file-format", "project.schema.json")));
+    }
+
+    @Test
     void aBadFileIsASentenceAndExitCodeTwo() throws IOException {
         Path file = folder.resolve("bad.json");
         Files.writeString(file, "{");

@@ -72,7 +72,7 @@ class GearAndPartsTest extends WindowTest {
         click("#gear-springs");
         enter("#field-leaf-eye-to-eye-along-it", "26\"");
         assertThat(gear().springs().orElseThrow().leaf()).isCloseTo(26 * 0.0254, within(1e-9));
-        enter("#field-holes-as-welded-0-before", "690");
+        enter("#field-holes-as-welded", "690");
         assertThat(severity("gear.shackle")).isEqualTo(Severity.STOP);
         click("#gear-bar");
         enter("#field-bar-joint-to-joint", "0.9 m");

@@ -100,7 +100,7 @@ class MeasuredBodyTest extends WindowTest {
 
         assertThat(finding("survey.")).hasValueSatisfying(f -> assertThat(f.severity()).isEqualTo(Severity.STOP));
         for (String nonsense : new String[]{"-3 m", "40 m", "wide"}) {
-            enter("#field-rear-width-0-for-not-read", nonsense);
+            enter("#field-rear-width-if-read", nonsense);
             assertThat(survey().tapes().orElseThrow().rear()).as(nonsense).as("not read").isEmpty();
         }
         robot.clickOn("#undo").clickOn("#undo");
@@ -109,7 +109,7 @@ class MeasuredBodyTest extends WindowTest {
         click("#survey-tapes");
         assertThat(finding("survey.unchecked")).hasValueSatisfying(f -> assertThat(f.severity())
                 .isEqualTo(Severity.NOTE));
-        enter("#field-rear-width-0-for-not-read", "1.71 m");
+        enter("#field-rear-width-if-read", "1.71 m");
         assertThat(finding("survey.unchecked")).isEmpty();
         assertThat(finding("survey.residual")).as("30 mm off").isPresent();
     }

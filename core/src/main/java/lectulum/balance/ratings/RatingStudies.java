@@ -11,6 +11,7 @@ import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
 import lectulum.balance.VehicleLoads;
+import lectulum.design.LoadCase;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.discipline.Discipline;
@@ -286,7 +287,7 @@ public final class RatingStudies {
     private static Study dry(Rig rig, Balance balance) {
         Study.Notebook book = new Study.Notebook("dry", Stage.BALANCE, "What the bare build uses of the axle",
                 "");
-        Optional<LoadedState> dry = balance.state("dry");
+        Optional<LoadedState> dry = balance.state(LoadCase.DRY.id());
         double rated = rig.base().rating(Rating.AXLE).orElse(0);
         if (dry.isEmpty() || rated <= 0) {
             return book.note("The axle's rating is not known.").done();

@@ -35,7 +35,7 @@ public final class TurningRemedies {
     /// The jack stands on the frame and moves along.
     private static Design lengthened(Design d, double length) {
         double jack = Assumed.value(d, Assumption.JACK_AT) + length - d.base().tongueLength();
-        return d.with(d.base().withTongue(length)).with(
+        return d.with(d.base().withTongueLength(length)).with(
                 d.settings().with(Assumption.JACK_AT.id(), Math.min(jack, Assumed.entry(Assumption.JACK_AT).high())));
     }
 }

@@ -10,6 +10,7 @@ import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Tandem;
 import lectulum.design.Design;
+import lectulum.design.LoadCase;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Stuff;
@@ -44,7 +45,7 @@ public final class FrameStudies {
 
     public static Optional<FrameBeam> beam(Design design, Balance balance) {
         Optional<Carcass.Frame> frame = design.base().carcass().frame();
-        Optional<LoadedState> loaded = balance.state("departure");
+        Optional<LoadedState> loaded = balance.state(LoadCase.DEPARTURE.id());
         Base base = design.base();
         double end = base.tongueLength() + base.shell().length();
         if (frame.isEmpty() || loaded.isEmpty() || base.ballToAxle() <= 0.1 || base.ballToAxle() >= end) {

@@ -1,5 +1,6 @@
 package lectulum.design.base;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import lectulum.design.Means;
 import lectulum.units.Quantity;
 
@@ -17,6 +18,7 @@ import lectulum.units.Quantity;
 /// @param mass          what moves along when the axle is moved: axles, wheels, springs, guards \[kg\]
 /// @param rockerFront   arm of the rocker from its pin to the front axle's spring \[m\]; 0 for equal arms
 /// @param rockerRear    to the rear axle's spring \[m\]; 0 for equal arms
+@RecordBuilder
 public record Axle(
         @Means(value = "Axle line", low = -20, high = 20, says = "behind the foremost point of the body; the middle of two") double x,
         @Means(value = "Axles", of = Quantity.COUNT, low = 1, high = 2) int count,
@@ -27,7 +29,9 @@ public record Axle(
         boolean braked,
         @Means(value = "Axle with wheels", of = Quantity.MASS, high = 20_000, says = "what moves along when the axle is moved") double mass,
         @Means(value = "Rocker arm to the front", high = 2, says = "0 for equal arms") double rockerFront,
-        @Means(value = "Rocker arm to the rear", high = 2, says = "0 for equal arms") double rockerRear) {
+        @Means(value = "Rocker arm to the rear", high = 2, says = "0 for equal arms") double rockerRear)
+        implements
+            AxleBuilder.With {
 
     /// With equal rockers.
     public Axle(double x, int count, double spacing, double track, double wheelDiameter, double tyreWidth,
@@ -46,27 +50,22 @@ public record Axle(
     }
 
     public Axle at(double newX) {
-        return new Axle(newX, count, spacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront, rockerRear);
+        return withX(newX);
     }
 
     public Axle with(int newCount, double newSpacing) {
-        return new Axle(x, newCount, newSpacing, track, wheelDiameter, tyreWidth, braked, mass, rockerFront,
-                rockerRear);
+        return withCount(newCount).withSpacing(newSpacing);
     }
 
     public Axle withWheels(double newTrack, double diameter, double width) {
-        return new Axle(x, count, spacing, newTrack, diameter, width, braked, mass, rockerFront, rockerRear);
+        return withTrack(newTrack).withWheelDiameter(diameter).withTyreWidth(width);
     }
 
     public Axle withBrakes(boolean brakes) {
-        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, brakes, mass, rockerFront, rockerRear);
-    }
-
-    public Axle withMass(double group) {
-        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, braked, group, rockerFront, rockerRear);
+        return withBraked(brakes);
     }
 
     public Axle withRockers(double front, double rear) {
-        return new Axle(x, count, spacing, track, wheelDiameter, tyreWidth, braked, mass, front, rear);
+        return withRockerFront(front).withRockerRear(rear);
     }
 }

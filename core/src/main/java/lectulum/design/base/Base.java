@@ -1,5 +1,6 @@
 package lectulum.design.base;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
 import java.util.OptionalDouble;
 import lectulum.design.Means;
@@ -19,6 +20,7 @@ import lectulum.units.Quantity;
 /// @param cost         of the base as bought
 /// @param carcass      what it is built of and how it opens
 /// @param survey       what was measured on it
+@RecordBuilder
 public record Base(Shell shell, @Means(value = "Walls", high = 0.3, says = "thickness") double wall,
         @Means(value = "Floor thickness", high = 0.5) double floor,
         @Means(value = "Roof thickness", high = 0.3) double roof,
@@ -26,7 +28,7 @@ public record Base(Shell shell, @Means(value = "Walls", high = 0.3, says = "thic
         @Means(value = "Ball to body", low = 0.1) double tongueLength, Axle axle, EmptyMass empty,
         @Means(value = "Rating", of = Quantity.MASS, low = 1, high = 40_000, says = "limits; absent ones are unknown") Map<Rating, Double> ratings,
         Cost cost, Carcass carcass,
-        Survey survey) {
+        Survey survey) implements BaseBuilder.With {
 
     public Base {
         arches = arches == null ? WheelArches.NONE : arches;
@@ -69,65 +71,38 @@ public record Base(Shell shell, @Means(value = "Walls", high = 0.3, says = "thic
     }
 
     public Base with(Shell newShell) {
-        return new Base(newShell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
-                carcass,
-                survey);
+        return withShell(newShell);
     }
 
     public Base withBuildUp(double newWall, double newFloor, double newRoof) {
-        return new Base(shell, newWall, newFloor, newRoof, floorHeight, arches, tongueLength, axle, empty, ratings,
-                cost, carcass,
-                survey);
-    }
-
-    public Base withFloorHeight(double height) {
-        return new Base(shell, wall, floor, roof, height, arches, tongueLength, axle, empty, ratings, cost, carcass,
-                survey);
+        return withWall(newWall).withFloor(newFloor).withRoof(newRoof);
     }
 
     public Base with(WheelArches newArches) {
-        return new Base(shell, wall, floor, roof, floorHeight, newArches, tongueLength, axle, empty, ratings, cost,
-                carcass,
-                survey);
-    }
-
-    public Base withTongue(double length) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, length, axle, empty, ratings, cost, carcass,
-                survey);
+        return withArches(newArches);
     }
 
     public Base with(Axle newAxle) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, newAxle, empty, ratings, cost,
-                carcass,
-                survey);
+        return withAxle(newAxle);
     }
 
     public Base with(EmptyMass newEmpty) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, newEmpty, ratings, cost,
-                carcass,
-                survey);
+        return withEmpty(newEmpty);
     }
 
     public Base with(Rating which, OptionalDouble value) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty,
-                Vehicle.Ratings.with(ratings, which, value), cost, carcass,
-                survey);
+        return withRatings(Vehicle.Ratings.with(ratings, which, value));
     }
 
     public Base with(Cost newCost) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, newCost,
-                carcass,
-                survey);
+        return withCost(newCost);
     }
 
     public Base with(Carcass newCarcass) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
-                newCarcass, survey);
+        return withCarcass(newCarcass);
     }
 
     public Base with(Survey newSurvey) {
-        return new Base(shell, wall, floor, roof, floorHeight, arches, tongueLength, axle, empty, ratings, cost,
-                carcass,
-                newSurvey);
+        return withSurvey(newSurvey);
     }
 }

@@ -1,5 +1,6 @@
 package lectulum.design.base;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -22,9 +23,10 @@ import lectulum.units.Quantity;
 /// @param skin    sheet the curved roof is bent from
 /// @param frame   rails of the trailer frame
 /// @param gear    springs, guides and guards of the axle
+@RecordBuilder
 public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Optional<Lift> lift, Optional<Hatch> hatch,
         Optional<Skin> skin,
-        Optional<Frame> frame, Gear gear) {
+        Optional<Frame> frame, Gear gear) implements CarcassBuilder.With {
     /// Nothing known.
     public static final Carcass UNKNOWN = new Carcass(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
             Optional.empty(), Gear.UNKNOWN);
@@ -233,26 +235,10 @@ public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Opti
         Map<Face, Framing> next = new EnumMap<>(Face.class);
         next.putAll(framing);
         members.ifPresentOrElse(m -> next.put(face, m), () -> next.remove(face));
-        return new Carcass(next, lift, hatch, skin, frame, gear);
-    }
-
-    public Carcass withLift(Optional<Lift> top) {
-        return new Carcass(framing, top, hatch, skin, frame, gear);
-    }
-
-    public Carcass withHatch(Optional<Hatch> rear) {
-        return new Carcass(framing, lift, rear, skin, frame, gear);
-    }
-
-    public Carcass withSkin(Optional<Skin> sheet) {
-        return new Carcass(framing, lift, hatch, sheet, frame, gear);
-    }
-
-    public Carcass withFrame(Optional<Frame> rails) {
-        return new Carcass(framing, lift, hatch, skin, rails, gear);
+        return withFraming(next);
     }
 
     public Carcass with(Gear axles) {
-        return new Carcass(framing, lift, hatch, skin, frame, axles);
+        return withGear(axles);
     }
 }

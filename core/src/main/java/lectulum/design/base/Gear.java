@@ -1,5 +1,6 @@
 package lectulum.design.base;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -14,7 +15,9 @@ import lectulum.units.Quantity;
 /// @param guide   what holds the axle sideways, where the springs do not
 /// @param guard   mudguards; how high they are over the axle stands among the assumed values
 /// @param tapes   from the ball to each axle, the front one first
-public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Guard> guard, List<Tapes> tapes) {
+@RecordBuilder
+public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Guard> guard,
+        List<Tapes> tapes) implements GearBuilder.With {
     /// Nothing known.
     public static final Gear UNKNOWN = new Gear(Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 
@@ -107,19 +110,4 @@ public record Gear(Optional<Springs> springs, Optional<Guide> guide, Optional<Gu
             @Means(value = "Middle off to the right", low = -0.3, high = 0.3) double offset) {
     }
 
-    public Gear withSprings(Optional<Springs> leaves) {
-        return new Gear(leaves, guide, guard, tapes);
-    }
-
-    public Gear withGuide(Optional<Guide> holds) {
-        return new Gear(springs, holds, guard, tapes);
-    }
-
-    public Gear withGuard(Optional<Guard> mud) {
-        return new Gear(springs, guide, mud, tapes);
-    }
-
-    public Gear withTapes(List<Tapes> read) {
-        return new Gear(springs, guide, guard, read);
-    }
 }

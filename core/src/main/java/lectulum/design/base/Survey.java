@@ -1,5 +1,6 @@
 package lectulum.design.base;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,8 +17,9 @@ import lectulum.units.Quantity;
 /// @param frame    a rigid frame that has to go in: a rising bed, a cabinet
 /// @param chain    sizes that are taken off a length, with what has to fit in the rest
 /// @param trace    a photograph to draw the profile over
+@RecordBuilder
 public record Survey(Optional<Tapes> tapes, Optional<Lean> lean, List<Station> stations, Optional<Rigid> frame,
-        Optional<Chain> chain, Optional<Trace> trace) {
+        Optional<Chain> chain, Optional<Trace> trace) implements SurveyBuilder.With {
     /// Nothing measured.
     public static final Survey NONE = new Survey(Optional.empty(), Optional.empty(), List.of(), Optional.empty(),
             Optional.empty(), Optional.empty());
@@ -163,26 +165,7 @@ public record Survey(Optional<Tapes> tapes, Optional<Lean> lean, List<Station> s
     }
 
     public Survey with(Optional<Tapes> read) {
-        return new Survey(read, lean, stations, frame, chain, trace);
+        return withTapes(read);
     }
 
-    public Survey withLean(Optional<Lean> posts) {
-        return new Survey(tapes, posts, stations, frame, chain, trace);
-    }
-
-    public Survey withStations(List<Station> list) {
-        return new Survey(tapes, lean, list, frame, chain, trace);
-    }
-
-    public Survey withFrame(Optional<Rigid> rigid) {
-        return new Survey(tapes, lean, stations, rigid, chain, trace);
-    }
-
-    public Survey withChain(Optional<Chain> sizes) {
-        return new Survey(tapes, lean, stations, frame, sizes, trace);
-    }
-
-    public Survey withTrace(Optional<Trace> photo) {
-        return new Survey(tapes, lean, stations, frame, chain, photo);
-    }
 }

@@ -1,5 +1,6 @@
 package lectulum.design.brief;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.design.Means;
@@ -16,6 +17,7 @@ import lectulum.units.UnitSystem;
 /// @param month         month of the trip, 1 to 12
 /// @param ownLow        lower edge of an own tongue band, share of the loaded mass
 /// @param ownHigh       upper edge of an own tongue band
+@RecordBuilder
 public record Brief(CamperType type, List<Person> people,
         @Means(value = "Nights per trip", of = Quantity.NIGHTS, high = 365, says = "without shore power or a tap") double nights,
         @Means(value = "Budget", of = Quantity.MONEY, low = 1, high = 1e8, says = "for the whole build; null for none") OptionalDouble budget,
@@ -26,7 +28,9 @@ public record Brief(CamperType type, List<Person> people,
         Climate climate, WaterStyle water,
         Toilet toilet, TongueSchool school,
         @Means(value = "Band from", of = Quantity.SHARE, high = 0.5, says = "lower edge of an own tongue band") double ownLow,
-        @Means(value = "Band to", of = Quantity.SHARE, high = 0.6, says = "upper edge of an own tongue band") double ownHigh) {
+        @Means(value = "Band to", of = Quantity.SHARE, high = 0.6, says = "upper edge of an own tongue band") double ownHigh)
+        implements
+            BriefBuilder.With {
 
     public Brief {
         budget = budget == null ? OptionalDouble.empty() : budget;
@@ -57,68 +61,27 @@ public record Brief(CamperType type, List<Person> people,
         return new Style(units, currency);
     }
 
-    public Brief withPeople(List<Person> who) {
-        return new Brief(type, who, nights, budget, currency, leftHandDrive, units, latitude, month, climate, water,
-                toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withNights(double count) {
-        return new Brief(type, people, count, budget, currency, leftHandDrive, units, latitude, month, climate, water,
-                toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withBudget(OptionalDouble money) {
-        return new Brief(type, people, nights, money, currency, leftHandDrive, units, latitude, month, climate, water,
-                toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withCurrency(String sign) {
-        return new Brief(type, people, nights, budget, sign, leftHandDrive, units, latitude, month, climate, water,
-                toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withLeftHandDrive(boolean left) {
-        return new Brief(type, people, nights, budget, currency, left, units, latitude, month, climate, water, toilet,
-                school, ownLow, ownHigh);
-    }
-
     public Brief with(UnitSystem system) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, system, latitude, month, climate,
-                water, toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withLatitude(double degrees) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, degrees, month, climate, water,
-                toilet, school, ownLow, ownHigh);
-    }
-
-    public Brief withMonth(int number) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, number, climate,
-                water, toilet, school, ownLow, ownHigh);
+        return withUnits(system);
     }
 
     public Brief with(Climate band) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, band, water,
-                toilet, school, ownLow, ownHigh);
+        return withClimate(band);
     }
 
     public Brief with(WaterStyle style) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
-                style, toilet, school, ownLow, ownHigh);
+        return withWater(style);
     }
 
     public Brief with(Toilet kind) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
-                water, kind, school, ownLow, ownHigh);
+        return withToilet(kind);
     }
 
     public Brief with(TongueSchool which) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
-                water, toilet, which, ownLow, ownHigh);
+        return withSchool(which);
     }
 
     public Brief withOwnBand(double low, double high) {
-        return new Brief(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate,
-                water, toilet, TongueSchool.OWN, low, high);
+        return withSchool(TongueSchool.OWN).withOwnLow(low).withOwnHigh(high);
     }
 }

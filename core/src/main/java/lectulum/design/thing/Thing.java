@@ -1,5 +1,6 @@
 package lectulum.design.thing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -21,11 +22,12 @@ import lectulum.units.Quantity;
 /// @param mass      without what its tank holds
 /// @param solar     nominal power of a solar panel \[W\], 0 for anything else
 /// @param features  what it is good for, at most one of a kind
+@RecordBuilder
 public record Thing(String id, String name, SystemGroup system, Role role, Mount mount, Fix fix, Size size,
         Placement place, Map<Mode, Placement> elsewhere, Mass mass, Cost cost, Optional<Load> load,
         Optional<Battery> battery, Optional<Tank> tank,
         @Means(value = "Peak power", of = Quantity.POWER, high = 20_000, says = "of a solar panel") double solar,
-        String note, List<Feature> features) {
+        String note, List<Feature> features) implements ThingBuilder.With {
 
     public Thing {
         name = name == null ? "" : name;
@@ -85,11 +87,6 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         return withFeatures(features.stream().filter(f -> !kind.isInstance(f)).toList());
     }
 
-    public Thing withFeatures(List<Feature> list) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
-                solar, note, list);
-    }
-
     /// Where it is in a mode.
     public Placement at(Mode mode) {
         return switch (mode) {
@@ -123,8 +120,7 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         Map<Mode, Placement> others = new EnumMap<>(Mode.class);
         others.putAll(elsewhere);
         others.put(mode, where);
-        return new Thing(id, name, system, role, mount, fix, size, place, others, mass, cost, load, battery, tank,
-                solar, note, features);
+        return withElsewhere(others);
     }
 
     /// The same thing without a place of its own in a mode: it stays where it was in the mode before.
@@ -132,89 +128,63 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         Map<Mode, Placement> others = new EnumMap<>(Mode.class);
         others.putAll(elsewhere);
         others.remove(mode);
-        return new Thing(id, name, system, role, mount, fix, size, place, others, mass, cost, load, battery, tank,
-                solar,
-                note, features);
+        return withElsewhere(others);
     }
 
     /// The same thing without a place of its own in CAMP and NIGHT.
     public Thing samePlaceAlways() {
-        return new Thing(id, name, system, role, mount, fix, size, place, Map.of(), mass, cost, load, battery, tank,
-                solar, note, features);
-    }
-
-    public Thing withId(String newId) {
-        return new Thing(newId, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withElsewhere(Map.of());
     }
 
     public Thing named(String newName) {
-        return new Thing(id, newName, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withName(newName);
     }
 
     public Thing with(SystemGroup group) {
-        return new Thing(id, name, group, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
-                solar, note, features);
+        return withSystem(group);
     }
 
     public Thing with(Role newRole) {
-        return new Thing(id, name, system, newRole, mount, fix, size, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withRole(newRole);
     }
 
     public Thing with(Mount newMount) {
-        return new Thing(id, name, system, role, newMount, fix, size, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withMount(newMount);
     }
 
     public Thing with(Fix newFix) {
-        return new Thing(id, name, system, role, mount, newFix, size, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withFix(newFix);
     }
 
     public Thing with(Size newSize) {
-        return new Thing(id, name, system, role, mount, fix, newSize, place, elsewhere, mass, cost, load, battery,
-                tank, solar, note, features);
+        return withSize(newSize);
     }
 
     public Thing with(Placement road) {
-        return new Thing(id, name, system, role, mount, fix, size, road, elsewhere, mass, cost, load, battery, tank,
-                solar, note, features);
+        return withPlace(road);
     }
 
     public Thing with(Mass newMass) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, newMass, cost, load, battery,
-                tank, solar, note, features);
+        return withMass(newMass);
     }
 
     public Thing with(Cost newCost) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, newCost, load, battery,
-                tank, solar, note, features);
+        return withCost(newCost);
     }
 
     public Thing with(Load newLoad) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, Optional.of(newLoad),
-                battery, tank, solar, note, features);
+        return withLoad(Optional.of(newLoad));
     }
 
     public Thing with(Battery newBattery) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load,
-                Optional.of(newBattery), tank, solar, note, features);
+        return withBattery(Optional.of(newBattery));
     }
 
     public Thing with(Tank newTank) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery,
-                Optional.of(newTank), solar, note, features);
-    }
-
-    public Thing withSolar(double watts) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
-                watts, note, features);
+        return withTank(Optional.of(newTank));
     }
 
     public Thing noted(String newNote) {
-        return new Thing(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank,
-                solar, newNote, features);
+        return withNote(newNote);
     }
 }

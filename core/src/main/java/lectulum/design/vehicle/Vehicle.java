@@ -1,5 +1,6 @@
 package lectulum.design.vehicle;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -26,6 +27,7 @@ import lectulum.units.Quantity;
 ///                   tows, whose values stand in the settings of the design
 /// @param papers     what the papers count into the kerb mass, and what it differs from that
 /// @param seats      where people and luggage sit; empty for half of them on each axle
+@RecordBuilder
 public record Vehicle(String name,
         @Means(value = "Kerb mass", of = Quantity.MASS, high = 20_000, says = "as its papers define it") double kerbMass,
         @Means(value = "On its rear axle", of = Quantity.MASS, high = 20_000, says = "of the kerb mass") double kerbRear,
@@ -37,7 +39,9 @@ public record Vehicle(String name,
         @Means(value = "Ball diameter", low = 0.03, high = 0.1) OptionalDouble ball,
         @Means("Measured in place of assumed values, by their id; the towing vehicle's stand in the settings") Map<String, Double> own,
         @Means("What the kerb mass counts in, and what the vehicle differs from it") Papers papers,
-        @Means("Ahead of the rear axle; null for half on each axle") Optional<Seats> seats) {
+        @Means("Ahead of the rear axle; null for half on each axle") Optional<Seats> seats)
+        implements
+            VehicleBuilder.With {
 
     private static final List<String> OWN = List.of("tow.", "gate.", "vehicle.", "turn.radius", "hitch.rear",
             "hitch.front");
@@ -153,28 +157,19 @@ public record Vehicle(String name,
     }
 
     public Vehicle with(Rating which, OptionalDouble value) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage,
-                Ratings.with(ratings, which, value), ball, own, papers, seats);
+        return withRatings(Ratings.with(ratings, which, value));
     }
 
     public Vehicle named(String newName) {
-        return new Vehicle(newName, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
-                papers, seats);
+        return withName(newName);
     }
 
     public Vehicle withKerb(double mass, double rear) {
-        return new Vehicle(name, mass, rear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, papers,
-                seats);
+        return withKerbMass(mass).withKerbRear(rear);
     }
 
     public Vehicle withGeometry(double newWheelbase, double newOverhang, double newBallHeight) {
-        return new Vehicle(name, kerbMass, kerbRear, newWheelbase, newOverhang, newBallHeight, luggage, ratings, ball,
-                own, papers, seats);
-    }
-
-    public Vehicle withLuggage(double mass) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, mass, ratings, ball, own, papers,
-                seats);
+        return withWheelbase(newWheelbase).withOverhang(newOverhang).withBallHeight(newBallHeight);
     }
 
     /// @param diameter of the ball \[m\]
@@ -182,26 +177,12 @@ public record Vehicle(String name,
         return withBall(OptionalDouble.of(diameter));
     }
 
-    public Vehicle withBall(OptionalDouble diameter) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, diameter, own,
-                papers, seats);
-    }
-
-    /// The same vehicle with its own values in place of assumed ones.
-    public Vehicle withOwn(Map<String, Double> values) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, values,
-                papers, seats);
-    }
-
     public Vehicle with(Papers say) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own, say,
-                seats);
+        return withPapers(say);
     }
 
     public Vehicle with(Optional<Seats> placed) {
-        return new Vehicle(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, ball, own,
-                papers,
-                placed);
+        return withSeats(placed);
     }
 
     /// Whether an assumed value belongs to the vehicle and so goes along when another one tows.

@@ -1,5 +1,6 @@
 package lectulum.design.weighing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,11 +25,12 @@ import lectulum.units.Quantity;
 /// @param accepted masses that were taken over from it
 /// @param photo    file beside the project; empty for none
 /// @param frozen   what the plan held at that time; empty for days kept before that was remembered
+@RecordBuilder
 public record Weighing(String id, @Means("ISO date") String date, String state, LoadCase aboard,
         @Means(value = "Planned mass", of = Quantity.MASS, high = 100_000, says = "that the plan had then") double planned,
         @Means(value = "Planned tongue load", of = Quantity.MASS, low = -10000, high = 10_000, says = "that the plan had then") double tongue,
         List<Entry> entries, List<Accepted> accepted, @Means("File beside the project") String photo,
-        Optional<Frozen> frozen) {
+        Optional<Frozen> frozen) implements WeighingBuilder.With {
 
     public Weighing {
         date = date == null ? "" : date;
@@ -83,7 +85,7 @@ public record Weighing(String id, @Means("ISO date") String date, String state, 
 
     /// With the plan as it is now kept as what stood on the scale.
     public Weighing freezing(double mass, double onBall, Frozen now) {
-        return new Weighing(id, date, state, aboard, mass, onBall, entries, accepted, photo, Optional.of(now));
+        return withPlanned(mass).withTongue(onBall).withFrozen(Optional.of(now));
     }
 
     /// Whether anything was read.
@@ -103,7 +105,7 @@ public record Weighing(String id, @Means("ISO date") String date, String state, 
 
     /// With another load case aboard.
     public Weighing carrying(LoadCase what) {
-        return new Weighing(id, date, state, what, planned, tongue, entries, accepted, photo, frozen);
+        return withAboard(what);
     }
 
     /// One reading.
@@ -178,7 +180,7 @@ public record Weighing(String id, @Means("ISO date") String date, String state, 
     }
 
     public Weighing with(List<Entry> readings) {
-        return new Weighing(id, date, state, aboard, planned, tongue, readings, accepted, photo, frozen);
+        return withEntries(readings);
     }
 
     /// With one entry changed.
@@ -189,18 +191,14 @@ public record Weighing(String id, @Means("ISO date") String date, String state, 
     }
 
     public Weighing named(String newDate, String newState) {
-        return new Weighing(id, newDate, newState, aboard, planned, tongue, entries, accepted, photo, frozen);
-    }
-
-    public Weighing withPhoto(String file) {
-        return new Weighing(id, date, state, aboard, planned, tongue, entries, accepted, file, frozen);
+        return withDate(newDate).withState(newState);
     }
 
     public Weighing accepting(Accepted taken) {
         List<Accepted> next = new ArrayList<>(accepted);
         next.removeIf(a -> a.thing().equals(taken.thing()));
         next.add(taken);
-        return new Weighing(id, date, state, aboard, planned, tongue, entries, next, photo, frozen);
+        return withAccepted(next);
     }
 
     public Optional<Accepted> accepted(String thing) {

@@ -9,6 +9,7 @@ import lectulum.assumed.Strength;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.design.Design;
+import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
@@ -108,7 +109,7 @@ public final class PartStudies {
                     Sentence.of("{0} stays in; a third of the travel is {1}.", Amount.m(r.overlap()),
                             Amount.m(d.travel() / 3)));
         }
-        balance.state("departure").filter(s -> design.base().ballToAxle() > 0)
+        balance.state(LoadCase.DEPARTURE.id()).filter(s -> design.base().ballToAxle() > 0)
                 .ifPresent(s -> parked(design, t, d, s, mass, book, id));
         Sketch.Board board = new Sketch.Board("From the side, pulled out");
         double l = depth(t, d);

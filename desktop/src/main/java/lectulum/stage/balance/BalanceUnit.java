@@ -7,6 +7,7 @@ import lectulum.balance.road.RoadStudies;
 import lectulum.balance.trip.TripStudies;
 import lectulum.balance.turning.TurningStudies;
 import lectulum.figures.Stage;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
@@ -15,12 +16,22 @@ import lectulum.stage.StudiesLeaf;
 
 /// What it weighs, and where.
 public final class BalanceUnit implements StageUnit {
+    /// Room for the arrows of the reactions \[px\].
+    private static final double REACTIONS = 56;
+    private static final SheetLook LOOK = SheetLook.PLAIN.withOutlined(true).withAxle(true).withBelow(REACTIONS)
+            .withMoving((pen, p, state, hatches) -> new BalanceLayer(pen, p, state, hatches).paint());
+
     private static final String NOTHING = "Nothing can be said yet: the axle must stand behind the ball, and something must"
             + " be aboard on a trip.";
 
     @Override
     public Stage stage() {
         return Stage.BALANCE;
+    }
+
+    @Override
+    public SheetLook look() {
+        return LOOK;
     }
 
     @Override

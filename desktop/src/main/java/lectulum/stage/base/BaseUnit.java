@@ -2,6 +2,7 @@ package lectulum.stage.base;
 
 import java.util.List;
 import lectulum.figures.Stage;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
@@ -9,9 +10,16 @@ import lectulum.stage.StageView;
 
 /// The body and the frame.
 public final class BaseUnit implements StageUnit {
+    private static final SheetLook LOOK = SheetLook.PLAIN.withClashes(true).withDistances(true);
+
     @Override
     public Stage stage() {
         return Stage.BASE;
+    }
+
+    @Override
+    public SheetLook look() {
+        return LOOK;
     }
 
     @Override

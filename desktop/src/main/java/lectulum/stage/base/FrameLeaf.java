@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import lectulum.base.frame.FrameStudies;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass.Frame;
 import lectulum.design.base.Carcass.Member;
@@ -18,6 +19,7 @@ import lectulum.stage.Entry;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyLeaf;
 import lectulum.theme.Theme;
+import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -60,6 +62,9 @@ public final class FrameLeaf implements Leaf.Page {
             return String.valueOf(d.base().carcass().frame().isPresent());
         }
 
+        /// A sheet that is thinner than half a millimetre is no wall of a bar.
+        private static final Range WALL = new Range(Quantity.LENGTH, 0.0005, Range.of(Member.class, "wall").high());
+
         private static Frame usual(Base b) {
             Member m = new Member(0.05, 0.1, 0.004, 2);
             return new Frame(m, b.tongueLength() + 0.2, m, 0.33, 235 * MPA);
@@ -89,7 +94,7 @@ public final class FrameLeaf implements Leaf.Page {
                             .map(x -> write.apply(x, read.apply(x).as(v)))))));
             rows(f, Member.class, b -> b.carcass().frame().map(read),
                     (b, m) -> b.carcass().frame().map(x -> put(b, write.apply(x, m))).orElse(b))
-                    .row("height", name + ", height").row("width", name + ", width").row("wall", name + ", wall")
+                    .row("height", name + ", height").row("width", name + ", width").row("wall", name + ", wall", WALL)
                     .row("count", name + ", side by side");
         }
 

@@ -5,6 +5,7 @@ import lectulum.figures.Stage;
 import lectulum.layout.loading.LoadingStudies;
 import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.layout.outside.OutsideStudies;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
@@ -13,9 +14,17 @@ import lectulum.stage.StudiesLeaf;
 
 /// Where everything is, in each mode.
 public final class LayoutUnit implements StageUnit {
+    private static final SheetLook LOOK = SheetLook.PLAIN.withClashes(true).withDistances(true).withElsewhere(true)
+            .withStill((pen, p, state, hatches) -> new LayoutLayer(pen, p, state).paint());
+
     @Override
     public Stage stage() {
         return Stage.LAYOUT;
+    }
+
+    @Override
+    public SheetLook look() {
+        return LOOK;
     }
 
     @Override

@@ -27,6 +27,7 @@ import lectulum.sheet.SheetPicture;
 import lectulum.stage.Bench;
 import lectulum.stage.Pages;
 import lectulum.stage.StageView;
+import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
@@ -109,7 +110,8 @@ public final class PapersStage implements StageView {
     private static Document sheet(State s) {
         return new Document("sheet", Document.Kind.PICTURE, "Sheet",
                 "The camper to scale, plan and side, in the mode that is shown.",
-                List.of(new Document.Form("PNG", ".png", () -> SheetPicture.png(s, Theme.PAPER, 1600, 1000))));
+                List.of(new Document.Form("PNG", ".png",
+                        () -> SheetPicture.png(s, Theme.PAPER, Stages.look(s.stage()), 1600, 1000))));
     }
 
     private Node row(Document d) {

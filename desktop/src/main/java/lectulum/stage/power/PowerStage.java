@@ -71,11 +71,6 @@ public final class PowerStage implements StageView {
     }
 
     @Override
-    public boolean side() {
-        return false;
-    }
-
-    @Override
     public Node card() {
         return card;
     }

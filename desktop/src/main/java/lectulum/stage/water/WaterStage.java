@@ -79,11 +79,6 @@ public final class WaterStage implements StageView {
     }
 
     @Override
-    public boolean side() {
-        return false;
-    }
-
-    @Override
     public Node card() {
         return card;
     }

@@ -1,4 +1,4 @@
-package lectulum.sheet;
+package lectulum.stage.balance;
 
 import java.util.List;
 import java.util.Map;
@@ -11,6 +11,9 @@ import lectulum.figures.Figure;
 import lectulum.figures.Interval;
 import lectulum.figures.Verdict;
 import lectulum.layout.Layout;
+import lectulum.sheet.Hatches;
+import lectulum.sheet.Pen;
+import lectulum.sheet.Projection;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;

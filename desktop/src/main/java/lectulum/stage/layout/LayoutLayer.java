@@ -1,4 +1,4 @@
-package lectulum.sheet;
+package lectulum.stage.layout;
 
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +17,8 @@ import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
 import lectulum.layout.people.Silhouette;
+import lectulum.sheet.Pen;
+import lectulum.sheet.Projection;
 import lectulum.space.Solid;
 import lectulum.workbench.State;
 

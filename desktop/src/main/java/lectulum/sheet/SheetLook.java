@@ -1,0 +1,33 @@
+package lectulum.sheet;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.EnumSet;
+import java.util.Set;
+import lectulum.design.thing.SystemGroup;
+
+/// How a stage wants the sheet.
+///
+/// @param side      whether the side view stands under the plan
+/// @param outlined  whether things are outlines without names in the side view, where a layer needs the room
+/// @param clashes   whether overlaps and what goes through the shell are hatched
+/// @param distances whether the distances of the selected thing are drawn
+/// @param elsewhere whether the places of the selected thing in the other modes are drawn
+/// @param axle      whether the wheels of the side view are a handle of the axle
+/// @param below     room kept free under the side view \[px\]
+/// @param lit       systems the stage is about; the others stay as outlines
+/// @param still     drawn with what stays while something is dragged
+/// @param moving    drawn anew with every step of a drag
+@RecordBuilder
+public record SheetLook(boolean side, boolean outlined, boolean clashes, boolean distances, boolean elsewhere,
+        boolean axle, double below, Set<SystemGroup> lit, SheetLayer still,
+        SheetLayer moving) implements SheetLookBuilder.With {
+    private static final double TOOLS_ROOM = 38;
+
+    /// Plan and side view with everything lit and nothing over it.
+    public static final SheetLook PLAIN = new SheetLook(true, false, false, false, false, false, TOOLS_ROOM,
+            EnumSet.allOf(SystemGroup.class), SheetLayer.NONE, SheetLayer.NONE);
+
+    public SheetLook {
+        lit = Set.copyOf(lit);
+    }
+}
