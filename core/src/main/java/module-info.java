@@ -7,7 +7,9 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
+    // For the compiler only: copies of records are generated.
     requires static io.soabase.recordbuilder.core;
+    requires static java.compiler;
     requires transitive tools.jackson.databind;
 
     exports lectulum.analysis;

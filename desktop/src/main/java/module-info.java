@@ -3,7 +3,9 @@ module lectulum.desktop {
     requires lectulum.core;
     requires javafx.controls;
     requires info.picocli;
+    // For the compiler only: copies of records are generated.
     requires static io.soabase.recordbuilder.core;
+    requires static java.compiler;
     requires java.desktop;
     requires ch.qos.logback.classic;
     requires ch.qos.logback.core;

@@ -29,12 +29,12 @@ import lectulum.units.Quantity;
 /// @param seats      where people and luggage sit; empty for half of them on each axle
 @RecordBuilder
 public record Vehicle(String name,
-        @Means(value = "Kerb mass", of = Quantity.MASS, high = 20_000, says = "as its papers define it") double kerbMass,
-        @Means(value = "On its rear axle", of = Quantity.MASS, high = 20_000, says = "of the kerb mass") double kerbRear,
+        @Means(value = "Kerb mass", of = Quantity.MASS, low = 200, high = 12_000, says = "as its papers define it") double kerbMass,
+        @Means(value = "On its rear axle", of = Quantity.MASS, low = 50, high = 8000, says = "of the kerb mass") double kerbRear,
         @Means(value = "Wheelbase", low = 1, high = 8) double wheelbase,
         @Means(value = "Rear axle to ball", low = 0.2, high = 3) double overhang,
         @Means(value = "Ball height, laden", low = 0.1, high = 1.2, says = "above the ground") double ballHeight,
-        @Means(value = "Luggage in it", of = Quantity.MASS, high = 20_000, says = "besides the people") double luggage,
+        @Means(value = "Luggage in it", of = Quantity.MASS, high = 3000, says = "besides the people") double luggage,
         @Means(value = "Rating", of = Quantity.MASS, low = 1, high = 40_000, says = "limits; absent ones are unknown") Map<Rating, Double> ratings,
         @Means(value = "Ball diameter", low = 0.03, high = 0.1) OptionalDouble ball,
         @Means("Measured in place of assumed values, by their id; the towing vehicle's stand in the settings") Map<String, Double> own,
@@ -82,7 +82,7 @@ public record Vehicle(String name,
     public record Papers(Kerb kerb,
             @Means(value = "Fuel tank", of = Quantity.VOLUME, low = 0.005, high = 0.4) OptionalDouble tank,
             boolean diesel, @Means(value = "Filled, towing", of = Quantity.SHARE, high = 1) double fill,
-            @Means(value = "Fitted since", of = Quantity.MASS, high = 20_000, says = "built in or on after the papers were made") double options) {
+            @Means(value = "Fitted since", of = Quantity.MASS, high = 3000, says = "built in or on after the papers were made") double options) {
         /// A kerb mass with a full tank and nobody, driven as it is.
         public static final Papers PLAIN = new Papers(Kerb.CURB, OptionalDouble.empty(), false, 1, 0);
         /// A driver that some papers count in \[kg\] (EU type approval, running order).
