@@ -82,6 +82,11 @@ public final class Analysis implements Known {
         return of(given, ALL);
     }
 
+    /// What the hand waits for of a design of which nothing is known; the rest says nothing until [#whole].
+    public static Analysis first(Design given) {
+        return new Analysis(ALL, given, Optional.empty(), true).complete();
+    }
+
     /// The same by other disciplines.
     static Analysis of(Design given, List<Discipline<?>> disciplines) {
         return of(given, Order.of(disciplines));
@@ -297,7 +302,12 @@ public final class Analysis implements Known {
             if (earlier.asked().stream().allMatch(a -> a.same(this))) {
                 return new Kept<>(earlier.result(), earlier.asked(), false, Optional.empty(), false);
             }
-            if (sketch && d.pace() == Discipline.Pace.REST) {
+        }
+        if (sketch && d.pace() == Discipline.Pace.REST) {
+            if (earlier == null || earlier.awaited()) {
+                return Kept.awaited(d.nothing());
+            }
+            if (!earlier.failed()) {
                 return earlier.ofEarlier();
             }
         }

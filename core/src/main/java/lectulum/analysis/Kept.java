@@ -50,6 +50,16 @@ record Kept<R extends Result>(R result, List<Asked> asked, boolean old, Optional
         }
     }
 
+    /// What is shown of a discipline that was never worked out, while something else is waited for.
+    static <R extends Result> Kept<R> awaited(R nothing) {
+        return new Kept<>(nothing, List.of(), true, Optional.empty(), true);
+    }
+
+    /// Whether nothing has been worked out of it yet.
+    boolean awaited() {
+        return failed && old;
+    }
+
     Kept<R> ofEarlier() {
         return old ? this : new Kept<>(result, asked, true, fault, failed);
     }

@@ -21,6 +21,7 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
+import lectulum.discipline.Discipline;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import org.junit.jupiter.api.Test;
@@ -175,5 +176,32 @@ class ReuseTest {
         assertThat(sketch.of(Balance.DISCIPLINE).state("departure").orElseThrow().tongue())
                 .isNotEqualTo(a.of(Balance.DISCIPLINE).state("departure").orElseThrow().tongue());
         same(sketch.next(edited), Analysis.of(edited));
+    }
+
+    /// A project that is opened is drawn before the rest is worked out; what comes then is what a fresh analysis says, even
+    /// after an edit in between.
+    @Test
+    void theFirstLookSaysWhatTheHandWaitsForAndTheRestFollows() {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        Analysis whole = Analysis.of(d);
+
+        Analysis first = Analysis.first(d);
+
+        assertThat(first.sketched()).isTrue();
+        for (Discipline<?> each : Disciplines.ALL) {
+            if (each.pace() == Discipline.Pace.HAND) {
+                assertThat(first.of(each).findings()).as(each.id()).isEqualTo(whole.of(each).findings());
+                assertThat(first.of(each).figures().all()).as(each.id()).isEqualTo(whole.of(each).figures().all());
+            } else {
+                assertThat(first.of(each)).as(each.id()).isEqualTo(each.nothing());
+                assertThat(first.old(each)).as(each.id()).isTrue();
+            }
+        }
+        assertThat(first.whole().findings()).isEqualTo(whole.findings());
+
+        Design edited = d.with(d.base().withTongueLength(d.base().tongueLength() + 0.1));
+        Analysis second = first.sketch(edited);
+        assertThat(Disciplines.ALL).filteredOn(x -> x.pace() == Discipline.Pace.REST).allMatch(second::old);
+        assertThat(second.whole().findings()).isEqualTo(Analysis.of(edited).findings());
     }
 }

@@ -77,4 +77,13 @@ class RulesTest {
                 .isEqualTo(f.about().key().isEmpty() ? f.rule().id() : f.rule().id() + "." + f.about().key()));
         assertThat(analysis.findings()).allMatch(f -> f.stage() == f.rule().stage());
     }
+
+    /// What is shown where a discipline failed, or has not been worked out yet, says nothing and never throws.
+    @Test
+    void whatCouldNotBeWorkedOutSaysNothing() {
+        assertThat(Disciplines.ALL).allSatisfy(d -> {
+            assertThat(d.nothing().figures().all()).as(d.id()).isEmpty();
+            assertThat(d.nothing().findings()).as(d.id()).isEmpty();
+        });
+    }
 }

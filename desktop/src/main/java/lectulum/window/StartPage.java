@@ -149,7 +149,7 @@ public final class StartPage {
     }
 
     private static void draw(Canvas picture, Project project) {
-        var state = new Workbench(project).state();
+        var state = Workbench.glance(project);
         Projection fit = Projection.fit(state.design(), 350, 132, false, 4);
         new SheetPainter(Theme.PAPER, Stages::look).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
     }

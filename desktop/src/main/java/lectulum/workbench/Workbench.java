@@ -49,10 +49,18 @@ public final class Workbench {
     public Workbench(Project project, Executor beside, Executor front) {
         this.beside = beside;
         this.front = front;
-        Analysis analysis = Analysis.of(project.design());
-        Analysis pinned = project.pinned().map(Analysis::of).orElse(analysis);
+        Analysis analysis = Analysis.first(project.design());
+        Analysis pinned = project.pinned().filter(p -> !p.equals(project.design())).map(Analysis::first)
+                .orElse(analysis);
         this.state = new ReadOnlyObjectWrapper<>(new State(History.of(project), analysis, pinned, List.of(), Mode.ROAD,
                 LoadCase.DEPARTURE.id(), project.design().brief().units(), Stage.LAYOUT, Optional.empty(), List.of()));
+        whole();
+    }
+
+    /// What the hand waits for, for a small picture of a project.
+    public static State glance(Project project) {
+        return new Workbench(project, rest -> {
+        }, Runnable::run).state();
     }
 
     public ReadOnlyObjectProperty<State> stateProperty() {
@@ -287,11 +295,13 @@ public final class Workbench {
             return;
         }
         Analysis whole = sketch.peek(sketch.given());
+        Analysis baseline = state().baseline();
         awaited = Optional.of(whole);
         beside.execute(() -> {
             try {
                 whole.complete();
-                front.execute(() -> publish(sketch, whole));
+                Analysis against = baseline == sketch ? whole : baseline.sketched() ? baseline.whole() : baseline;
+                front.execute(() -> publish(sketch, whole, against));
             } catch (Reads.Overtaken overtaken) {
                 LOG.log(System.Logger.Level.DEBUG, "overtaken by another edit");
             } catch (RuntimeException e) {
@@ -301,11 +311,12 @@ public final class Workbench {
         });
     }
 
-    private void publish(Analysis sketch, Analysis whole) {
+    /// @param against what changes are measured against, whole too
+    private void publish(Analysis sketch, Analysis whole, Analysis against) {
         State s = state();
         if (s.analysis() == sketch) {
             awaited = Optional.empty();
-            set(new State(s.history(), whole, s.baseline() == sketch ? whole : s.baseline(), s.selection(), s.mode(),
+            set(new State(s.history(), whole, against, s.selection(), s.mode(),
                     s.loadCase(), s.units(), s.stage(), s.trial(), s.ghosts()));
         }
     }
