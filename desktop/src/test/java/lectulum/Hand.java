@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import javafx.application.Platform;
@@ -26,6 +27,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /// worked out for it any more, and not a moment longer.
 public final class Hand {
     private static final long LONGEST_SECONDS = 30;
+    private static final long WAIT_NANOS = 2_000_000;
     private final FxRobot finder = new FxRobot();
     private final BooleanSupplier still;
     private Robot robot;
@@ -157,11 +159,13 @@ public final class Hand {
     /// Waits until everything that was begun is done and drawn.
     public Hand rest() {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_SECONDS);
-        do {
-            for (int i = 0; i < 2; i++) {
-                run(Hand::layOut);
-            }
-        } while (!run(still::getAsBoolean) && System.nanoTime() < until);
+        run(Hand::layOut);
+        while (!run(still::getAsBoolean) && System.nanoTime() < until) {
+            // What is worked out beside the window needs the processor more than the window does.
+            LockSupport.parkNanos(WAIT_NANOS);
+            run(Hand::layOut);
+        }
+        run(Hand::layOut);
         try {
             WaitForAsyncUtils.checkException();
         } catch (Throwable thrown) {

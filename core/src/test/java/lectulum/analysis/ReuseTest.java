@@ -191,7 +191,9 @@ class ReuseTest {
         for (Discipline<?> each : Disciplines.ALL) {
             if (each.pace() == Discipline.Pace.HAND) {
                 assertThat(first.of(each).findings()).as(each.id()).isEqualTo(whole.of(each).findings());
-                assertThat(first.of(each).figures().all()).as(each.id()).isEqualTo(whole.of(each).figures().all());
+                assertThat(first.of(each).figures().all()).as(each.id()).map(f -> f.id() + " " + f.value())
+                        .isEqualTo(whole.of(each).figures().all().stream().map(f -> f.id() + " " + f.value())
+                                .toList());
             } else {
                 assertThat(first.of(each)).as(each.id()).isEqualTo(each.nothing());
                 assertThat(first.old(each)).as(each.id()).isTrue();

@@ -77,7 +77,7 @@ class SchemaTest {
         Random chance = new Random(11);
         String rich = fixture("version-2.lectulum.json");
         int valid = 0;
-        for (int i = 0; i < 600; i++) {
+        for (int i = 0; i < 150; i++) {
             JsonNode tree = MAPPER.readTree(rich);
             damage(tree, chance);
             String text = tree.toString();
@@ -89,7 +89,7 @@ class SchemaTest {
                 assertThat(impossible(opened.orElseThrow())).as(text).isEmpty();
             }
         }
-        assertThat(valid).as("some damage leaves a file that is in order").isBetween(20, 580);
+        assertThat(valid).as("some damage leaves a file that is in order").isBetween(5, 145);
     }
 
     private static Optional<Project> opened(String text) {

@@ -5,6 +5,7 @@ import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -85,6 +86,12 @@ final class Ranges {
 
     /// One component of a record, with what it means where it is a number.
     private record Slot(String name, Method get, Optional<Meaning> meaning) {
+        /// Whether a number can be in it.
+        boolean holdsNumbers() {
+            Class<?> type = get.getReturnType();
+            return type != String.class && type != boolean.class && !type.isEnum();
+        }
+
         Object of(Object record) {
             try {
                 return get.invoke(record);
@@ -95,7 +102,7 @@ final class Ranges {
     }
 
     /// Of a record, those components that hold numbers somewhere, and how it is made.
-    private record Shape(List<Slot> slots, Constructor<?> made, Optional<Whole> whole) {
+    private record Shape(List<Slot> slots, List<Slot> numbers, Constructor<?> made, Optional<Whole> whole) {
         static Shape of(Class<?> type) {
             RecordComponent[] components = type.getRecordComponents();
             List<Slot> slots = Arrays.stream(components)
@@ -103,7 +110,7 @@ final class Ranges {
                             Meaning.of(type).stream().filter(m -> m.name().equals(c.getName())).findFirst()))
                     .toList();
             try {
-                return new Shape(slots,
+                return new Shape(slots, slots.stream().filter(Slot::holdsNumbers).toList(),
                         type.getDeclaredConstructor(
                                 Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new)),
                         Optional.ofNullable(type.getAnnotation(Whole.class)));
@@ -124,7 +131,41 @@ final class Ranges {
     /// The record with every number in its range.
     @SuppressWarnings("unchecked")
     <T> T mended(T record, Place place) {
-        return (T) part(record, place);
+        return well(record) ? record : (T) part(record, place);
+    }
+
+    /// Whether nothing in a record is out of its range. Most are in order, and a drag looks at some of them again and again:
+    /// this names no places and makes no copies.
+    private static boolean well(Object part) {
+        for (Slot slot : SHAPES.get(part.getClass()).numbers()) {
+            if (!well(slot.of(part), slot.meaning())) {
+                return false;
+            }
+        }
+        return !(part instanceof Plausible p) || p.plausible();
+    }
+
+    private static boolean well(Object value, Optional<Meaning> meaning) {
+        return switch (value) {
+            case null -> true;
+            case Number n -> meaning.isEmpty() || meaning.get().allows(n.doubleValue());
+            case OptionalDouble d -> d.isEmpty() || meaning.isEmpty() || meaning.get().allows(d.getAsDouble());
+            case Optional<?> o -> o.isEmpty() || well(o.get(), meaning);
+            case List<?> list -> allWell(list, meaning);
+            case Map<?, ?> map -> map.isEmpty() || map.keySet().iterator().next() instanceof String
+                    || allWell(map.values(), meaning);
+            case Record r when walked(r) -> well(r);
+            default -> true;
+        };
+    }
+
+    private static boolean allWell(Collection<?> values, Optional<Meaning> meaning) {
+        for (Object value : values) {
+            if (!well(value, meaning)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /// A part as it may stay: itself, one like it, or nothing.
@@ -185,7 +226,7 @@ final class Ranges {
     /// The entries of a list with every number in its range, less those that are left out.
     @SuppressWarnings("unchecked")
     <T> List<T> list(List<T> list, Place place) {
-        return (List<T>) listed(list, place);
+        return well(list, Optional.empty()) ? list : (List<T>) listed(list, place);
     }
 
     private Object listed(List<?> list, Place place) {
@@ -286,7 +327,7 @@ final class Ranges {
 
     /// What is wrong in a part that stands or falls as a whole.
     static Optional<Sentence> fault(Object part) {
-        for (Slot slot : SHAPES.get(part.getClass()).slots()) {
+        for (Slot slot : SHAPES.get(part.getClass()).numbers()) {
             Optional<Sentence> fault = slot.meaning().isPresent()
                     ? fault(slot.of(part), slot.meaning().get())
                     : within(slot.of(part));
