@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import lectulum.analysis.Remedies;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.parts.Background;
+import lectulum.units.Style;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -25,15 +27,27 @@ import lectulum.workbench.Workbench;
 final class FindingsPanel extends VBox implements AutoCloseable {
     private static final int MOST = 25;
     private static final int WITH_REMEDIES = 8;
+    /// Remedies are looked for when nothing else was done for so long: who types on needs none of those between \[ms\].
+    private static final long BREATH = 120;
 
     private final Workbench bench;
     private final Background worker = new Background("remedies");
     private final Map<String, List<Remedy>> remedies = new HashMap<>();
     private volatile Analysis wanted;
     private final Map<String, String> failed = new HashMap<>();
+    private final Map<String, Boxed> boxes = new HashMap<>();
     private List<Finding> shown = List.of();
     private State state;
     private final boolean remedied;
+
+    /// A finding as it is on the screen, which stays there while nothing of it changes.
+    private record Boxed(Says says, VBox box) {
+    }
+
+    /// All that a box says.
+    private record Says(Finding finding, Optional<List<Remedy>> remedies, Optional<String> failed, boolean looking,
+            Style style) {
+    }
 
     /// @param remedied whether remedies are looked for
     FindingsPanel(Workbench bench, boolean remedied) {
@@ -63,6 +77,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         shown = next.analysis().findings(next.stage());
         build();
         if (remedied) {
+            breathe();
             shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
                     .forEach(this::compute);
         }
@@ -76,6 +91,18 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     /// Whether every remedy asked for has been computed.
     boolean settled() {
         return worker.settled();
+    }
+
+    private void breathe() {
+        Analysis analysis = wanted;
+        worker.run(() -> {
+            if (analysis == wanted) {
+                Thread.sleep(BREATH);
+            }
+            return analysis;
+        }, done -> {
+        }, sentence -> {
+        });
     }
 
     private void compute(Finding finding) {
@@ -98,7 +125,9 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         Label head = new Label(shown.isEmpty() ? "No findings on this stage" : "Findings");
         head.getStyleClass().addAll("heading", "section");
         nodes.add(head);
-        shown.stream().limit(MOST).forEach(f -> nodes.add(box(f)));
+        List<Finding> some = shown.subList(0, Math.min(MOST, shown.size()));
+        some.forEach(f -> nodes.add(boxes.compute(f.id(), (id, before) -> boxed(f, before)).box()));
+        boxes.keySet().retainAll(some.stream().map(Finding::id).toList());
         if (shown.size() > MOST) {
             Label more = new Label("and " + (shown.size() - MOST) + " more");
             more.getStyleClass().add("faint");
@@ -107,7 +136,15 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         getChildren().setAll(nodes);
     }
 
-    private VBox box(Finding finding) {
+    private Boxed boxed(Finding finding, Boxed before) {
+        Says says = new Says(finding, Optional.ofNullable(remedies.get(finding.id())),
+                Optional.ofNullable(failed.get(finding.id())), remedied && shown.indexOf(finding) < WITH_REMEDIES,
+                state.style());
+        return before != null && before.says().equals(says) ? before : new Boxed(says, box(says));
+    }
+
+    private VBox box(Says says) {
+        Finding finding = says.finding();
         VBox box = new VBox();
         box.setId("finding-" + finding.id());
         box.getStyleClass().addAll("finding",
@@ -127,22 +164,22 @@ final class FindingsPanel extends VBox implements AutoCloseable {
             accepted.getStyleClass().addAll("wrap", "faint");
             accepted.setWrapText(true);
             box.getChildren().addAll(accepted, link("Take back", "quiet", () -> bench.reopen(finding)));
-        }, () -> actions(box, finding));
+        }, () -> actions(box, says));
         if (!finding.things().isEmpty()) {
             box.setOnMouseClicked(e -> bench.select(finding.things()));
         }
         return box;
     }
 
-    private void actions(VBox box, Finding finding) {
-        List<Remedy> known = remedies.get(finding.id());
-        if (known != null) {
-            for (Remedy remedy : known) {
+    private void actions(VBox box, Says says) {
+        Finding finding = says.finding();
+        if (says.remedies().isPresent()) {
+            for (Remedy remedy : says.remedies().get()) {
                 box.getChildren().add(link("Try: " + remedy.says().text(state.style()), "remedy",
                         () -> bench.tryOut(remedy)));
             }
-        } else if (remedied && shown.indexOf(finding) < WITH_REMEDIES) {
-            Label looking = new Label(failed.getOrDefault(finding.id(), "looking for remedies…"));
+        } else if (says.looking()) {
+            Label looking = new Label(says.failed().orElse("looking for remedies…"));
             looking.getStyleClass().addAll("faint", "small");
             looking.setWrapText(true);
             looking.setMinHeight(USE_PREF_SIZE);
