@@ -27,13 +27,14 @@ import lectulum.workbench.Workbench;
 final class FindingsPanel extends VBox implements AutoCloseable {
     private static final int MOST = 25;
     private static final int WITH_REMEDIES = 8;
-    /// Remedies are looked for when nothing else was done for so long: who types on needs none of those between \[ms\].
-    private static final long BREATH = 120;
+    /// The hand rests when it has not pressed, dragged or typed anything for so long \[ns\].
+    private static final long RESTING = 150_000_000L;
 
     private final Workbench bench;
     private final Background worker = new Background("remedies");
     private final Map<String, List<Remedy>> remedies = new HashMap<>();
     private volatile Analysis wanted;
+    private volatile long lastTouch = System.nanoTime() - RESTING;
     private final Map<String, String> failed = new HashMap<>();
     private final Map<String, Boxed> boxes = new HashMap<>();
     private List<Finding> shown = List.of();
@@ -61,9 +62,12 @@ final class FindingsPanel extends VBox implements AutoCloseable {
     void show(State next) {
         boolean settled = next.trial().isEmpty() && next.analysis().given() == next.project().design();
         if (!settled || next.analysis().sketched()) {
+            // What would mend the design of before helps nobody while another is being made.
+            wanted = null;
             return;
         }
-        boolean same = state != null && state.analysis() == next.analysis() && state.stage() == next.stage()
+        boolean same = state != null && wanted != null && state.analysis() == next.analysis()
+                && state.stage() == next.stage()
                 && state.units() == next.units();
         state = next;
         if (same) {
@@ -77,7 +81,6 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         shown = next.analysis().findings(next.stage());
         build();
         if (remedied) {
-            breathe();
             shown.stream().filter(Finding::open).limit(WITH_REMEDIES).filter(f -> !remedies.containsKey(f.id()))
                     .forEach(this::compute);
         }
@@ -93,21 +96,18 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         return worker.settled();
     }
 
-    private void breathe() {
-        Analysis analysis = wanted;
-        worker.run(() -> {
-            if (analysis == wanted) {
-                Thread.sleep(BREATH);
-            }
-            return analysis;
-        }, done -> {
-        }, sentence -> {
-        });
+    /// The hand did something: what is worked out for its sake goes on before remedies, which wait until it rests.
+    void touched() {
+        lastTouch = System.nanoTime();
+    }
+
+    private boolean atWork() {
+        return System.nanoTime() - lastTouch < RESTING;
     }
 
     private void compute(Finding finding) {
         Analysis analysis = wanted;
-        worker.run(() -> Remedies.of(analysis, finding, () -> analysis != wanted), found -> {
+        worker.run(() -> whenResting(analysis, finding), found -> {
             if (analysis == wanted) {
                 remedies.put(finding.id(), found);
                 build();
@@ -118,6 +118,22 @@ final class FindingsPanel extends VBox implements AutoCloseable {
                 build();
             }
         });
+    }
+
+    /// Begun anew where the hand set to work again meanwhile; given up where another design is wanted.
+    private List<Remedy> whenResting(Analysis analysis, Finding finding) throws InterruptedException {
+        while (analysis == wanted) {
+            if (atWork()) {
+                Thread.sleep(Math.max(1, (RESTING - (System.nanoTime() - lastTouch)) / 1_000_000));
+                continue;
+            }
+            boolean[] cut = {false};
+            List<Remedy> found = Remedies.of(analysis, finding, () -> cut[0] |= analysis != wanted || atWork());
+            if (!cut[0]) {
+                return found;
+            }
+        }
+        return List.of();
     }
 
     private void build() {

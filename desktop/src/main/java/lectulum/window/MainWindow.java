@@ -20,7 +20,9 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -125,6 +127,11 @@ public final class MainWindow implements AutoCloseable {
         overlay.setVisible(false);
         overlay.setOnMousePressed(e -> closeOverlay());
         root.getChildren().addAll(frame, overlay);
+        root.addEventFilter(InputEvent.ANY, e -> {
+            if (e.getEventType() != MouseEvent.MOUSE_MOVED && !(e instanceof MouseEvent m && atRest(m))) {
+                findings.touched();
+            }
+        });
         root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             usedKey = false;
             key(e);
@@ -147,6 +154,12 @@ public final class MainWindow implements AutoCloseable {
         show(bench.state());
         journal.setCycleCount(Timeline.INDEFINITE);
         journal.play();
+    }
+
+    /// A pointer that only comes and goes does no work.
+    private static boolean atRest(MouseEvent e) {
+        return e.getEventType() == MouseEvent.MOUSE_ENTERED_TARGET
+                || e.getEventType() == MouseEvent.MOUSE_EXITED_TARGET;
     }
 
     public Region root() {
