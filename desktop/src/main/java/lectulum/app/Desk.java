@@ -229,7 +229,8 @@ public final class Desk implements StartPage.Choices {
     private void startPage(Optional<String> said) {
         Journal.clean(home.journals());
         stage.setTitle("Lectulum");
-        scene.setRoot(new StartPage(home.recent(), Journal.leftBehind(home.journals()), said, this).root());
+        scene.setRoot(new StartPage(home.recent(), Journal.leftBehind(home.journals()), said, this, ANALYST,
+                Platform::runLater).root());
     }
 
     private void show(Session session, Project project, List<String> notes) {

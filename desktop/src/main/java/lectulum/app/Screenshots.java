@@ -105,7 +105,8 @@ public final class Screenshots {
     }
 
     private void startPage() throws IOException {
-        Scene scene = Headless.on(() -> new Scene(new StartPage(List.of(), List.of(), Optional.empty(), new NoChoices())
+        Scene scene = Headless.on(() -> new Scene(new StartPage(List.of(), List.of(), Optional.empty(), new NoChoices(),
+                Runnable::run, Runnable::run)
                 .root(), WIDTH, HEIGHT));
         AtomicFile.write(folder.resolve("start.png"), Headless.picture(scene, () -> true));
     }

@@ -3,6 +3,7 @@ package lectulum.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -23,11 +24,14 @@ import lectulum.sheet.Projection;
 import lectulum.sheet.SheetPainter;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
+import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Where a session begins: a new camper of each type, a file, something recovered, or a demonstration.
 public final class StartPage {
     private final StackPane root = new StackPane();
+    private final Executor beside;
+    private final Executor front;
 
     /// What the page can ask for.
     public interface Choices {
@@ -45,7 +49,12 @@ public final class StartPage {
     /// @param recent files opened last
     /// @param left   what a crash left behind
     /// @param said   a sentence to show on top, such as why a file could not be opened
-    public StartPage(List<Path> recent, List<Journal.Left> left, Optional<String> said, Choices choices) {
+    /// @param beside where pictures are worked out
+    /// @param front  the interface thread, which shows them
+    public StartPage(List<Path> recent, List<Journal.Left> left, Optional<String> said, Choices choices,
+            Executor beside, Executor front) {
+        this.beside = beside;
+        this.front = front;
         VBox page = new VBox();
         page.getStyleClass().add("start");
         Label title = new Label("Lectulum");
@@ -126,7 +135,7 @@ public final class StartPage {
         return box;
     }
 
-    private static Button tile(String id, String name, String about, Project project, Consumer<Project> choose) {
+    private Button tile(String id, String name, String about, Project project, Consumer<Project> choose) {
         Canvas picture = new Canvas(350, 132);
         Label title = new Label(name);
         title.getStyleClass().add("heading");
@@ -148,8 +157,14 @@ public final class StartPage {
         return tile;
     }
 
-    private static void draw(Canvas picture, Project project) {
-        var state = Workbench.glance(project);
+    /// Drawn at once as far as that is known, and again when the rest has been worked out.
+    private void draw(Canvas picture, Project project) {
+        Workbench bench = new Workbench(project, beside, front);
+        paint(picture, bench.state());
+        bench.stateProperty().addListener((o, was, now) -> paint(picture, now));
+    }
+
+    private static void paint(Canvas picture, State state) {
         Projection fit = Projection.fit(state.design(), 350, 132, false, 4);
         new SheetPainter(Theme.PAPER, Stages::look).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
     }

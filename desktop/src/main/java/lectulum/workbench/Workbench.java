@@ -57,12 +57,6 @@ public final class Workbench {
         whole();
     }
 
-    /// What the hand waits for, for a small picture of a project.
-    public static State glance(Project project) {
-        return new Workbench(project, rest -> {
-        }, Runnable::run).state();
-    }
-
     public ReadOnlyObjectProperty<State> stateProperty() {
         return state.getReadOnlyProperty();
     }

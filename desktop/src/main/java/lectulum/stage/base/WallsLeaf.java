@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import lectulum.base.walls.WallStudies;
 import lectulum.design.Design;
+import lectulum.design.Range;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass.Face;
 import lectulum.design.base.Carcass.Framing;
@@ -146,12 +147,13 @@ public final class WallsLeaf implements Leaf.Page {
         /// Empty where a part is not understood: the old places stay.
         private Optional<List<Double>> parsed(String text) {
             List<Double> studs = new java.util.ArrayList<>();
+            Range middles = Range.of(Framing.class, "studs");
             for (String part : text.split(";")) {
                 if (part.isBlank()) {
                     continue;
                 }
-                if (TapeEntry.read(part.strip(), Quantity.LENGTH, bench.state().style(), -2,
-                        14) instanceof Read(double v)) {
+                if (TapeEntry.read(part.strip(), middles.quantity(), bench.state().style(), middles.low(),
+                        middles.high()) instanceof Read(double v)) {
                     studs.add(v);
                 } else {
                     return Optional.empty();
