@@ -2,6 +2,7 @@ package lectulum.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
@@ -28,6 +29,7 @@ public final class SectionView extends Drawing {
     private static final double EDGE = 20;
     private static final double SNAP_PIXELS = 7;
     private final Workbench bench;
+    private final Function<Stage, SheetLook> looks;
     private State state;
     private double at;
     private double scale = 80;
@@ -37,8 +39,9 @@ public final class SectionView extends Drawing {
     private double fromX;
     private double fromY;
 
-    public SectionView(Workbench bench, Supplier<Theme> theme) {
+    public SectionView(Workbench bench, Supplier<Theme> theme, Function<Stage, SheetLook> looks) {
         super(theme, 2 * EDGE, "section-view");
+        this.looks = looks;
         this.bench = bench;
         this.state = bench.state();
         setId("section");
@@ -74,10 +77,10 @@ public final class SectionView extends Drawing {
 
     private void fit(double w, double h) {
         double wide = 2 * body().halfWidth() + 0.1;
-        boolean balance = state.stage() == Stage.BALANCE;
-        double below = balance ? state.design().base().floorHeight() : 0;
+        boolean wheels = looks.apply(state.stage()).axle();
+        double below = wheels ? state.design().base().floorHeight() : 0;
         double high = (body().open() ? 1.4 : body().roofOutside().highest()) + 0.15 + below;
-        wide = Math.max(wide, balance ? state.design().base().axle().track() + 0.4 : 0);
+        wide = Math.max(wide, wheels ? state.design().base().axle().track() + 0.4 : 0);
         scale = Math.min((w - 2 * EDGE) / wide, (h - 2 * EDGE - 14) / high);
         middle = w / 2;
         floor = h - EDGE - (0.05 + below) * scale;
@@ -116,7 +119,7 @@ public final class SectionView extends Drawing {
         pen.text("Cut " + Units.text(ball, Quantity.LENGTH, state.style()) + " behind the ball, seen from behind", 8,
                 12,
                 TextAlignment.LEFT, Theme.font(11), look.colour("ink"));
-        if (state.stage() == Stage.BALANCE) {
+        if (looks.apply(state.stage()).axle()) {
             wheels(pen);
         }
         pen.stroke("edge", 1);

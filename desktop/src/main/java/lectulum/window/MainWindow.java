@@ -108,7 +108,7 @@ public final class MainWindow implements AutoCloseable {
         this.units = new Bench(bench, () -> theme, host(files));
         this.actions = new Actions(this, bench, session, files);
         this.sheet = new SheetView(bench, Theme.PAPER, Stages::look);
-        this.section = new SectionView(bench, () -> theme);
+        this.section = new SectionView(bench, () -> theme, Stages::look);
         section.setVisible(false);
         this.sheetStack = sheetStack();
         this.tray = new Tray(bench, catalogue, sheet, this::leaveTray);
