@@ -1,5 +1,6 @@
 package lectulum.sheet;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -35,6 +36,10 @@ import lectulum.workbench.Workbench;
 /// click, the hinge of the hatch slid along the roof, and a photograph laid under it by two points.
 public final class ProfileEditor extends Drawing {
     private static final double REACH = 11;
+    /// Lines of the paper and which of them are named, finest first \[m\].
+    private static final double[][] METRES = {{0.1, 0.5}, {0.2, 1}, {0.5, 1}, {1, 5}};
+    private static final double[][] FEET = {{Units.FOOT / 6, Units.FOOT}, {Units.FOOT / 2, 2 * Units.FOOT},
+            {Units.FOOT, 4 * Units.FOOT}, {2 * Units.FOOT, 8 * Units.FOOT}};
     private static final double STEP = 0.01;
     private static final double EDGE = 46;
 
@@ -207,12 +212,13 @@ public final class ProfileEditor extends Drawing {
     }
 
     private void grid(Pen pen, double w, double h) {
-        double step = state.units() == UnitSystem.US ? Units.FOOT / 3 : 0.1;
-        while (step * scale < 12) {
-            step *= 5;
-        }
+        double[][] rulings = state.units() == UnitSystem.US ? FEET : METRES;
+        double[] ruling = Arrays.stream(rulings).filter(r -> r[0] * scale >= 12).findFirst()
+                .orElse(rulings[rulings.length - 1]);
+        double step = ruling[0];
+        double named = ruling[1];
         for (double x = Math.ceil(x(0) / step) * step; px(x) < w; x += step) {
-            boolean label = Math.abs(x / (5 * step) - Math.rint(x / (5 * step))) < 1e-6;
+            boolean label = Math.abs(x / named - Math.rint(x / named)) < 1e-6;
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(px(x), 0, px(x), h);
             if (label) {
@@ -220,7 +226,7 @@ public final class ProfileEditor extends Drawing {
             }
         }
         for (double z = Math.ceil(z(h) / step) * step; pz(z) > 0; z += step) {
-            boolean label = Math.abs(z / (5 * step) - Math.rint(z / (5 * step))) < 1e-6;
+            boolean label = Math.abs(z / named - Math.rint(z / named)) < 1e-6;
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(0, pz(z), w, pz(z));
             if (label && pz(z) < h - 26) {

@@ -110,6 +110,25 @@ class FindingsTest extends WindowTest {
         undoTo(before);
     }
 
+    /// A box in which a reason is being typed, or which is being read, is not taken away by what is found elsewhere.
+    @Test
+    void aBoxStaysWhileNothingOfItsFindingChanges() {
+        Project before = state().project();
+        press(link("dry.axle", "Accept with a reason"));
+        robot.write("it is meant so").type(KeyCode.ENTER);
+        robot.rest();
+        Node box = box("dry.axle");
+
+        robot.interact(() -> window().bench().edit("Nights", d -> d.with(d.brief().withNights(9))));
+        settle();
+
+        assertThat(finding("power.nights")).isPresent();
+        assertThat(box("dry.axle")).isSameAs(box);
+        undoTo(before);
+        settle();
+        assertThat(box("dry.axle")).isNotSameAs(box);
+    }
+
     @Test
     void withoutAReasonNothingIsAccepted() {
         Project before = state().project();
