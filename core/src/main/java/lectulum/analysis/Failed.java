@@ -8,12 +8,7 @@ import lectulum.figures.Stage;
 /// @param stage on whose page its figures are missing
 record Failed(Stage stage) implements Rule {
     @Override
-    public String id() {
-        return "analysis";
-    }
-
-    @Override
-    public String asks() {
-        return "could everything be worked out";
+    public Card card() {
+        return new Card("analysis", "could everything be worked out", stage, false);
     }
 }

@@ -18,33 +18,14 @@ public enum BalanceRules implements Rule {
     BALANCE_UNKNOWN_RATINGS("balance.unknown-ratings", "are the ratings known", false),
     BALANCE_LIMIT("balance.limit", "is a rating kept in every load case", true);
 
-    private final String id;
-    private final String asks;
-    private final boolean ofVehicle;
+    private final Card card;
 
     BalanceRules(String id, String asks, boolean ofVehicle) {
-        this.id = id;
-        this.asks = asks;
-        this.ofVehicle = ofVehicle;
+        this.card = new Card(id, asks, Stage.BALANCE, ofVehicle);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BALANCE;
-    }
-
-    @Override
-    public boolean ofVehicle() {
-        return ofVehicle;
+    public Card card() {
+        return card;
     }
 }

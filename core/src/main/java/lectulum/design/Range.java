@@ -13,8 +13,8 @@ public record Range(Quantity quantity, double low, double high) {
         return new Range(m.quantity(), m.low(), m.high());
     }
 
-    /// The same measured from a point that lies this much further back or down.
-    public Range from(double low, double high) {
-        return new Range(quantity, this.low + low, this.high + high);
+    /// The same measured from another point, which lies before this one's by a number of that range.
+    public Range after(Range before) {
+        return new Range(quantity, low + before.low, high + before.high);
     }
 }

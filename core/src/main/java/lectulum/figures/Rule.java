@@ -6,17 +6,30 @@ package lectulum.figures;
 /// compile until it knows a new one.
 public interface Rule {
 
-    /// Stable: files and reports know it by this.
-    String id();
+    /// What a rule is known by.
+    ///
+    /// @param id        stable: files and reports know it by this
+    /// @param asks      the question it answers, as words that can be searched
+    /// @param stage     on whose page it stands
+    /// @param ofVehicle whether its answer hangs on which vehicle tows
+    record Card(String id, String asks, Stage stage, boolean ofVehicle) {
+    }
 
-    /// The question it answers, as words that can be searched.
-    String asks();
+    Card card();
 
-    /// On whose page it stands.
-    Stage stage();
+    default String id() {
+        return card().id();
+    }
 
-    /// Whether its answer hangs on which vehicle tows.
+    default String asks() {
+        return card().asks();
+    }
+
+    default Stage stage() {
+        return card().stage();
+    }
+
     default boolean ofVehicle() {
-        return false;
+        return card().ofVehicle();
     }
 }

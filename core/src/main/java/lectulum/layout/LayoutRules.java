@@ -8,26 +8,14 @@ public enum LayoutRules implements Rule {
     LAYOUT_OVERLAP("layout.overlap", "do two things share a place"),
     LAYOUT_OUTSIDE("layout.outside", "does a thing go through the shell");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     LayoutRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

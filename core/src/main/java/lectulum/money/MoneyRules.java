@@ -7,26 +7,14 @@ import lectulum.figures.Stage;
 public enum MoneyRules implements Rule {
     MONEY_BUDGET("money.budget", "does the forecast keep to the budget");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     MoneyRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.MONEY, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.MONEY;
+    public Card card() {
+        return card;
     }
 }

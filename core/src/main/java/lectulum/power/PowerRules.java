@@ -7,26 +7,14 @@ import lectulum.figures.Stage;
 public enum PowerRules implements Rule {
     POWER_NIGHTS("power.nights", "does the battery last the nights wanted");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     PowerRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.POWER, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.POWER;
+    public Card card() {
+        return card;
     }
 }

@@ -9,26 +9,14 @@ public enum WaterRules implements Rule {
     WATER_GREY("water.grey", "has the grey tank room for the trip"),
     WATER_WASTE("water.waste", "has the toilet room for the trip");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     WaterRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.WATER, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.WATER;
+    public Card card() {
+        return card;
     }
 }

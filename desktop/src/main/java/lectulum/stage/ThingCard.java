@@ -16,6 +16,7 @@ import lectulum.balance.Balance;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.Range;
+import lectulum.design.base.Base;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Cost;
@@ -150,7 +151,7 @@ public final class ThingCard extends VBox {
     }
 
     private void place(String id, Mode mode) {
-        form.quantity("Behind the ball", Range.of(Placement.class, "x").from(0.1, 5),
+        form.quantity("Behind the ball", Range.of(Placement.class, "x").after(Range.of(Base.class, "tongueLength")),
                 d -> d.base().tongueLength() + number(d, id, t -> t.at(mode).x()), (d, v) -> move(d, id, mode,
                         p -> p.at(v - d.base().tongueLength(), p.y(), p.z(), p.yaw())));
         new PartRows<>(form, Placement.class, d -> d.thing(id).map(t -> t.at(mode)),

@@ -10,28 +10,18 @@ enum SoundRules implements Rule {
             Stage.POWER),
     ON_WATER(Stage.WATER), ON_MONEY(Stage.MONEY);
 
-    private final Stage stage;
+    private final Card card;
 
     SoundRules(Stage stage) {
-        this.stage = stage;
+        this.card = new Card("sound", "can a number be meant", stage, false);
     }
 
     static SoundRules on(Stage stage) {
-        return Arrays.stream(values()).filter(r -> r.stage == stage).findFirst().orElse(ON_LAYOUT);
+        return Arrays.stream(values()).filter(r -> r.stage() == stage).findFirst().orElse(ON_LAYOUT);
     }
 
     @Override
-    public String id() {
-        return "sound";
-    }
-
-    @Override
-    public String asks() {
-        return "can a number be meant";
-    }
-
-    @Override
-    public Stage stage() {
-        return stage;
+    public Card card() {
+        return card;
     }
 }

@@ -13,33 +13,14 @@ public enum HitchRules implements Rule {
     BARS_RATED("bars.rated", "are the spring bars strong enough", true),
     BARS_REAR("bars.rear", "do the bars take grip off the rear wheels", true);
 
-    private final String id;
-    private final String asks;
-    private final boolean ofVehicle;
+    private final Card card;
 
     HitchRules(String id, String asks, boolean ofVehicle) {
-        this.id = id;
-        this.asks = asks;
-        this.ofVehicle = ofVehicle;
+        this.card = new Card(id, asks, Stage.BALANCE, ofVehicle);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BALANCE;
-    }
-
-    @Override
-    public boolean ofVehicle() {
-        return ofVehicle;
+    public Card card() {
+        return card;
     }
 }

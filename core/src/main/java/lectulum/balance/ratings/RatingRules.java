@@ -13,33 +13,14 @@ public enum RatingRules implements Rule {
     TYRES_AGE("tyres.age", "are the tyres too old", false),
     DRY_AXLE("dry.axle", "how much of the axle does the dry build use", false);
 
-    private final String id;
-    private final String asks;
-    private final boolean ofVehicle;
+    private final Card card;
 
     RatingRules(String id, String asks, boolean ofVehicle) {
-        this.id = id;
-        this.asks = asks;
-        this.ofVehicle = ofVehicle;
+        this.card = new Card(id, asks, Stage.BALANCE, ofVehicle);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BALANCE;
-    }
-
-    @Override
-    public boolean ofVehicle() {
-        return ofVehicle;
+    public Card card() {
+        return card;
     }
 }

@@ -14,33 +14,14 @@ public enum RoadRules implements Rule {
     ROOF_ROAD("roof.road", "is the roof's load for driving kept", false),
     ROOF_STILL("roof.still", "is the roof's load for standing kept", false);
 
-    private final String id;
-    private final String asks;
-    private final boolean ofVehicle;
+    private final Card card;
 
     RoadRules(String id, String asks, boolean ofVehicle) {
-        this.id = id;
-        this.asks = asks;
-        this.ofVehicle = ofVehicle;
+        this.card = new Card(id, asks, Stage.BALANCE, ofVehicle);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BALANCE;
-    }
-
-    @Override
-    public boolean ofVehicle() {
-        return ofVehicle;
+    public Card card() {
+        return card;
     }
 }

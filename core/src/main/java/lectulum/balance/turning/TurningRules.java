@@ -11,33 +11,14 @@ public enum TurningRules implements Rule {
     DRIVE_CLEAR("drive.clear", "does anything touch on a driveway", true),
     DRIVE_BENDS("drive.bends", "does the coupler bend too far on a driveway", true);
 
-    private final String id;
-    private final String asks;
-    private final boolean ofVehicle;
+    private final Card card;
 
     TurningRules(String id, String asks, boolean ofVehicle) {
-        this.id = id;
-        this.asks = asks;
-        this.ofVehicle = ofVehicle;
+        this.card = new Card(id, asks, Stage.BALANCE, ofVehicle);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BALANCE;
-    }
-
-    @Override
-    public boolean ofVehicle() {
-        return ofVehicle;
+    public Card card() {
+        return card;
     }
 }

@@ -8,26 +8,14 @@ public enum FrameRules implements Rule {
     FRAME_STRESS("frame.stress", "do the rails carry the load"),
     FRAME_SAG("frame.sag", "does the frame sag");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     FrameRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.BASE, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BASE;
+    public Card card() {
+        return card;
     }
 }

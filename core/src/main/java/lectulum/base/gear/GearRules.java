@@ -14,26 +14,14 @@ public enum GearRules implements Rule {
     GEAR_GUIDE("gear.guide", "does the axle stay in the middle through its travel"),
     GEAR_SHACKLE("gear.shackle", "does the shackle swing as it should");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     GearRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.BASE, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BASE;
+    public Card card() {
+        return card;
     }
 }

@@ -12,26 +12,14 @@ public enum ProfileRules implements Rule {
     SHELL_LIFT_GAP("shell.lift.gap", "are the side panels as high as the top rises"),
     SHELL_LIFT_LOW("shell.lift.low", "can somebody stand under the raised top");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     ProfileRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.BASE, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BASE;
+    public Card card() {
+        return card;
     }
 }

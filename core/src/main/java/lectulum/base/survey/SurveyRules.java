@@ -15,26 +15,14 @@ public enum SurveyRules implements Rule {
     FIT_MAYBE("fit.maybe", "may the chain of sizes fail by chance"),
     FIT_NO("fit.no", "does the chain of sizes leave enough");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     SurveyRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.BASE, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BASE;
+    public Card card() {
+        return card;
     }
 }

@@ -12,26 +12,14 @@ public enum WallRules implements Rule {
     CUT_FLAME("cut.flame", "is the edge of a hole far enough from a flame"),
     MOUNT_STUD("mount.stud", "is a heavy thing fixed to a member");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     WallRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.BASE, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.BASE;
+    public Card card() {
+        return card;
     }
 }

@@ -9,26 +9,14 @@ public enum ChangeRules implements Rule {
     CHANGE_RING("change.ring", "must a thing be set outside to change over"),
     CHANGE_HEAVY("change.heavy", "can one person move it");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     ChangeRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

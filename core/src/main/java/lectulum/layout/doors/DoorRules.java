@@ -11,26 +11,14 @@ public enum DoorRules implements Rule {
     EXIT_TRAP("exit.trap", "can a way out be barred from outside"),
     PASSAGE_NARROW("passage.narrow", "is the way wide enough");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     DoorRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

@@ -19,26 +19,14 @@ public enum LoadingRules implements Rule {
     LOAD_RINGS("load.rings", "are there rings for the straps"),
     LOAD_ABOVE("load.above", "does it ride close under something");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     LoadingRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

@@ -30,26 +30,14 @@ public enum MechanismRules implements Rule {
     LIFT_START("lift.start", "does the bed start by itself"),
     LIFT_COLD("lift.cold", "does the bed stay up on a cold night");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     MechanismRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

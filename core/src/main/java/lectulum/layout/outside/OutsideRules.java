@@ -14,26 +14,14 @@ public enum OutsideRules implements Rule {
     OUT_POLE("out.pole", "do the poles reach the ground"),
     OUT_DOOR("out.door", "does the awning leave a door free");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     OutsideRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

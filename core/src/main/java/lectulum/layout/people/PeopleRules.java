@@ -19,26 +19,14 @@ public enum PeopleRules implements Rule {
     SLEEP_GROWTH("sleep.growth", "will a child outgrow its bed"),
     ITEM_KEEPCLEAR("item.keepclear", "is the clear space before a thing free");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     PeopleRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

@@ -12,26 +12,14 @@ public enum StorageRules implements Rule {
     STORAGE_FULL("storage.full", "is a cupboard too full"),
     STORAGE_HIGH("storage.high", "is a heavy thing kept low");
 
-    private final String id;
-    private final String asks;
+    private final Card card;
 
     StorageRules(String id, String asks) {
-        this.id = id;
-        this.asks = asks;
+        this.card = new Card(id, asks, Stage.LAYOUT, false);
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String asks() {
-        return asks;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.LAYOUT;
+    public Card card() {
+        return card;
     }
 }

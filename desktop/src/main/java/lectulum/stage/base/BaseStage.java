@@ -167,7 +167,8 @@ public final class BaseStage implements StageView {
     private void gear(Base base) {
         form.heading("Tongue and axle");
         whole().row("tongueLength");
-        form.quantity("Ball to axle", Range.of(Axle.class, "x").from(0.1, 5), d -> d.base().ballToMiddle(),
+        form.quantity("Ball to axle", Range.of(Axle.class, "x").after(Range.of(Base.class, "tongueLength")),
+                d -> d.base().ballToMiddle(),
                 (d, v) -> axle(d, d.base().axle().at(v - d.base().tongueLength())));
         form.choice("Axles", List.of(1, 2), n -> n == 1 ? "single" : "tandem", d -> d.base().axle().count(),
                 (d, v) -> axle(d, d.base().axle().with(v,
@@ -210,7 +211,8 @@ public final class BaseStage implements StageView {
                 form.quantity("Empty mass", Range.of(EmptyMass.Entered.class, "mass"), d -> d.base().empty().mass(),
                         (d, v) -> d.with(d.base().with(new EmptyMass.Entered(v, entered(d.base()).x(),
                                 d.base().empty().z(), d.base().axle().x(), MassSource.CATALOGUE))));
-                form.quantity("Centre behind ball", Range.of(EmptyMass.Entered.class, "x").from(0.1, 5),
+                form.quantity("Centre behind ball",
+                        Range.of(EmptyMass.Entered.class, "x").after(Range.of(Base.class, "tongueLength")),
                         d -> d.base().emptyCentre(),
                         (d, v) -> d.with(d.base().with(entered(d.base()).at(v - d.base().tongueLength(),
                                 d.base().empty().z(), d.base().axle().x()))));
