@@ -72,6 +72,7 @@ module lectulum.core {
     exports lectulum.power;
     exports lectulum.space;
     exports lectulum.standin;
+    exports lectulum.symbols;
     exports lectulum.units;
     exports lectulum.water;
 

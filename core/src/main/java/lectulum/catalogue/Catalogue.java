@@ -121,6 +121,9 @@ public final class Catalogue {
         if (!row.get("tank").isEmpty()) {
             thing = thing.with(new Tank(Tank.Use.valueOf(row.get("tank")), number(row, "litres") * Units.LITRE));
         }
+        if (row.isMapped("symbol")) {
+            thing = thing.withSymbol(row.get("symbol"));
+        }
         return row.isMapped("features") ? thing.withFeatures(FeatureList.parse(row.get("features"))) : thing;
     }
 

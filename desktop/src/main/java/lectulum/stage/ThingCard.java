@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -34,6 +35,8 @@ import lectulum.design.thing.Thing;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
 import lectulum.stage.layout.PlaceFinder;
+import lectulum.symbols.Symbol;
+import lectulum.symbols.Symbols;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -131,6 +134,7 @@ public final class ThingCard extends VBox {
                 (d, v) -> d.mapping(id, t -> t.with(v)));
         form.choice("Held", List.of(Fix.values()), Fix::label, d -> of(d, id, Thing::fix),
                 (d, v) -> d.mapping(id, t -> t.with(v)));
+        looks(id);
         form.text("Note", d -> of(d, id, Thing::note), (d, v) -> d.mapping(id, t -> t.noted(v)));
         form.shown("On the tongue", s -> tongue(s, id));
         FeatureForm.add(form, bench, thing);
@@ -209,6 +213,15 @@ public final class ThingCard extends VBox {
     private void size(String id) {
         new PartRows<>(form, Size.class, d -> d.thing(id).map(Thing::size), (d, s) -> d.mapping(id, t -> t.with(s)))
                 .row("length").row("width").row("height");
+    }
+
+    /// What it is drawn as.
+    private void looks(String id) {
+        List<String> names = Stream.concat(Stream.of(""), Symbols.all().stream().map(Symbol::name)).toList();
+        form.choice("Looks like", names,
+                n -> Symbols.named(n).map(Symbol::label).orElse("what it is"),
+                d -> of(d, id, t -> Symbols.named(t.symbol()).map(Symbol::name).orElse("")),
+                (d, v) -> d.mapping(id, t -> t.withSymbol(v)));
     }
 
     private void supplies(Thing thing) {

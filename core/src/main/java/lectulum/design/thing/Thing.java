@@ -22,12 +22,13 @@ import lectulum.units.Quantity;
 /// @param mass      without what its tank holds
 /// @param solar     nominal power of a solar panel \[W\], 0 for anything else
 /// @param features  what it is good for, at most one of a kind
+/// @param symbol    what it is drawn as, by the name of a symbol; empty or unknown for what it is
 @RecordBuilder
 public record Thing(String id, String name, SystemGroup system, Role role, Mount mount, Fix fix, Size size,
         Placement place, Map<Mode, Placement> elsewhere, Mass mass, Cost cost, Optional<Load> load,
         Optional<Battery> battery, Optional<Tank> tank,
         @Means(value = "Peak power", of = Quantity.POWER, high = 20_000, says = "of a solar panel") double solar,
-        String note, List<Feature> features) implements ThingBuilder.With {
+        String note, List<Feature> features, String symbol) implements ThingBuilder.With {
 
     public Thing {
         name = name == null ? "" : name;
@@ -51,14 +52,15 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
         tank = tank == null ? Optional.empty() : tank;
         note = note == null ? "" : note;
         features = features == null ? List.of() : List.copyOf(features);
+        symbol = symbol == null ? "" : symbol;
     }
 
-    /// A thing without features.
+    /// A thing without features, drawn as what it is.
     public Thing(String id, String name, SystemGroup system, Role role, Mount mount, Fix fix, Size size,
             Placement place, Map<Mode, Placement> elsewhere, Mass mass, Cost cost, Optional<Load> load,
             Optional<Battery> battery, Optional<Tank> tank, double solar, String note) {
         this(id, name, system, role, mount, fix, size, place, elsewhere, mass, cost, load, battery, tank, solar, note,
-                List.of());
+                List.of(), "");
     }
 
     /// Its feature of a kind.

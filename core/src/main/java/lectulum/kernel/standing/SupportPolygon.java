@@ -1,39 +1,16 @@
 package lectulum.kernel.standing;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import lectulum.kernel.plane.Hull;
 
 /// The ground on which wheels and jacks stand: while the plumb line of all masses falls into it, nothing tips
-/// (statics; convex hull by the monotone chain).
+/// (statics).
 ///
 /// @param hull corners counter-clockwise \[x behind the ball, y right\] \[m\]
 public record SupportPolygon(List<double[]> hull) {
 
     public static SupportPolygon of(List<double[]> feet) {
-        List<double[]> sorted = new ArrayList<>(feet);
-        sorted.sort(Comparator.<double[]>comparingDouble(p -> p[0]).thenComparingDouble(p -> p[1]));
-        List<double[]> hull = new ArrayList<>(half(sorted));
-        hull.addAll(half(sorted.reversed()));
-        return new SupportPolygon(List.copyOf(hull));
-    }
-
-    private static List<double[]> half(List<double[]> points) {
-        List<double[]> chain = new ArrayList<>();
-        for (double[] p : points) {
-            while (chain.size() > 1 && turn(chain.get(chain.size() - 2), chain.getLast(), p) <= 0) {
-                chain.removeLast();
-            }
-            chain.add(p);
-        }
-        if (!chain.isEmpty()) {
-            chain.removeLast();
-        }
-        return chain;
-    }
-
-    private static double turn(double[] a, double[] b, double[] c) {
-        return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+        return new SupportPolygon(List.copyOf(Hull.of(feet)));
     }
 
     /// How far inside the edge the plumb line falls \[m\]; negative outside, where it tips; minus infinity for fewer
@@ -56,5 +33,10 @@ public record SupportPolygon(List<double[]> hull) {
     /// @param z of the centre above the ground \[m\]
     public double tips(double x, double y, double z) {
         return Math.atan(margin(x, y) / z);
+    }
+
+    /// Twice the area of a triangle; positive where it runs against the clock.
+    private static double turn(double[] a, double[] b, double[] c) {
+        return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
     }
 }
