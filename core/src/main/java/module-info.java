@@ -7,6 +7,7 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
+    requires org.locationtech.jts;
     // For the compiler only: copies of records are generated.
     requires static io.soabase.recordbuilder.core;
     requires static java.compiler;

@@ -89,7 +89,8 @@ public final class Campers {
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
                         Rating.COMBINED_GROSS, 3700.0, Rating.BALL, 2000.0, Rating.RECEIVER, 1800.0))
-                .withBall(0.050).with(Optional.of(new Vehicle.Seats(1.42, 0.50, -0.30, 2)));
+                .withBall(0.050).with(Optional.of(new Vehicle.Seats(1.42, 0.50, -0.30, 2)))
+                .withLooks(Vehicle.Looks.ESTATE);
         Base base = new Base(new Shell.Nosed(4.12, 1.85, 1.97, 0.62, 0.10, Nose.Form.VEE), 0.035, 0.03, 0.04, 0.54,
                 WheelArches.NONE, 1.25, new Axle(2.36, 1, 0, 1.72, 0.64, 0.195, true, 96),
                 new EmptyMass.Weighed(52, 436, 0.42, 2.36),
@@ -188,7 +189,8 @@ public final class Campers {
                 TongueSchool.EUROPE, 0.04, 0.07);
         Vehicle vehicle = new Vehicle("Small hatchback", 1140, 450, 2.47, 0.72, 0.42, 30,
                 Map.of(Rating.TOW_UNBRAKED, 750.0, Rating.TOW_BRAKED, 1000.0, Rating.TONGUE_VEHICLE, 50.0,
-                        Rating.PAYLOAD, 420.0, Rating.VEHICLE_GROSS, 1590.0, Rating.REAR_AXLE, 790.0));
+                        Rating.PAYLOAD, 420.0, Rating.VEHICLE_GROSS, 1590.0, Rating.REAR_AXLE, 790.0))
+                .withLooks(Vehicle.Looks.CAR);
         Base base = teardropBase(1.52).with(new Cost(980, OptionalDouble.of(960)))
                 .with(Carcass.UNKNOWN.withHatch(Optional.of(new Carcass.Hatch(2.10, Math.toRadians(75))))
                         .withSkin(Optional.of(new Carcass.Skin("birch-ply-3", true, 1)))
@@ -221,7 +223,8 @@ public final class Campers {
         Vehicle vehicle = new Vehicle("Four-wheel drive", 2120, 1010, 2.85, 1.20, 0.52, 60,
                 Map.of(Rating.TOW_BRAKED, 2800.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 700.0, Rating.VEHICLE_GROSS, 2900.0, Rating.REAR_AXLE, 1650.0,
-                        Rating.COMBINED_GROSS, 5500.0));
+                        Rating.COMBINED_GROSS, 5500.0))
+                .withLooks(Vehicle.Looks.PICKUP);
         Base base = overlandBase(1.60).with(new Cost(1900, OptionalDouble.of(1850)))
                 .with(Carcass.UNKNOWN
                         .with(Carcass.Face.LEFT, Optional.of(Carcass.Framing.even(0.05, 2.65, 0.65, 0.040, 0.040)))

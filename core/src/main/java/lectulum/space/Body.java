@@ -7,6 +7,7 @@ import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
+import lectulum.kernel.plane.Inset;
 import lectulum.kernel.profile.Nose;
 import lectulum.kernel.profile.RoofLine;
 
@@ -34,6 +35,7 @@ public final class Body {
     private final Optional<ProfileLine> profile;
     private final TrueShape shape;
     private final boolean open;
+    private final double raised;
 
     private Body(Base base, Nosing nosing, RoofLine outside, Optional<ProfileLine> profile, double raised) {
         this.base = base;
@@ -47,6 +49,7 @@ public final class Body {
                 : RoofLine.flat(0, length, halfWidth - base.wall());
         this.profile = profile;
         this.open = base.shell() instanceof Shell.Tray;
+        this.raised = raised;
         this.roofOutside = outside.raised(raised);
         this.roofInside = open
                 ? RoofLine.flat(0, length, SKY)
@@ -264,6 +267,53 @@ public final class Body {
         double front = insideFront();
         return mirrored(front, Math.max(front, shoulder()), insideRear(),
                 x -> Math.max(0, halfWidthInside(x)), halfWidth - base.wall());
+    }
+
+    /// Outline in the side view, closed, the floor's underside last \[x, z\].
+    public List<double[]> sideOutside() {
+        List<double[]> outline = profile.isPresent() && raised == 0
+                ? new ArrayList<>(profile.get().overhead())
+                : line(roofOutside, 0, length);
+        return sunk(outline, base.floor());
+    }
+
+    /// Clear outline in the side view, closed \[x, z\]; empty for an open tray and where walls leave no room.
+    public List<double[]> sideInside() {
+        if (open) {
+            return List.of();
+        }
+        double front = insideFront();
+        double rear = insideRear();
+        if (profile.isPresent() && raised == 0) {
+            return Inset.of(sunk(profile.get().overhead(), SKY), base.roof(), front, 0, rear, SKY);
+        }
+        List<double[]> clear = line(roofInside, front, rear);
+        return clear.stream().allMatch(p -> p[1] <= 0) ? List.of() : clear;
+    }
+
+    /// The area under a line between two places, never below the floor.
+    private static List<double[]> line(RoofLine roof, double from, double to) {
+        List<double[]> area = new ArrayList<>();
+        if (!(to > from)) {
+            return area;
+        }
+        area.add(new double[]{from, 0});
+        area.add(new double[]{from, Math.max(0, roof.at(from))});
+        double[] xs = roof.xs();
+        double[] zs = roof.zs();
+        for (int i = 0; i < xs.length; i++) {
+            if (xs[i] > from && xs[i] < to) {
+                area.add(new double[]{xs[i], Math.max(0, zs[i])});
+            }
+        }
+        area.add(new double[]{to, Math.max(0, roof.at(to))});
+        area.add(new double[]{to, 0});
+        return area;
+    }
+
+    /// The same with what lies on the floor moved down.
+    private static List<double[]> sunk(List<double[]> outline, double by) {
+        return outline.stream().map(p -> p[1] < 1e-6 ? new double[]{p[0], -by} : p).toList();
     }
 
     /// The right side from front to rear, and the left one back.

@@ -17,7 +17,7 @@ public final class Form {
     private final List<Piece> pieces;
     private final Map<Turned, List<Shape>> drawn = new ConcurrentHashMap<>();
 
-    Form(List<Piece> pieces) {
+    public Form(List<Piece> pieces) {
         this.pieces = List.copyOf(pieces);
     }
 
@@ -27,6 +27,11 @@ public final class Form {
     /// In the order of the resource.
     public List<Piece> pieces() {
         return pieces;
+    }
+
+    /// The highest point \[m\].
+    public double top() {
+        return pieces.stream().mapToDouble(p -> p.bounds()[5]).max().orElse(0);
     }
 
     /// What is seen from a side, far to near. Each solid is its outline: nothing of what it hides of itself is drawn.
@@ -44,8 +49,8 @@ public final class Form {
 
     private List<Shape> draw(Facing facing, double c, double s) {
         List<Shape> shapes = new ArrayList<>();
-        double front = pieces.stream().flatMap(p -> corners(p, c, s).stream()).mapToDouble(facing::near).max()
-                .orElse(0);
+        double front = pieces.stream().filter(p -> !(p instanceof Piece.Blob))
+                .flatMap(p -> corners(p, c, s).stream()).mapToDouble(facing::near).max().orElse(0);
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
             List<double[]> corners = corners(piece, c, s);
@@ -61,10 +66,26 @@ public final class Form {
                 }
                 case Piece.Prism p -> solid(shapes, flat, p.smooth() && along(p.axis(), facing, c), p.paint(), near);
                 case Piece.Cone k -> solid(shapes, flat, facing == Facing.PLAN, k.paint(), near);
+                case Piece.Blob b -> shapes.add(blob(b, facing, c, s, i * ORDER));
             }
         }
         shapes.sort(Comparator.comparingDouble(Shape::near));
         return List.copyOf(shapes);
+    }
+
+    private static Shape blob(Piece.Blob blob, Facing facing, double c, double s, double order) {
+        List<double[]> around = new ArrayList<>();
+        double near = Double.NEGATIVE_INFINITY;
+        for (double[] ball : blob.balls()) {
+            double[] at = turned(ball, c, s);
+            near = Math.max(near, facing.near(at) + ball[3]);
+            for (int i = 0; i < Part.ROUND; i++) {
+                double a = 2 * Math.PI * i / Part.ROUND;
+                around.add(new double[]{facing.across(at) + ball[3] * Math.cos(a),
+                        facing.up(at) + ball[3] * Math.sin(a)});
+            }
+        }
+        return new Shape(Hull.of(around).toArray(double[][]::new), true, true, blob.paint(), near + order);
     }
 
     private static void solid(List<Shape> shapes, List<double[]> flat, boolean smooth, Paint paint, double near) {
@@ -94,6 +115,11 @@ public final class Form {
     private static List<double[]> corners(Piece piece, double c, double s) {
         List<double[]> corners = new ArrayList<>();
         switch (piece) {
+            case Piece.Blob b -> {
+                for (double[] ball : b.balls()) {
+                    corners.add(turned(ball, c, s));
+                }
+            }
             case Piece.Decal d -> {
                 for (double[] p : d.points()) {
                     corners.add(turned(p, c, s));

@@ -9,7 +9,9 @@ public enum Paint {
     /// A front or lid of it, a little lighter.
     FRONT,
     /// A worktop.
-    TOP, WOOD, CLOTH, PILLOW, STEEL, DARK, RUBBER, GLASS, WHITE, WATER, CELL, FLAME, LAMP, RED,
+    TOP, WOOD, CLOTH, PILLOW, STEEL, DARK, RUBBER, GLASS, WHITE, WATER, CELL, FLAME, LAMP, RED, SKIN, HAIR,
+    /// The sheet metal of the tow vehicle.
+    CAR,
     /// A drawn line.
     INK,
     /// A thin drawn line.

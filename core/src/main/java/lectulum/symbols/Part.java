@@ -94,7 +94,7 @@ public record Part(Solid solid, Measure[][] range, Paint paint, List<String> wor
             double length = box[2 * i + 1] - box[2 * i];
             n[i] = pitch[i] < 0
                     ? (int) -Math.round(pitch[i])
-                    : pitch[i] == 0 ? 1 : (int) Math.clamp(Math.round(length / pitch[i]), 1, 60);
+                    : pitch[i] == 0 ? 1 : Math.clamp(Math.round(length / pitch[i]), 1, 60);
         }
         for (int i = 0; i < n[0]; i++) {
             for (int j = 0; j < n[1]; j++) {
@@ -243,6 +243,9 @@ public record Part(Solid solid, Measure[][] range, Paint paint, List<String> wor
                 case "rect" -> decals.add(decal(face, ab, at, new double[][]{{c[2 * ab[0]], c[2 * ab[1]]},
                         {c[2 * ab[0] + 1], c[2 * ab[1]]}, {c[2 * ab[0] + 1], c[2 * ab[1] + 1]},
                         {c[2 * ab[0]], c[2 * ab[1] + 1]}}, true, size));
+                case "round" -> decals.add(decal(face, ab, at, rounded(c[2 * ab[0]], c[2 * ab[1]], c[2 * ab[0] + 1],
+                        c[2 * ab[1] + 1], Math.clamp(Measure.parse(more.getFirst()).in(room, size), 0, room / 2)),
+                        true, size));
                 case "disc" -> decals.add(decal(face, ab, at,
                         circle(a, b, Math.clamp(Measure.parse(more.getFirst()).in(room, size), 0, room) / 2), true,
                         size));

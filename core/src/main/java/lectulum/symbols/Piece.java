@@ -37,8 +37,17 @@ public sealed interface Piece {
             };
         }
 
+        /// A direction in the plane across the axis, as x, y, z.
+        public double[] across(double a, double b) {
+            return switch (axis) {
+                case 0 -> new double[]{0, a, b};
+                case 1 -> new double[]{a, 0, b};
+                default -> new double[]{a, b, 0};
+            };
+        }
+
         /// A point of the outline at a place along the axis, as x, y, z.
-        double[] at(double[] point, double along) {
+        public double[] at(double[] point, double along) {
             return switch (axis) {
                 case 0 -> new double[]{along, point[0], point[1]};
                 case 1 -> new double[]{point[0], along, point[1]};
@@ -56,6 +65,24 @@ public sealed interface Piece {
         public double[] bounds() {
             double r = Math.max(r1, r2);
             return new double[]{x - r, x + r, y - r, y + r, z1, z2};
+        }
+    }
+
+    /// The convex hull of balls: a limb, a tube, a rounded body.
+    ///
+    /// @param balls \[x, y, z, radius\], at least one
+    record Blob(double[][] balls, Paint paint) implements Piece {
+        @Override
+        public double[] bounds() {
+            double[] b = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
+            for (double[] ball : balls) {
+                for (int i = 0; i < 3; i++) {
+                    b[2 * i] = Math.min(b[2 * i], ball[i] - ball[3]);
+                    b[2 * i + 1] = Math.max(b[2 * i + 1], ball[i] + ball[3]);
+                }
+            }
+            return b;
         }
     }
 

@@ -13,6 +13,11 @@ import lectulum.space.Solid;
 /// @param angle from x toward y \[rad\]
 public record Posed(Form form, double x, double y, double z, double angle) {
 
+    /// A form whose origin is a place.
+    public static Posed at(Form form, double x, double y, double z) {
+        return new Posed(form, x, y, z, 0);
+    }
+
     /// What is seen of it, at its place: shapes in the coordinates of the form, to be moved by [#across] and [#up].
     public List<Shape> seen(Facing facing) {
         return form.seen(facing, angle);

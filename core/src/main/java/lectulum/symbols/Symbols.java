@@ -121,6 +121,11 @@ public final class Symbols {
                 thing.at(mode).yaw() + quarters * Math.PI / 2));
     }
 
+    /// A plain box.
+    public static Form plain(double length, double width, double height) {
+        return new Solids().box(Paint.BODY, -length / 2, length / 2, -width / 2, width / 2, 0, height).form();
+    }
+
     /// @param length  in the directions of the symbol \[m\], > 0
     /// @param company symbols of what is set into the thing
     public static Form form(Symbol symbol, double length, double width, double height, Set<String> company) {

@@ -5,7 +5,9 @@ import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
@@ -40,7 +42,7 @@ import lectulum.layout.doors.WayThrough;
 import lectulum.layout.people.Comfort;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
-import lectulum.layout.people.Silhouette;
+import lectulum.symbols.Facing;
 import lectulum.layout.storage.Access;
 import lectulum.layout.storage.Keeping;
 import lectulum.layout.storage.Storage;
@@ -379,9 +381,7 @@ class LivingTest {
                 .allMatch(p -> p.kind() == Pose.Kind.LYING);
         assertThat(a.of(People.DISCIPLINE).poses().get(Mode.CAMP)).isNotEmpty();
         for (Pose p : a.of(People.DISCIPLINE).poses().get(Mode.NIGHT)) {
-            Silhouette s = Silhouette.of(p);
-            double longest = s.plan().stream().flatMap(java.util.Arrays::stream)
-                    .mapToDouble(q -> Math.hypot(q[0] - p.x(), q[1] - p.y())).max().orElseThrow();
+            double longest = seen(p, Facing.PLAN).mapToDouble(q -> Math.hypot(q[0], q[1])).max().orElseThrow();
             assertThat(2 * longest).isCloseTo(p.stature(), within(0.05 * p.stature()));
         }
     }
@@ -390,16 +390,19 @@ class LivingTest {
     @ValueSource(strings = {"STANDING", "SITTING", "LYING"})
     void aFigureIsAsTallAsThePerson(String kind) {
         Pose p = new Pose("a", "Ada", Pose.Kind.valueOf(kind), 1, 0, 0.4, 0, 1.8);
-        Silhouette s = Silhouette.of(p);
 
-        double top = s.side().stream().flatMap(java.util.Arrays::stream).mapToDouble(q -> q[1]).max().orElseThrow();
+        double top = p.posed().up(Facing.SIDE) + seen(p, Facing.SIDE).mapToDouble(q -> q[1]).max().orElseThrow();
         double wanted = switch (p.kind()) {
             case STANDING -> 0.4 + 1.8;
-            case SITTING -> 0.4 + 0.52 * 1.8;
-            case LYING -> 0.4 + 2 * 0.065 * 1.8;
+            case SITTING -> 0.4 + 0.525 * 1.8;
+            case LYING -> 0.4 + 0.135 * 1.8;
         };
         assertThat(top).isCloseTo(wanted, within(0.02));
         assertThat(p.needs()).isPositive();
+    }
+
+    private static Stream<double[]> seen(Pose p, Facing facing) {
+        return p.posed().seen(facing).stream().flatMap(shape -> Arrays.stream(shape.points()));
     }
 
     @Test

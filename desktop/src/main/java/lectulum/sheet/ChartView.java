@@ -3,9 +3,9 @@ package lectulum.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
 import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface.Anchor;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
@@ -48,10 +48,8 @@ public final class ChartView extends Drawing {
     }
 
     @Override
-    void paint(GraphicsContext g, double w, double h) {
-        Pen pen = new Pen(g, theme.get());
-        g.setFill(theme.get().colour("inside"));
-        g.fillRect(0, 0, w, h);
+    void paint(Pen pen, double w, double h) {
+        pen.fill(0, 0, w, h, pen.ink("inside"));
         Axis x = axis(true);
         Axis y = axis(false);
         double sx = (w - LEFT - RIGHT) / (x.high - x.low);
@@ -60,8 +58,7 @@ public final class ChartView extends Drawing {
             double py = h - BOTTOM - (v - y.low) * sy;
             pen.stroke(Math.abs(v) < y.step / 1e6 ? "faint" : "grid", 1);
             pen.line(LEFT, py, w - RIGHT, py);
-            pen.text(tick(v, chart.y()), LEFT - 5, py, TextAlignment.RIGHT, Theme.font(11),
-                    theme.get().colour("faint"));
+            pen.text(tick(v, chart.y()), LEFT - 5, py, Anchor.END, 11, "faint");
         }
         double free = Double.NEGATIVE_INFINITY;
         for (double v = x.low; v <= x.high + 1e-6 * x.step; v += x.step) {
@@ -69,28 +66,27 @@ public final class ChartView extends Drawing {
             pen.stroke("grid", 1);
             pen.line(px, TOP, px, h - BOTTOM);
             String tick = tick(v, chart.x());
-            double half = Pen.width(tick, 11) / 2 + 4;
+            double half = pen.width(tick, 11) / 2 + 4;
             if (px - half > free) {
-                pen.text(tick, px, h - BOTTOM + 10, TextAlignment.CENTER, Theme.font(11), theme.get().colour("faint"));
+                pen.text(tick, px, h - BOTTOM + 10, Anchor.MIDDLE, 11, "faint");
                 free = px + half;
             }
         }
-        pen.text(chart.xLabel() + unit(chart.x()), w - RIGHT, h - 8, TextAlignment.RIGHT, Theme.font(11),
-                theme.get().colour("ink"));
+        pen.text(chart.xLabel() + unit(chart.x()), w - RIGHT, h - 8, Anchor.END, 11, "ink");
         String across = (chart.yLabel() + unit(chart.y())).replaceFirst("^, ", "").strip();
-        pen.text(chart.title().toLowerCase(java.util.Locale.ROOT).contains(across) || across.isEmpty()
+        pen.bold(chart.title().toLowerCase(java.util.Locale.ROOT).contains(across) || across.isEmpty()
                 ? chart.title()
-                : chart.title() + " · " + across, 8, 12, TextAlignment.LEFT, Theme.bold(12), theme.get().colour("ink"));
+                : chart.title() + " · " + across, 8, 12, Anchor.START, 12, "ink");
         List<Double> named = new ArrayList<>();
         for (Chart.Limit limit : chart.limits()) {
             double py = h - BOTTOM - (limit.value() - y.low) * sy;
             pen.dashed("accent", 1.2);
             pen.line(LEFT, py, w - RIGHT, py);
-            g.setLineDashes();
             boolean taken = py - 7 < TOP || named.stream().anyMatch(y1 -> Math.abs(y1 - (py - 7)) < 13);
             named.add(py + (taken ? 9 : -7));
-            pen.text(limit.name(), w - RIGHT - 3, named.getLast(), TextAlignment.RIGHT, Theme.font(11),
-                    theme.get().colour("accent"));
+            pen.text(limit.name(), w - RIGHT - 3, named.getLast(), Anchor.END, 11, "accent");
+            double length = pen.width(limit.name(), 11);
+            pen.reserve(w - RIGHT - 3 - length, named.getLast() - 7, length, 14);
         }
         for (int i = 0; i < chart.curves().size(); i++) {
             curve(pen, chart.curves().get(i), i, x, y, sx, sy, h);
@@ -98,24 +94,15 @@ public final class ChartView extends Drawing {
     }
 
     private void curve(Pen pen, Chart.Curve c, int i, Axis x, Axis y, double sx, double sy, double h) {
-        pen.stroke(COLOURS[i % COLOURS.length], 2);
-        pen.g.setLineDashes(DASHES[i % DASHES.length]);
-        pen.g.beginPath();
-        for (int k = 0; k < c.x().length; k++) {
-            double px = LEFT + (c.x()[k] - x.low) * sx;
-            double py = h - BOTTOM - (c.y()[k] - y.low) * sy;
-            if (k == 0) {
-                pen.g.moveTo(px, py);
-            } else {
-                pen.g.lineTo(px, py);
-            }
+        pen.stroke(COLOURS[i % COLOURS.length], 2, DASHES[i % DASHES.length]);
+        double[][] points = new double[c.x().length][];
+        for (int k = 0; k < points.length; k++) {
+            points[k] = new double[]{LEFT + (c.x()[k] - x.low) * sx, h - BOTTOM - (c.y()[k] - y.low) * sy};
         }
-        pen.g.stroke();
-        pen.g.setLineDashes();
+        pen.path(points, false);
         if (chart.curves().size() > 1) {
-            int at = c.x().length * (i + 1) / (chart.curves().size() + 1);
-            pen.label(c.name(), LEFT + (c.x()[at] - x.low) * sx, h - BOTTOM - (c.y()[at] - y.low) * sy,
-                    Double.POSITIVE_INFINITY, 11, true);
+            double[] at = points[points.length * (i + 1) / (chart.curves().size() + 1)];
+            pen.must(c.name(), at[0], at[1], 11, Labels.Rank.NAME);
         }
     }
 

@@ -1,16 +1,16 @@
 package lectulum.sheet;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.paint.Color;
-import lectulum.design.thing.Thing;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
 import lectulum.layout.Layout;
 import lectulum.layout.cutaway.CutAway;
 import lectulum.layout.cutaway.View;
 import lectulum.layout.people.People;
+import lectulum.layout.people.Pose;
+import lectulum.symbols.Paint;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -18,11 +18,15 @@ import lectulum.workbench.Workbench;
 /// The inside from a corner on a plain canvas; dragging walks round it, a click selects.
 public final class CutAwayView extends Drawing {
     private static final double EDGE = 30;
+    /// Straight from above or below \[rad\].
+    private static final double STEEP = Math.PI / 2;
     private final Workbench bench;
     private State state;
     private double azimuth = Math.toRadians(60);
     private double elevation = View.ISOMETRIC;
     private double cutAt = Double.POSITIVE_INFINITY;
+    private boolean withPeople = true;
+    private double scale = 1;
     private double fromX;
     private double fromY;
     private double moved;
@@ -68,6 +72,15 @@ public final class CutAwayView extends Drawing {
         requestLayout();
     }
 
+    public void showPeople(boolean shown) {
+        withPeople = shown;
+        requestLayout();
+    }
+
+    public double elevation() {
+        return elevation;
+    }
+
     public double azimuth() {
         return azimuth;
     }
@@ -75,46 +88,43 @@ public final class CutAwayView extends Drawing {
     private void dragged(MouseEvent e) {
         moved += Math.hypot(e.getX() - fromX, e.getY() - fromY);
         azimuth -= (e.getX() - fromX) / 150;
-        elevation = Math.clamp(elevation + (e.getY() - fromY) / 200, 0.12, 1.5);
+        elevation = Math.clamp(elevation + (e.getY() - fromY) / 200, -STEEP, STEEP);
         fromX = e.getX();
         fromY = e.getY();
         requestLayout();
     }
 
+    private List<Pose> people() {
+        return withPeople
+                ? state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())
+                : List.of();
+    }
+
     private CutAway picture(double scale) {
         return CutAway.of(state.design(), state.analysis().of(Layout.DISCIPLINE).bodies(),
                 state.analysis().of(Layout.DISCIPLINE).faults(),
-                state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of()), state.mode(),
+                people(), state.mode(),
                 new View(azimuth, elevation, scale), cutAt);
     }
 
     @Override
-    void paint(GraphicsContext g, double w, double h) {
+    void paint(Pen pen, double w, double h) {
         CutAway unit = picture(1);
         double[] box = bounds(unit);
-        double scale = Math.min((w - 2 * EDGE) / Math.max(0.1, box[2] - box[0]),
+        scale = Math.min((w - 2 * EDGE) / Math.max(0.1, box[2] - box[0]),
                 (h - 2 * EDGE) / Math.max(0.1, box[3] - box[1]));
         shown = picture(scale);
         left = w / 2 - (box[0] + box[2]) / 2 * scale;
         top = h / 2 - (box[1] + box[3]) / 2 * scale;
-        Theme look = theme.get();
-        g.setFill(look.colour("paper"));
-        g.fillRect(0, 0, w, h);
-        Pen pen = new Pen(g, look);
+        pen.fill(0, 0, w, h, pen.ink("paper"));
+        Hatches hatches = new Hatches(theme.get());
         for (CutAway.Facet f : shown.facets()) {
-            facet(pen, f);
+            facet(pen, hatches, f);
         }
         pen.dashed("faint", 1);
         for (double[][] o : shown.outlines()) {
-            double[][] at = shifted(o);
-            g.beginPath();
-            g.moveTo(at[0][0], at[0][1]);
-            for (double[] p : at) {
-                g.lineTo(p[0], p[1]);
-            }
-            g.stroke();
+            pen.path(shifted(o), false);
         }
-        g.setLineDashes();
         names(pen);
     }
 
@@ -126,41 +136,62 @@ public final class CutAwayView extends Drawing {
         return out;
     }
 
-    private void facet(Pen pen, CutAway.Facet f) {
-        Theme look = theme.get();
-        Optional<Thing> thing = state.design().thing(f.id());
-        Color ground = look.colour("inside");
-        boolean selected = state.selection().contains(f.id()) && !f.id().isEmpty();
-        Color colour = switch (f.kind()) {
-            case FLOOR -> look.colour("grid");
-            case WALL -> look.colour("edge").interpolate(ground, 0.35);
-            case PERSON -> look.colour("faint").interpolate(ground, 0.25);
-            case FAULT -> look.colour("accent").interpolate(ground, 0.35);
-            case THING, STOWED -> thing.map(t -> look.colour(t.system())).orElse(ground).interpolate(ground, 0.45);
-        };
+    private void facet(Pen pen, Hatches hatches, CutAway.Facet f) {
+        boolean selected = !f.id().isEmpty() && state.selection().contains(f.id());
         double[][] o = shifted(f.points());
-        pen.g.setFill(colour.interpolate(Color.BLACK, 0.28 * (1 - f.shade())).interpolate(ground, 0.25 * f.shade()));
-        pen.stroke(selected ? "select" : "ink", selected ? 2.4 : 0.8);
-        pen.polygon(o, true);
-        if (f.cut()) {
-            pen.hatch(o, new Hatches(look).fault());
+        Ink surface = surface(pen, f);
+        if (!f.filled()) {
+            pen.stroke(surface, f.paint() == Paint.FAINT ? 0.7 : 1.2);
+            pen.path(o, false);
+            return;
         }
+        Ink colour = surface.toward(new Ink(0, 0, 0, surface.alpha()), 0.42 * (1 - f.shade()));
+        pen.fill(o, colour);
+        if (f.cut()) {
+            pen.hatch(o, hatches.fault());
+        }
+        if (selected) {
+            pen.stroke("select", 2);
+        } else if (f.smooth()) {
+            pen.stroke(colour, 0.8);
+        } else {
+            pen.stroke(pen.ink("ink").faded(f.kind() == CutAway.Kind.WALL ? 0.9 : 0.65), 0.8);
+        }
+        pen.path(o, true);
     }
 
+    private Ink surface(Pen pen, CutAway.Facet f) {
+        Ink ground = pen.ink("inside");
+        return switch (f.kind()) {
+            case FLOOR -> pen.ink("grid");
+            case WALL -> pen.ink("edge").toward(ground, 0.55);
+            case EDGE -> pen.ink("edge");
+            case FAULT -> pen.theme().ink(f.paint(), f.system()).toward(pen.ink("accent"), 0.35);
+            case GEAR, PERSON, THING, STOWED -> pen.theme().ink(f.paint(), f.system());
+        };
+    }
+
+    /// Names stand on the upper faces that are seen.
     private void names(Pen pen) {
         java.util.Set<String> done = new java.util.HashSet<>();
         for (int i = shown.facets().size() - 1; i >= 0; i--) {
             CutAway.Facet f = shown.facets().get(i);
-            if (f.shade() < 1 || f.id().isEmpty() || !done.add(f.id())) {
+            if (!f.filled() || f.shade() < 0.9 || f.id().isEmpty() || !done.add(f.id())) {
                 continue;
             }
             double[][] o = shifted(f.points());
             double x = (Pen.min(o, 0) + Pen.max(o, 0)) / 2;
             double y = (Pen.min(o, 1) + Pen.max(o, 1)) / 2;
-            if (shown.at(x - left, y - top).filter(f.id()::equals).isPresent()) {
-                state.design().thing(f.id()).ifPresent(
-                        t -> pen.label(t.name(), x, y, Pen.max(o, 0) - Pen.min(o, 0), 11, false));
+            boolean chosen = state.selection().contains(f.id());
+            if (chosen || shown.at(x - left, y - top).filter(f.id()::equals).isPresent()) {
+                state.design().thing(f.id()).ifPresent(t -> pen.name(t.name(), o, 11,
+                        chosen ? Labels.Rank.CHOSEN : Labels.Rank.NAME, Labels.Roam.LEAD));
             }
+        }
+        for (Pose pose : people()) {
+            View v = new View(azimuth, elevation, scale);
+            pen.point(pose.name(), left + v.x(pose.x(), pose.y(), pose.z() + 0.15),
+                    top + v.y(pose.x(), pose.y(), pose.z() + 0.15), 6, 11, Labels.Rank.PERSON);
         }
     }
 

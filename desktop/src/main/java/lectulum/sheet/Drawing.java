@@ -3,7 +3,6 @@ package lectulum.sheet;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import lectulum.theme.Theme;
 
@@ -22,7 +21,7 @@ abstract class Drawing extends Region {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     }
 
-    abstract void paint(GraphicsContext g, double width, double height);
+    abstract void paint(Pen pen, double width, double height);
 
     @Override
     protected final void layoutChildren() {
@@ -33,6 +32,8 @@ abstract class Drawing extends Region {
         }
         canvas.setWidth(w);
         canvas.setHeight(h);
-        paint(canvas.getGraphicsContext2D(), w, h);
+        Pen pen = new Pen(new CanvasSurface(canvas.getGraphicsContext2D()), theme.get(), w, h);
+        paint(pen, w, h);
+        pen.labels();
     }
 }

@@ -1,124 +1,121 @@
 package lectulum.sheet;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import javafx.geometry.BoundingBox;
-import javafx.geometry.Bounds;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.image.Image;
-import javafx.scene.paint.Color;
-import javafx.scene.paint.Paint;
-import javafx.scene.text.Font;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextAlignment;
+import lectulum.figures.drawing.Hatch;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface;
 import lectulum.theme.Theme;
 
-/// The one way the sheet draws lines, arrows, dimension lines and labels.
+/// The one way everything is drawn: lines, arrows, dimension lines and labels in the colours of the theme, on any surface.
+///
+/// Labels are asked for while a drawing is made and stand above it when it is done: [#labels()].
 public final class Pen {
-    private static final Map<String, Double> WIDTHS = new HashMap<>();
+    private static final double[] DASHES = {5, 4};
+    private static final double[] SHORT = {3, 3};
 
-    public final GraphicsContext g;
-    public final Theme theme;
-    private final List<Bounds> labels = new ArrayList<>();
+    private final Surface surface;
+    private final Theme theme;
+    private final Labels labels;
+    private final List<Labels.Box> marks = new ArrayList<>();
+    private Surface.Line line;
 
-    Pen(GraphicsContext g, Theme theme) {
-        this.g = g;
+    /// @param width  of the paper, in which labels stay \[px\]
+    /// @param height \[px\]
+    public Pen(Surface surface, Theme theme, double width, double height) {
+        this.surface = surface;
         this.theme = theme;
-        g.setTextBaseline(VPos.CENTER);
+        this.labels = new Labels(new Labels.Box(0, 0, width, height));
+        stroke("ink", 1);
     }
 
-    public void stroke(String token, double width) {
-        g.setStroke(theme.colour(token));
-        g.setLineWidth(width);
-        g.setLineDashes();
+    public Surface surface() {
+        return surface;
+    }
+
+    public Theme theme() {
+        return theme;
+    }
+
+    public Ink ink(String token) {
+        return theme.ink(token);
+    }
+
+    public void stroke(Ink ink, double width) {
+        line = new Surface.Line(ink, width);
     }
 
     public void dashed(String token, double width) {
-        g.setStroke(theme.colour(token));
-        g.setLineWidth(width);
-        g.setLineDashes(5, 4);
+        line = new Surface.Line(ink(token), width, DASHES);
     }
 
-    /// Upright lines are thin rectangles, which are drawn many times quicker than strokes.
+    /// @param dash lengths of dashes and gaps in turn
+    public void stroke(String token, double width, double... dash) {
+        line = new Surface.Line(ink(token), width, dash);
+    }
+
     public void line(double x1, double y1, double x2, double y2) {
-        boolean dashes = g.getLineDashes() != null && g.getLineDashes().length > 0;
-        double w = g.getLineWidth();
-        if (!dashes && (x1 == x2 || y1 == y2)) {
-            g.setFill(g.getStroke());
-            g.fillRect(Math.min(x1, x2) - (x1 == x2 ? w / 2 : 0), Math.min(y1, y2) - (x1 == x2 ? 0 : w / 2),
-                    x1 == x2 ? w : Math.abs(x2 - x1), x1 == x2 ? Math.abs(y2 - y1) : w);
-        } else {
-            g.strokeLine(x1, y1, x2, y2);
-        }
+        surface.stroke(new double[][]{{x1, y1}, {x2, y2}}, false, line);
     }
 
-    /// The outline of a thing, with the stroke that is set.
+    public void path(double[][] points, boolean closed) {
+        surface.stroke(points, closed, line);
+    }
+
+    public void path(List<double[]> points, boolean closed) {
+        path(points.toArray(double[][]::new), closed);
+    }
+
+    /// An outline with the stroke that is set.
     public void outline(double[][] o, boolean dashed) {
-        if (!upright(o)) {
-            if (dashed) {
-                g.setLineDashes(3, 3);
-            }
-            g.strokePolygon(axis(o, 0), axis(o, 1), o.length);
-            g.setLineDashes();
-            return;
-        }
-        g.setFill(g.getStroke());
-        double w = g.getLineWidth();
-        double x1 = min(o, 0) - w / 2;
-        double y1 = min(o, 1) - w / 2;
-        double x2 = max(o, 0) - w / 2;
-        double y2 = max(o, 1) - w / 2;
-        double dash = dashed ? 3 : Double.POSITIVE_INFINITY;
-        for (double x = x1; x < x2 + w; x += 2 * dash) {
-            double length = Math.min(dash, x2 + w - x);
-            g.fillRect(x, y1, length, w);
-            g.fillRect(x, y2, length, w);
-        }
-        for (double y = y1 + w; y < y2; y += 2 * dash) {
-            double length = Math.min(dash, y2 - y);
-            g.fillRect(x1, y, w, length);
-            g.fillRect(x2, y, w, length);
-        }
+        surface.stroke(o, true, dashed ? new Surface.Line(line.ink(), line.width(), SHORT) : line);
     }
 
-    public void fill(double[][] o, Paint paint) {
-        g.setFill(paint);
-        if (upright(o)) {
-            g.fillRect(min(o, 0), min(o, 1), max(o, 0) - min(o, 0), max(o, 1) - min(o, 1));
-        } else {
-            g.fillPolygon(axis(o, 0), axis(o, 1), o.length);
-        }
+    public void fill(double[][] o, Ink ink) {
+        surface.fill(o, ink);
     }
 
-    public void hatch(double[][] o, Image hatch) {
-        if (!upright(o)) {
-            fill(o, Hatches.paint(hatch));
-            return;
-        }
-        double right = Math.rint(max(o, 0));
-        double bottom = Math.rint(max(o, 1));
-        double size = hatch.getWidth();
-        for (double x = Math.rint(min(o, 0)); x < right; x += size) {
-            for (double y = Math.rint(min(o, 1)); y < bottom; y += size) {
-                double w = Math.min(size, right - x);
-                double h = Math.min(size, bottom - y);
-                g.drawImage(hatch, 0, 0, w, h, x, y, w, h);
-            }
-        }
+    public void fill(double x, double y, double width, double height, Ink ink) {
+        surface.fill(box(x, y, width, height), ink);
     }
 
-    private static boolean upright(double[][] o) {
-        return o.length == 4 && (same(o[0][0], o[1][0]) && same(o[1][1], o[2][1]) && same(o[2][0], o[3][0])
-                && same(o[3][1], o[0][1])
-                || same(o[0][1], o[1][1]) && same(o[1][0], o[2][0]) && same(o[2][1], o[3][1])
-                        && same(o[3][0], o[0][0]));
+    public void frame(double x, double y, double width, double height) {
+        surface.stroke(box(x, y, width, height), true, line);
     }
 
-    private static boolean same(double a, double b) {
-        return Math.abs(a - b) < 0.01;
+    public void hatch(double[][] o, Hatch hatch) {
+        surface.hatch(o, hatch);
+    }
+
+    /// Filled, and its outline with the stroke that is set.
+    public void polygon(double[][] points, Ink fill) {
+        surface.fill(points, fill);
+        surface.stroke(points, true, line);
+    }
+
+    public void disc(double x, double y, double r, Ink fill) {
+        surface.fillOval(x, y, r, r, fill);
+    }
+
+    public void ring(double x, double y, double rx, double ry) {
+        surface.strokeOval(x, y, rx, ry, line);
+    }
+
+    public void text(String text, double x, double y, Surface.Anchor anchor, double size, String token) {
+        surface.text(text, x, y, anchor, size, false, ink(token));
+    }
+
+    public void bold(String text, double x, double y, Surface.Anchor anchor, double size, String token) {
+        surface.text(text, x, y, anchor, size, true, ink(token));
+    }
+
+    public double width(String text, double size) {
+        return surface.width(text, size, false);
+    }
+
+    public static double[][] box(double x, double y, double width, double height) {
+        return new double[][]{{x, y}, {x + width, y}, {x + width, y + height}, {x, y + height}};
     }
 
     public static double min(double[][] o, int axis) {
@@ -137,47 +134,52 @@ public final class Pen {
         return high;
     }
 
-    private static double[] axis(double[][] o, int axis) {
-        double[] values = new double[o.length];
-        for (int i = 0; i < o.length; i++) {
-            values[i] = o[i][axis];
-        }
-        return values;
+    /// A label in the middle of an outline, or beside it.
+    public void name(String text, double[][] o, double size, Labels.Rank rank, Labels.Roam roam) {
+        double halfWide = (max(o, 0) - min(o, 0)) / 2;
+        double halfHigh = (max(o, 1) - min(o, 1)) / 2;
+        labels.want(new Labels.Wanted(text, width(text, size), size, min(o, 0) + halfWide, min(o, 1) + halfHigh,
+                halfHigh < 0.55 * size ? 0 : 2 * halfWide, rank, roam, halfWide, halfHigh, false));
     }
 
-    public void polygon(double[][] points, boolean fill) {
-        double[] xs = axis(points, 0);
-        double[] ys = axis(points, 1);
-        if (fill) {
-            g.fillPolygon(xs, ys, points.length);
-        }
-        g.strokePolygon(xs, ys, points.length);
+    /// A label in the middle of an outline however wide that is, or near it.
+    public void about(String text, double[][] o, double size, Labels.Rank rank) {
+        labels.want(new Labels.Wanted(text, width(text, size), size, (min(o, 0) + max(o, 0)) / 2,
+                (min(o, 1) + max(o, 1)) / 2, Double.POSITIVE_INFINITY, rank, Labels.Roam.LEAD, 0, 0, false));
     }
 
-    public void text(String text, double x, double y, TextAlignment align, Font font, Color colour) {
-        g.setFont(font);
-        g.setFill(colour);
-        g.setTextAlign(align);
-        g.fillText(text, x, y);
+    /// A label on a line, along which it may slide.
+    public void along(String text, double[] from, double[] to, double size, Labels.Rank rank) {
+        labels.want(new Labels.Wanted(text, width(text, size), size, (from[0] + to[0]) / 2, (from[1] + to[1]) / 2,
+                Double.POSITIVE_INFINITY, rank, Labels.Roam.SLIDE, (to[0] - from[0]) / 2, (to[1] - from[1]) / 2,
+                false));
     }
 
-    /// A text on a plate of paper, left out where it would cover another or not fit into `room`.
-    public boolean label(String text, double x, double y, double room, double size, boolean always) {
-        double width = width(text, size);
-        Bounds plate = new BoundingBox(x - width / 2 - 3, y - size * 0.7, width + 6, size * 1.4);
-        if (!always && (width + 8 > room || labels.stream().anyMatch(l -> l.intersects(plate)))) {
-            return false;
-        }
-        labels.add(plate);
-        g.setFill(theme.colour("inside").deriveColor(0, 1, 1, 0.88));
-        g.fillRect(plate.getMinX(), plate.getMinY(), plate.getWidth(), plate.getHeight());
-        text(text, x, y, TextAlignment.CENTER, Theme.font(size), theme.colour("ink"));
-        return true;
+    /// A label at a point, or beside it.
+    public void point(String text, double x, double y, double reach, double size, Labels.Rank rank) {
+        labels.want(new Labels.Wanted(text, width(text, size), size, x, y, 0, rank, Labels.Roam.LEAD, reach, reach,
+                false));
     }
 
-    /// Keeps later labels off a place.
+    /// A label that must be read, at its place or beside it.
+    public void must(String text, double x, double y, double size, Labels.Rank rank) {
+        labels.want(new Labels.Wanted(text, width(text, size), size, x, y, Double.POSITIVE_INFINITY, rank,
+                Labels.Roam.BESIDE, 0, 0, true));
+    }
+
+    /// A label where it belongs, or none.
+    public void there(String text, double x, double y, double size, Labels.Rank rank) {
+        labels.want(new Labels.Wanted(text, width(text, size), size, x, y, Double.POSITIVE_INFINITY, rank,
+                Labels.Roam.STAY, 0, 0, false));
+    }
+
+    /// Keeps labels off a place.
     public void reserve(double x, double y, double width, double height) {
-        labels.add(new BoundingBox(x, y, width, height));
+        labels.reserve(new Labels.Box(x, y, width, height));
+    }
+
+    public void reserve(List<Labels.Box> boxes) {
+        boxes.forEach(labels::reserve);
     }
 
     /// A dimension line with ticks and its length; left out where it is too short to read.
@@ -192,7 +194,44 @@ public final class Pen {
         double ny = (x2 - x1) / span * 4;
         line(x1 - nx, y1 - ny, x1 + nx, y1 + ny);
         line(x2 - nx, y2 - ny, x2 + nx, y2 + ny);
-        label(length, (x1 + x2) / 2, (y1 + y2) / 2, 0, 11, true);
+        mark(Math.min(x1, x2) - 2, Math.min(y1, y2) - 2, Math.abs(x2 - x1) + 4, Math.abs(y2 - y1) + 4);
+        labels.want(new Labels.Wanted(length, width(length, 11), 11, (x1 + x2) / 2, (y1 + y2) / 2,
+                Double.POSITIVE_INFINITY, Labels.Rank.DIMENSION, Labels.Roam.SLIDE, (x2 - x1) / 2, (y2 - y1) / 2,
+                true));
+    }
+
+    /// Notes a place that labels of other drawings on the same paper shall not cover.
+    public void mark(double x, double y, double width, double height) {
+        marks.add(new Labels.Box(x, y, width, height));
+    }
+
+    /// Places and draws all labels that were asked for.
+    ///
+    /// @return where they are, and what was marked
+    public List<Labels.Box> labels() {
+        List<Labels.Placed> placed = labels.place();
+        for (Labels.Placed p : placed) {
+            if (p.led()) {
+                surface.stroke(new double[][]{{p.of().x(), p.of().y()}, nearest(p)}, false,
+                        new Surface.Line(ink("faint"), 0.8));
+                surface.fillOval(p.of().x(), p.of().y(), 1.8, 1.8, ink("faint"));
+            }
+        }
+        for (Labels.Placed p : placed) {
+            Labels.Box b = p.box();
+            surface.fill(box(b.x(), b.y(), b.width(), b.height()), ink("inside").faded(0.88));
+            surface.text(p.of().text(), p.x(), p.y(), Surface.Anchor.MIDDLE, p.of().size(), false,
+                    ink(p.of().rank() == Labels.Rank.FAULT ? "accent" : "ink"));
+        }
+        List<Labels.Box> boxes = new ArrayList<>(marks);
+        placed.forEach(p -> boxes.add(p.box()));
+        return boxes;
+    }
+
+    private static double[] nearest(Labels.Placed p) {
+        Labels.Box b = p.box();
+        return new double[]{Math.clamp(p.of().x(), b.x(), b.x() + b.width()),
+                Math.clamp(p.of().y(), b.y(), b.y() + b.height())};
     }
 
     /// A filled arrow whose stem is as wide as what it stands for.
@@ -202,16 +241,7 @@ public final class Pen {
         double head = Math.max(6, half + 4);
         double neck = tip + way * 9;
         stroke(token, 1);
-        g.setFill(theme.colour(token));
         polygon(new double[][]{{x, tip}, {x + head, neck}, {x + half, neck}, {x + half, tail}, {x - half, tail},
-                {x - half, neck}, {x - head, neck}}, true);
-    }
-
-    public static double width(String text, double size) {
-        return WIDTHS.computeIfAbsent(text, t -> {
-            Text node = new Text(t);
-            node.setFont(Theme.font(100));
-            return node.getLayoutBounds().getWidth();
-        }) * size / 100;
+                {x - half, neck}, {x - head, neck}}, ink(token));
     }
 }

@@ -6,12 +6,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.text.TextAlignment;
 import lectulum.base.profile.ProfileEdit;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.PhotoFit;
@@ -22,6 +20,9 @@ import lectulum.design.base.Shell;
 import lectulum.design.base.Survey;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.profile.Piece;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface.Anchor;
 import lectulum.layout.Layout;
 import lectulum.space.Body;
 import lectulum.space.ProfileLine;
@@ -188,16 +189,13 @@ public final class ProfileEditor extends Drawing {
     }
 
     @Override
-    void paint(GraphicsContext g, double w, double h) {
+    void paint(Pen pen, double w, double h) {
         if (grip == Grip.NONE) {
             fit(w, h);
         }
-        Theme look = theme.get();
-        g.setFill(look.colour("inside"));
-        g.fillRect(0, 0, w, h);
-        Pen pen = new Pen(g, look);
+        pen.fill(0, 0, w, h, pen.ink("inside"));
         grid(pen, w, h);
-        underlay(g);
+        underlay(pen);
         Body body = state.analysis().of(Layout.DISCIPLINE).body();
         inside(pen, body);
         body.profile().ifPresentOrElse(line -> outline(pen, line), () -> box(pen, body));
@@ -207,7 +205,7 @@ public final class ProfileEditor extends Drawing {
         pins(pen);
         if (isFocused()) {
             pen.stroke("select", 2);
-            g.strokeRect(1, 1, w - 2, h - 2);
+            pen.frame(1, 1, w - 2, h - 2);
         }
     }
 
@@ -222,7 +220,7 @@ public final class ProfileEditor extends Drawing {
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(px(x), 0, px(x), h);
             if (label) {
-                pen.text(tick(x), px(x), h - 10, TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
+                pen.text(tick(x), px(x), h - 10, Anchor.MIDDLE, 11, "faint");
             }
         }
         for (double z = Math.ceil(z(h) / step) * step; pz(z) > 0; z += step) {
@@ -230,42 +228,26 @@ public final class ProfileEditor extends Drawing {
             pen.stroke("grid", label ? 1.4 : 0.7);
             pen.line(0, pz(z), w, pz(z));
             if (label && pz(z) < h - 26) {
-                pen.text(tick(z), 24, pz(z), TextAlignment.CENTER, Theme.font(11), pen.theme.colour("faint"));
+                pen.text(tick(z), 24, pz(z), Anchor.MIDDLE, 11, "faint");
             }
         }
         pen.stroke("faint", 1.2);
         pen.line(0, pz(0), w, pz(0));
     }
 
-    private void underlay(GraphicsContext g) {
-        if (photo.isEmpty()) {
+    private void underlay(Pen pen) {
+        if (photo.isEmpty() || !(pen.surface() instanceof CanvasSurface canvas)) {
             return;
         }
         state.design().base().survey().trace().flatMap(PhotoFit::of).ifPresent(fit -> {
             double[] origin = fit.toBody(0, 0);
-            double width = fit.scale() * scale;
-            g.save();
-            g.setGlobalAlpha(0.55);
-            g.translate(px(origin[0]), pz(origin[1]));
-            g.rotate(-Math.toDegrees(fit.turn()));
-            g.drawImage(photo.get(), 0, 0, width, width * photo.get().getHeight() / photo.get().getWidth());
-            g.restore();
+            canvas.picture(photo.get(), px(origin[0]), pz(origin[1]), fit.scale() * scale, -fit.turn(), 0.55);
         });
     }
 
     private void inside(Pen pen, Body body) {
-        double from = body.insideFront();
-        double to = body.insideRear();
         pen.dashed("faint", 1);
-        pen.g.beginPath();
-        pen.g.moveTo(px(from), pz(0));
-        for (int i = 0; i <= 80; i++) {
-            double x = from + (to - from) * i / 80;
-            pen.g.lineTo(px(x), pz(Math.max(0, body.open() ? 0 : body.roofInside().at(x))));
-        }
-        pen.g.lineTo(px(to), pz(0));
-        pen.g.stroke();
-        pen.g.setLineDashes();
+        path(pen, body.sideInside());
     }
 
     private void outline(Pen pen, ProfileLine line) {
@@ -301,18 +283,13 @@ public final class ProfileEditor extends Drawing {
             path(pen, s.at(s.open()));
             pen.dashed("select", 1);
             path(pen, s.at(s.open() / 2));
-            pen.g.setLineDashes();
-            pen.g.setFill(pen.theme.colour("select"));
-            pen.g.fillRect(px(s.hinge()[0]) - 5, pz(s.hinge()[1]) - 5, 10, 10);
-            pen.label("hinge", px(s.hinge()[0]) - 26, pz(s.hinge()[1]) + 14, Double.POSITIVE_INFINITY, 11, false);
+            pen.fill(px(s.hinge()[0]) - 5, pz(s.hinge()[1]) - 5, 10, 10, pen.ink("select"));
+            pen.point("hinge", px(s.hinge()[0]), pz(s.hinge()[1]), 6, 11, Labels.Rank.NAME);
         });
     }
 
     private void path(Pen pen, List<double[]> line) {
-        pen.g.beginPath();
-        pen.g.moveTo(px(line.getFirst()[0]), pz(line.getFirst()[1]));
-        line.forEach(p -> pen.g.lineTo(px(p[0]), pz(p[1])));
-        pen.g.stroke();
+        pen.path(line.stream().map(p -> new double[]{px(p[0]), pz(p[1])}).toList(), false);
     }
 
     /// Usable height where the pointer is.
@@ -324,35 +301,33 @@ public final class ProfileEditor extends Drawing {
         double high = body.clearHeight(pointerX, pointerX);
         pen.stroke("select", 1);
         pen.line(px(pointerX), pz(0), px(pointerX), pz(high));
-        pen.label("clear " + text(high), px(pointerX), pz(high / 2), Double.POSITIVE_INFINITY, 12, true);
+        pen.must("clear " + text(high), px(pointerX), pz(high / 2), 12, Labels.Rank.DIMENSION);
     }
 
     private void handles(Pen pen, Shell.Profile p) {
         for (int i = 0; i < p.points().size(); i++) {
             Shell.Profile.Point q = p.points().get(i);
             double r = i == selected ? 7 : 5;
-            pen.g.setFill(pen.theme.colour(i == selected ? "select" : "inside"));
+            Ink fill = pen.ink(i == selected ? "select" : "inside");
             pen.stroke("select", 1.8);
             if (q.corner()) {
-                pen.g.fillRect(px(q.x()) - r, pz(q.z()) - r, 2 * r, 2 * r);
-                pen.g.strokeRect(px(q.x()) - r, pz(q.z()) - r, 2 * r, 2 * r);
+                pen.polygon(Pen.box(px(q.x()) - r, pz(q.z()) - r, 2 * r, 2 * r), fill);
             } else {
-                pen.g.fillOval(px(q.x()) - r, pz(q.z()) - r, 2 * r, 2 * r);
-                pen.g.strokeOval(px(q.x()) - r, pz(q.z()) - r, 2 * r, 2 * r);
+                pen.disc(px(q.x()), pz(q.z()), r, fill);
+                pen.ring(px(q.x()), pz(q.z()), r, r);
             }
             ProfileEdit.handle(p, i).ifPresent(h -> {
                 double x = px(h[0]);
                 double y = pz(h[1]);
-                pen.g.setFill(pen.theme.colour("inside"));
                 pen.stroke("accent", 1.6);
-                pen.polygon(new double[][]{{x - 5, y}, {x, y - 5}, {x + 5, y}, {x, y + 5}}, true);
+                pen.polygon(new double[][]{{x - 5, y}, {x, y - 5}, {x + 5, y}, {x, y + 5}}, pen.ink("inside"));
             });
         }
         if (selected >= 0) {
             Shell.Profile.Point q = p.points().get(selected);
-            pen.label(text(q.x()) + " back, " + text(q.z()) + " up"
+            pen.must(text(q.x()) + " back, " + text(q.z()) + " up"
                     + (q.corner() && q.radius() > 0 ? ", radius " + text(q.radius()) : ""), px(q.x()), pz(q.z()) + 22,
-                    Double.POSITIVE_INFINITY, 12, true);
+                    12, Labels.Rank.CHOSEN);
         }
     }
 
@@ -368,7 +343,7 @@ public final class ProfileEditor extends Drawing {
             pen.stroke("accent", 2);
             pen.line(x - 12, y, x + 12, y);
             pen.line(x, y - 12, x, y + 12);
-            pen.label(i == 0 ? "A" : "B", x + 14, y - 12, Double.POSITIVE_INFINITY, 13, true);
+            pen.must(i == 0 ? "A" : "B", x + 14, y - 12, 13, Labels.Rank.CHOSEN);
         }
     }
 

@@ -1,49 +1,76 @@
 package lectulum.sheet;
 
 import java.util.List;
-import javafx.scene.text.TextAlignment;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
-import lectulum.design.base.Axle;
+import lectulum.design.Mode;
 import lectulum.design.base.Base;
+import lectulum.design.thing.SystemGroup;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Surface.Anchor;
 import lectulum.space.Body;
-import lectulum.theme.Theme;
+import lectulum.symbols.Chassis;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Form;
+import lectulum.symbols.TowVehicle;
 import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 
-/// What stands around the things: grid, ruler, ground, body, running gear, tongue, and the rear of the tow vehicle.
+/// What stands around the things: grid, ruler, ground, body, running gear, tongue, and the tow vehicle.
 final class Scenery {
-    private static final double VEHICLE_HALF_WIDTH = 0.88;
-    private static final double VEHICLE_REAR = -0.17;
-    private static final double VEHICLE_FRONT = -0.85;
+    static final double RULER = 26;
 
     private final Pen pen;
     private final Projection p;
     private final Design design;
+    private final Mode mode;
     private final Body body;
     private final UnitSystem units;
+    private final FormPainter forms;
 
-    Scenery(Pen pen, Projection p, Design design, Body body, UnitSystem units) {
+    Scenery(Pen pen, Projection p, Design design, Mode mode, Body body, UnitSystem units) {
         this.pen = pen;
         this.p = p;
         this.design = design;
+        this.mode = mode;
         this.body = body;
         this.units = units;
+        this.forms = new FormPainter(pen);
     }
 
     void paint(double width, double height) {
-        pen.g.setFill(pen.theme.colour("paper"));
-        pen.g.fillRect(0, 0, width, height);
+        pen.fill(0, 0, width, height, pen.ink("paper"));
         grid(width, height);
+        Form vehicle = TowVehicle.form(design.vehicle(),
+                new TowVehicle.Rear(assumed(Assumption.TOW_AHEAD), assumed(Assumption.TOW_HALF),
+                        assumed(Assumption.GATE_AHEAD), assumed(Assumption.GATE_HIGH)));
+        Form chassis = Chassis.form(design.base(), design.vehicle().ballHeight(), assumed(Assumption.JACK_AT),
+                Math.max(0.25, body.shoulder()), mode != Mode.ROAD);
+        Form wheels = Chassis.wheels(design.base());
         if (p.sideShown()) {
+            side(vehicle);
             ground(width);
-            vehicleSide();
-            gearSide();
+            side(chassis);
             bodySide();
         }
-        vehiclePlan();
-        gearPlan();
+        plan(vehicle);
+        plan(chassis);
+        plan(wheels);
         bodyPlan();
         ruler(width);
+    }
+
+    private double assumed(Assumption what) {
+        return Assumed.value(design, what);
+    }
+
+    private void side(Form form) {
+        forms.paint(form.seen(Facing.SIDE, 0), p.sx(0), p.sz(0), p.scale(), -p.scale(), SystemGroup.STRUCTURE);
+    }
+
+    private void plan(Form form) {
+        forms.paint(form.seen(Facing.PLAN, 0), p.sx(0), p.py(0), p.scale(), p.scale(), SystemGroup.STRUCTURE);
     }
 
     private double gridStep() {
@@ -77,8 +104,8 @@ final class Scenery {
         while (label * p.scale() < 44) {
             label *= 2;
         }
-        pen.g.setFill(pen.theme.colour("paper").deriveColor(0, 1, 1, 0.9));
-        pen.g.fillRect(0, 0, width, 26);
+        pen.fill(0, 0, width, RULER, pen.ink("paper").faded(0.9));
+        pen.reserve(0, 0, width, RULER);
         pen.stroke("faint", 1);
         double base = 22.5;
         double end = p.sx(design.base().tongueLength() + body.length() + 0.3);
@@ -90,7 +117,7 @@ final class Scenery {
         }
         for (double x = 0; p.sx(x) <= end; x += label) {
             String text = Math.round(x / unit) + (us ? " ft" : " m");
-            pen.text(text, p.sx(x) + 4, 9, TextAlignment.LEFT, Theme.font(11), pen.theme.colour("faint"));
+            pen.text(text, p.sx(x) + 4, 9, Anchor.START, 11, "faint");
         }
     }
 
@@ -99,134 +126,44 @@ final class Scenery {
         pen.line(0, p.sz(0), width, p.sz(0));
     }
 
-    private void vehicleSide() {
-        double h = design.vehicle().ballHeight();
-        double f = VEHICLE_FRONT - 5;
-        double r = VEHICLE_REAR;
-        double[][] outline = {{p.sx(f), p.sz(1.48)}, {p.sx(r - 0.42), p.sz(1.48)}, {p.sx(r - 0.12), p.sz(1.02)},
-                {p.sx(r), p.sz(0.92)}, {p.sx(r + 0.02), p.sz(0.36)}, {p.sx(r - 0.16), p.sz(0.30)},
-                {p.sx(f), p.sz(0.30)}};
-        pen.g.setFill(pen.theme.colour("vehicle"));
-        pen.stroke("faint", 1);
-        pen.polygon(outline, true);
-        pen.stroke("faint", 4);
-        pen.line(p.sx(r - 0.1), p.sz(h - 0.05), p.sx(0), p.sz(h - 0.05));
-    }
-
-    private void vehiclePlan() {
-        pen.g.setFill(pen.theme.colour("vehicle"));
-        pen.stroke("faint", 1);
-        double left = p.sx(VEHICLE_FRONT - 5);
-        double w = p.sx(VEHICLE_REAR) - left;
-        double top = p.py(-VEHICLE_HALF_WIDTH);
-        double h = 2 * VEHICLE_HALF_WIDTH * p.scale();
-        pen.g.fillRoundRect(left, top, w, h, 0.24 * p.scale(), 0.24 * p.scale());
-        pen.g.strokeRoundRect(left, top, w, h, 0.24 * p.scale(), 0.24 * p.scale());
-        pen.stroke("faint", 4);
-        pen.line(p.sx(VEHICLE_REAR), p.py(0), p.sx(0), p.py(0));
-    }
-
-    private void gearPlan() {
-        Base base = design.base();
-        Axle axle = base.axle();
-        double front = base.tongueLength();
-        double reach = front + Math.max(0.25, body.shoulder());
-        pen.stroke("ink", 2.2);
-        double spread = Math.min(body.halfWidth() * 0.8, 0.62);
-        pen.line(p.sx(0), p.py(0), p.sx(reach), p.py(-spread));
-        pen.line(p.sx(0), p.py(0), p.sx(reach), p.py(spread));
-        ball(p.sx(0), p.py(0));
-        pen.stroke("ink", 1);
-        for (double x : axleLines(base)) {
-            pen.line(p.sx(x), p.py(-axle.track() / 2), p.sx(x), p.py(axle.track() / 2));
-            pen.g.setFill(pen.theme.colour("faint"));
-            for (int side = -1; side <= 1; side += 2) {
-                double w = axle.wheelDiameter() * p.scale();
-                double h = axle.tyreWidth() * p.scale();
-                double top = p.py(side * axle.track() / 2) - h / 2;
-                pen.g.fillRoundRect(p.sx(x) - w / 2, top, w, h, 6, 6);
-                pen.g.strokeRoundRect(p.sx(x) - w / 2, top, w, h, 6, 6);
-            }
-        }
-    }
-
-    static double[] axleLines(Base base) {
-        double x = base.ballToMiddle();
-        double half = base.axle().spacing() / 2;
-        return base.axle().count() > 1 ? new double[]{x - half, x + half} : new double[]{x};
-    }
-
-    private void gearSide() {
-        Base base = design.base();
-        double under = base.floorHeight() - base.floor();
-        double ball = design.vehicle().ballHeight();
-        pen.stroke("ink", 3);
-        pen.line(p.sx(0), p.sz(ball), p.sx(base.tongueLength() * 0.55), p.sz(under - 0.05));
-        pen.line(p.sx(base.tongueLength() * 0.55), p.sz(under - 0.05), p.sx(base.tongueLength() + body.length()),
-                p.sz(under - 0.05));
-        ball(p.sx(0), p.sz(ball));
-    }
-
-    private void ball(double x, double y) {
-        pen.g.setFill(pen.theme.colour("ink"));
-        double r = Math.max(4, 0.035 * p.scale());
-        pen.g.fillOval(x - r, y - r, 2 * r, 2 * r);
-    }
-
     /// Drawn after the things, so that the wheels stay in front.
     void wheelsSide() {
-        Base base = design.base();
-        double r = base.axle().wheelDiameter() / 2 * p.scale();
-        for (double x : axleLines(base)) {
-            double cx = p.sx(x);
-            double cy = p.sz(base.axle().wheelDiameter() / 2);
-            pen.g.setFill(pen.theme.colour("inside").deriveColor(0, 1, 1, 0.85));
-            pen.g.fillOval(cx - r, cy - r, 2 * r, 2 * r);
-            pen.stroke("ink", 2.5);
-            pen.g.strokeOval(cx - r, cy - r, 2 * r, 2 * r);
-            pen.g.setFill(pen.theme.colour("ink"));
-            pen.g.fillOval(cx - r * 0.26, cy - r * 0.26, r * 0.52, r * 0.52);
-        }
+        side(Chassis.wheels(design.base()));
     }
 
     private void bodyPlan() {
         double t = design.base().tongueLength();
-        pen.g.setFill(pen.theme.colour("edge"));
         pen.stroke("ink", 2);
-        pen.polygon(plan(body.planOutside(), t), true);
-        pen.g.setFill(pen.theme.colour("inside"));
+        pen.polygon(plan(body.planOutside(), t), wall());
         pen.stroke("ink", 0.8);
-        pen.polygon(plan(body.planInside(), t), true);
+        pen.polygon(plan(body.planInside(), t), pen.ink("inside"));
         measured(t);
         var arches = design.base().arches();
         if (arches.present()) {
-            pen.g.setFill(pen.theme.colour("grid"));
             double y = body.halfWidth() - design.base().wall() - arches.width();
             double x = p.sx(design.base().ballToMiddle() - arches.length() / 2);
             double h = arches.width() * p.scale();
             for (double top : new double[]{p.py(y), p.py(-y) - h}) {
-                pen.g.fillRect(x, top, arches.length() * p.scale(), h);
-                pen.g.strokeRect(x, top, arches.length() * p.scale(), h);
+                pen.polygon(Pen.box(x, top, arches.length() * p.scale(), h), pen.ink("grid"));
             }
         }
+    }
+
+    private Ink wall() {
+        return pen.ink("edge");
     }
 
     /// Where the walls were found to stand, at the floor and at the roof.
     private void measured(double tongue) {
         body.shape().box().ifPresent(box -> {
             for (double height : new double[]{0, box.height()}) {
-                double[][] corners = box.section(height).stream()
+                pen.stroke("accent", height == 0 ? 1.2 : 0.7);
+                pen.path(box.section(height).stream()
                         .map(q -> new double[]{p.sx(tongue + body.shape().front() + q[0]),
                                 p.py(q[1] - body.shape().middle())})
-                        .toArray(double[][]::new);
-                pen.stroke("accent", height == 0 ? 1.2 : 0.7);
-                pen.g.strokePolygon(axis(corners, 0), axis(corners, 1), corners.length);
+                        .toList(), true);
             }
         });
-    }
-
-    private static double[] axis(double[][] points, int axis) {
-        return java.util.Arrays.stream(points).mapToDouble(q -> q[axis]).toArray();
     }
 
     private double[][] plan(List<double[]> outline, double tongue) {
@@ -234,36 +171,19 @@ final class Scenery {
     }
 
     private void bodySide() {
-        Base base = design.base();
-        double t = base.tongueLength();
-        pen.g.setFill(pen.theme.colour("edge"));
         pen.stroke("ink", 2);
-        pen.polygon(side(body.roofOutside().xs(), body.roofOutside().zs(), t, -base.floor()), true);
-        if (body.open()) {
-            return;
+        pen.polygon(side(body.sideOutside()), wall());
+        List<double[]> clear = body.sideInside();
+        if (clear.size() > 2) {
+            pen.stroke("ink", 0.8);
+            pen.polygon(side(clear), pen.ink("inside"));
         }
-        pen.g.setFill(pen.theme.colour("inside"));
-        pen.stroke("ink", 0.8);
-        double front = body.insideFront();
-        double rear = body.insideRear();
-        int n = 60;
-        double[] xs = new double[n + 1];
-        double[] zs = new double[n + 1];
-        for (int i = 0; i <= n; i++) {
-            xs[i] = front + (rear - front) * i / n;
-            zs[i] = Math.max(0, body.roofInside().at(xs[i]));
-        }
-        pen.polygon(side(xs, zs, t, 0), true);
     }
 
-    private double[][] side(double[] xs, double[] zs, double tongue, double bottom) {
-        double floor = design.base().floorHeight();
-        double[][] outline = new double[xs.length + 2][];
-        for (int i = 0; i < xs.length; i++) {
-            outline[i] = new double[]{p.sx(tongue + xs[i]), p.sz(floor + zs[i])};
-        }
-        outline[xs.length] = new double[]{p.sx(tongue + xs[xs.length - 1]), p.sz(floor + bottom)};
-        outline[xs.length + 1] = new double[]{p.sx(tongue + xs[0]), p.sz(floor + bottom)};
-        return outline;
+    private double[][] side(List<double[]> outline) {
+        Base base = design.base();
+        return outline.stream()
+                .map(q -> new double[]{p.sx(base.tongueLength() + q[0]), p.sz(base.floorHeight() + q[1])})
+                .toArray(double[][]::new);
     }
 }

@@ -5,18 +5,25 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.text.TextAlignment;
 import lectulum.balance.Balance;
 import lectulum.design.base.Base;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Stage;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface.Anchor;
 import lectulum.layout.CrossSection;
 import lectulum.layout.Layout;
 import lectulum.layout.Snapping;
+import lectulum.layout.people.People;
+import lectulum.layout.people.Pose;
 import lectulum.space.Body;
+import lectulum.symbols.Chassis;
+import lectulum.symbols.Company;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Symbols;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -87,47 +94,75 @@ public final class SectionView extends Drawing {
     }
 
     @Override
-    void paint(GraphicsContext g, double w, double h) {
+    void paint(Pen pen, double w, double h) {
         fit(w, h);
-        Theme look = theme.get();
-        Pen pen = new Pen(g, look);
-        g.setFill(look.colour("panel"));
-        g.fillRect(0, 0, w, h);
+        pen.fill(0, 0, w, h, pen.ink("panel"));
         CrossSection cut = section();
-        double[][] clear = cut.clear().stream().map(p -> pixel(p[0], p[1])).toArray(double[][]::new);
-        g.setFill(look.colour("inside"));
-        pen.stroke("ink", 2);
-        pen.polygon(clear, true);
+        FormPainter forms = new FormPainter(pen);
+        boolean wheels = looks.apply(state.stage()).axle();
+        Base base = state.design().base();
+        if (wheels) {
+            double[] ground = pixel(0, -base.floorHeight());
+            forms.paint(Chassis.wheels(base).seen(Facing.BEHIND, 0), ground[0], ground[1], scale, -scale,
+                    SystemGroup.STRUCTURE);
+        }
+        walls(pen, base, cut);
+        double[] origin = pixel(0, 0);
+        Company company = Company.of(state.design().things(), state.mode());
         for (CrossSection.Cut c : cut.inside()) {
             Thing t = state.design().thing(c.thing()).orElseThrow();
-            double[] low = pixel(c.y1(), c.z2());
-            double[] high = pixel(c.y2(), c.z1());
             boolean chosen = state.selection().contains(c.thing());
-            g.setFill(look.colour(t.system()).deriveColor(0, 1, 1, 0.18));
-            g.fillRect(low[0], low[1], high[0] - low[0], high[1] - low[1]);
-            g.setStroke(chosen ? look.colour("select") : look.colour(t.system()));
-            g.setLineWidth(chosen ? 2.4 : 1.2);
-            g.strokeRect(low[0], low[1], high[0] - low[0], high[1] - low[1]);
-        }
-        for (CrossSection.Cut c : cut.inside().reversed()) {
             double[] low = pixel(c.y1(), c.z2());
             double[] high = pixel(c.y2(), c.z1());
-            state.design().thing(c.thing()).ifPresent(t -> pen.label(t.name(), (low[0] + high[0]) / 2,
-                    (low[1] + high[1]) / 2, high[0] - low[0], 11, false));
+            Symbols.posed(t, state.mode(), company.of(t)).ifPresent(p -> forms.paint(p, Facing.BEHIND, origin[0],
+                    origin[1], scale, -scale, t.system(), Math.min(high[0] - low[0], high[1] - low[1])));
+            if (chosen) {
+                pen.stroke("select", 2.4);
+                pen.frame(low[0], low[1], high[0] - low[0], high[1] - low[1]);
+            }
+            pen.name(t.name(), Pen.box(low[0], low[1], high[0] - low[0], high[1] - low[1]), 11,
+                    chosen ? Labels.Rank.CHOSEN : Labels.Rank.NAME, Labels.Roam.LEAD);
         }
-        double ball = state.design().base().tongueLength() + cut.x();
+        people(pen, forms, cut, origin);
+        double ball = base.tongueLength() + cut.x();
+        pen.reserve(0, 0, w, 20);
         pen.text("Cut " + Units.text(ball, Quantity.LENGTH, state.style()) + " behind the ball, seen from behind", 8,
-                12,
-                TextAlignment.LEFT, Theme.font(11), look.colour("ink"));
-        if (looks.apply(state.stage()).axle()) {
-            wheels(pen);
+                12, Anchor.START, 11, "ink");
+        if (wheels) {
+            weights(pen);
         }
         pen.stroke("edge", 1);
-        g.strokeRect(0.5, 0.5, w - 1, h - 1);
+        pen.frame(0.5, 0.5, w - 1, h - 1);
     }
 
-    /// Wheels with what each side carries, and the centre of gravity with its height, on the Balance stage.
-    private void wheels(Pen pen) {
+    /// The body as thick as it is, about the clear outline.
+    private void walls(Pen pen, Base base, CrossSection cut) {
+        double[][] clear = cut.clear().stream().map(p -> pixel(p[0], p[1])).toArray(double[][]::new);
+        double half = body().halfWidthOutside(cut.x());
+        double top = body().open() ? base.shell().height() : body().roofOutside().at(cut.x());
+        if (half > 0) {
+            double[] left = pixel(-half, top);
+            double[] right = pixel(half, -base.floor());
+            pen.stroke("ink", 1.6);
+            pen.polygon(Pen.box(left[0], left[1], right[0] - left[0], right[1] - left[1]), pen.ink("edge"));
+        }
+        pen.stroke("ink", 1);
+        pen.polygon(clear, pen.ink("inside"));
+    }
+
+    private void people(Pen pen, FormPainter forms, CrossSection cut, double[] origin) {
+        for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
+            double reach = pose.kind() == Pose.Kind.LYING ? pose.stature() / 2 : 0.45;
+            if (Math.abs(pose.x() - cut.x()) < reach) {
+                forms.paint(pose.posed(), Facing.BEHIND, origin[0], origin[1], scale, -scale, SystemGroup.CARGO, scale);
+                pen.point(pose.name(), origin[0] + pose.y() * scale, origin[1] - (pose.z() + 0.2) * scale, 8, 11,
+                        Labels.Rank.PERSON);
+            }
+        }
+    }
+
+    /// What each side carries, and the centre of gravity with its height, on the Balance stage.
+    private void weights(Pen pen) {
         Base base = state.design().base();
         state.analysis().of(Balance.DISCIPLINE).state(state.chosenCase().id()).filter(s -> Double.isFinite(s.right()))
                 .ifPresent(s -> {
@@ -137,21 +172,18 @@ public final class SectionView extends Drawing {
                     double[] right = pixel(base.axle().track() / 2 + 0.3, ground);
                     pen.line(left[0], left[1], right[0], right[1]);
                     for (int side = -1; side <= 1; side += 2) {
-                        double y = side * base.axle().track() / 2;
-                        double[] top = pixel(y - base.axle().tyreWidth() / 2, ground + base.axle().wheelDiameter());
-                        pen.g.strokeRect(top[0], top[1], base.axle().tyreWidth() * scale,
-                                base.axle().wheelDiameter() * scale);
-                        double[] foot = pixel(y, ground);
-                        pen.label(Units.text(side < 0 ? s.left() : s.right(), Quantity.MASS, state.style()), foot[0],
-                                foot[1] + 9, Double.POSITIVE_INFINITY, 11, true);
+                        double[] foot = pixel(side * base.axle().track() / 2, ground);
+                        pen.must(Units.text(side < 0 ? s.left() : s.right(), Quantity.MASS, state.style()), foot[0],
+                                foot[1] + 9, 11, Labels.Rank.FIGURE);
                     }
                     double[] centre = pixel(s.roll().y(), ground + s.roll().z());
                     pen.stroke("accent", 2);
-                    pen.g.strokeOval(centre[0] - 6, centre[1] - 6, 12, 12);
+                    pen.ring(centre[0], centre[1], 6, 6);
                     pen.line(centre[0] - 9, centre[1], centre[0] + 9, centre[1]);
                     pen.line(centre[0], centre[1] - 9, centre[0], centre[1] + 9);
-                    pen.label(Units.text(s.roll().z(), Quantity.LENGTH, state.style()), centre[0] + 34, centre[1],
-                            Double.POSITIVE_INFINITY, 11, true);
+                    pen.reserve(centre[0] - 9, centre[1] - 9, 18, 18);
+                    pen.must(Units.text(s.roll().z(), Quantity.LENGTH, state.style()), centre[0] + 34, centre[1], 11,
+                            Labels.Rank.FIGURE);
                 });
     }
 

@@ -7,6 +7,7 @@ import lectulum.design.thing.SystemGroup;
 
 /// How a stage wants the sheet.
 ///
+/// @param symbols   whether things look like what they are; else they are hatched by system
 /// @param side      whether the side view stands under the plan
 /// @param outlined  whether things are outlines without names in the side view, where a layer needs the room
 /// @param clashes   whether overlaps and what goes through the shell are hatched
@@ -18,13 +19,13 @@ import lectulum.design.thing.SystemGroup;
 /// @param still     drawn with what stays while something is dragged
 /// @param moving    drawn anew with every step of a drag
 @RecordBuilder
-public record SheetLook(boolean side, boolean outlined, boolean clashes, boolean distances, boolean elsewhere,
+public record SheetLook(boolean symbols, boolean side, boolean outlined, boolean clashes, boolean distances, boolean elsewhere,
         boolean axle, double below, Set<SystemGroup> lit, SheetLayer still,
         SheetLayer moving) implements SheetLookBuilder.With {
     private static final double TOOLS_ROOM = 38;
 
-    /// Plan and side view with everything lit and nothing over it.
-    public static final SheetLook PLAIN = new SheetLook(true, false, false, false, false, false, TOOLS_ROOM,
+    /// Plan and side view of symbols with everything lit and nothing over it.
+    public static final SheetLook PLAIN = new SheetLook(true, true, false, false, false, false, false, TOOLS_ROOM,
             EnumSet.allOf(SystemGroup.class), SheetLayer.NONE, SheetLayer.NONE);
 
     public SheetLook {

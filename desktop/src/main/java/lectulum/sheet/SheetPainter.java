@@ -7,20 +7,27 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
+import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Stage;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface;
 import lectulum.layout.Clearances;
 import lectulum.layout.Fault;
 import lectulum.layout.Layout;
 import lectulum.layout.Snapping;
 import lectulum.space.Solid;
+import lectulum.symbols.Chassis;
+import lectulum.symbols.Company;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Posed;
+import lectulum.symbols.Symbols;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
@@ -31,6 +38,11 @@ import lectulum.workbench.State;
 public final class SheetPainter {
     /// Below this many pixels a thing is an outline without hatch and name.
     private static final double DETAIL = 7;
+    /// Longer side below which a thing is not named, and below which its name is the first to go \[px\].
+    private static final double LEAST_NAMED = 16;
+    private static final double NAMED = 34;
+    /// Of more things it is not asked which lie over which.
+    private static final int MOST_COVERING = 600;
 
     private final Theme theme;
     private final Hatches hatches;
@@ -60,49 +72,62 @@ public final class SheetPainter {
     public record Measure(double x1, double y1, double x2, double y2, String text) {
     }
 
-    /// Everything on one canvas, for pictures.
-    public void paint(GraphicsContext g, double width, double height, State state, Projection p) {
-        paintStill(g, width, height, state, p);
-        paintHand(g, width, height, state, p, Hand.IDLE);
+    /// Everything on one surface, for pictures.
+    public void paint(Surface surface, double width, double height, State state, Projection p) {
+        List<Labels.Box> kept = dry(width, height, state, p, Hand.IDLE);
+        List<Labels.Box> still = paintStill(surface, width, height, state, p, kept);
+        paintHand(surface, width, height, state, p, Hand.IDLE, still);
+    }
+
+    /// The labels of what a drag changes, as they stand when nothing is dragged: names of what stays keep off them.
+    List<Labels.Box> dry(double width, double height, State state, Projection p, Hand hand) {
+        return paintHand(new Blank(), width, height, state, p, hand, List.of());
     }
 
     /// What stays while something is dragged: scenery and the things that are not selected.
-    void paintStill(GraphicsContext g, double width, double height, State state, Projection p) {
-        Pen pen = new Pen(g, theme);
+    ///
+    /// @param taken where labels of what moves stand
+    /// @return where its labels are
+    List<Labels.Box> paintStill(Surface surface, double width, double height, State state, Projection p,
+            List<Labels.Box> taken) {
+        Pen pen = new Pen(surface, theme, width, height);
+        pen.reserve(taken);
         Scenery scenery = scenery(pen, state, p);
         scenery.paint(width, height);
-        List<Thing> still = still(state);
-        things(pen, p, state, still, true);
+        Picture picture = new Picture(pen, p, state, still(state));
+        picture.things(true);
         if (p.sideShown()) {
-            things(pen, p, state, still, false);
+            picture.things(false);
             scenery.wheelsSide();
         }
         look(state).still().paint(pen, p, state, hatches);
-        names(pen, p, state, still, true);
-        if (p.sideShown() && !look(state).outlined()) {
-            names(pen, p, state, still, false);
-        }
+        picture.names();
+        return pen.labels();
     }
 
     /// What a drag changes: the selected things, faults, the layer of the stage, and what the hand is doing. On a clear
-    /// canvas above the still one.
-    void paintHand(GraphicsContext g, double width, double height, State state, Projection p, Hand hand) {
-        Pen pen = new Pen(g, theme);
-        List<Thing> selected = state.selected();
-        things(pen, p, state, selected, true);
+    /// surface above the still one.
+    ///
+    /// @param taken where labels of what stays stand
+    /// @return where its labels are, and the lines and faults that no other label shall cover
+    List<Labels.Box> paintHand(Surface surface, double width, double height, State state, Projection p, Hand hand,
+            List<Labels.Box> taken) {
+        Pen pen = new Pen(surface, theme, width, height);
+        pen.reserve(taken);
+        pen.reserve(0, 0, width, Scenery.RULER);
+        Picture picture = new Picture(pen, p, state, state.selected());
+        picture.things(true);
         if (p.sideShown()) {
-            things(pen, p, state, selected, false);
+            picture.things(false);
             look(state).moving().paint(pen, p, state, hatches);
         }
         ghosts(pen, p, state);
         offered(pen, p, state);
         faults(pen, p, state, state.analysis().of(Layout.DISCIPLINE).faults().get(state.mode()));
         selection(pen, p, state);
-        names(pen, p, state, selected, true);
-        if (p.sideShown() && !look(state).outlined()) {
-            names(pen, p, state, selected, false);
-        }
+        picture.names();
         hand(pen, p, state, hand, width, height);
+        return pen.labels();
     }
 
     /// The things that are not selected, in the order of the design.
@@ -112,72 +137,181 @@ public final class SheetPainter {
     }
 
     private static Scenery scenery(Pen pen, State state, Projection p) {
-        return new Scenery(pen, p, state.design(), state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()),
-                state.units());
+        return new Scenery(pen, p, state.design(), state.mode(),
+                state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()), state.units());
     }
 
-    private void things(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
-        boolean outlines = !plan && look(state).outlined();
-        Comparator<Thing> order = plan
-                ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.sizeIn(state.mode()).height())
-                : Comparator.comparingDouble(t -> -t.at(state.mode()).y());
-        Set<SystemGroup> lit = look(state).lit();
-        Set<String> selected = Set.copyOf(state.selection());
-        things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away()).sorted(order)
-                .forEach(thing -> {
-                    boolean quiet = outlines || thing.mount() == Mount.STOWED || !lit.contains(thing.system())
-                            || plan && overhead(state, thing);
-                    thing(pen, p, state, thing, plan, quiet, selected.contains(thing.id()));
-                });
-    }
+    /// Some of the things in both views.
+    private final class Picture {
+        private final Pen pen;
+        private final Projection p;
+        private final State state;
+        private final List<Thing> things;
+        private final Company company;
+        private final Set<SystemGroup> lit;
+        private final Set<String> selected;
+        private final FormPainter forms;
+        private final double overhead;
 
-    private void names(Pen pen, Projection p, State state, List<Thing> things, boolean plan) {
-        Set<SystemGroup> lit = look(state).lit();
-        Set<String> selected = Set.copyOf(state.selection());
-        Comparator<Thing> order = plan
-                ? Comparator.comparingDouble(t -> -t.at(state.mode()).z() - t.size().height())
-                : Comparator.comparingDouble(t -> t.at(state.mode()).y());
-        things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away())
-                .filter(t -> t.solid() && lit.contains(t.system()) && !(plan && overhead(state, t))
-                        || selected.contains(t.id()))
-                .sorted(order).forEach(t -> name(pen, p, state, t, plan));
-    }
+        Picture(Pen pen, Projection p, State state, List<Thing> things) {
+            this.pen = pen;
+            this.p = p;
+            this.state = state;
+            this.things = things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away())
+                    .filter(t -> selected(state, t) || !unfoldedTent(state, t)).toList();
+            this.company = look(state).symbols()
+                    ? Company.of(state.design().things(), state.mode())
+                    : new Company(Map.of(), Set.of());
+            this.lit = look(state).lit();
+            this.selected = Set.copyOf(state.selection());
+            this.forms = new FormPainter(pen);
+            this.overhead = state.analysis().of(Layout.DISCIPLINE).body().roofInside().highest() - 0.12;
+        }
 
-    /// On the roof: in the plan it is an outline, or it would hide what is below.
-    private static boolean overhead(State state, Thing thing) {
-        return thing.at(state.mode()).z() >= state.analysis().of(Layout.DISCIPLINE).body().roofInside().highest() - 0.12
-                && !state.selection().contains(thing.id());
+        private static boolean selected(State state, Thing thing) {
+            return state.selection().contains(thing.id());
+        }
+
+        /// A tent that stands open is drawn by the layer of the stage.
+        private static boolean unfoldedTent(State state, Thing thing) {
+            return state.mode() != Mode.ROAD && state.stage() == Stage.LAYOUT && thing.has(Feature.Bed.class)
+                    && thing.has(Feature.FoldOut.class);
+        }
+
+        /// On the roof: in the plan it is an outline, or it would hide what is below.
+        private boolean overhead(Thing thing) {
+            return thing.at(state.mode()).z() >= overhead && !selected.contains(thing.id());
+        }
+
+        void things(boolean plan) {
+            boolean outlines = !plan && look(state).outlined();
+            Comparator<Thing> order = plan
+                    ? Comparator.comparingDouble(t -> t.at(state.mode()).z() + t.sizeIn(state.mode()).height())
+                    : Comparator.comparingDouble(t -> -t.at(state.mode()).y());
+            things.stream().sorted(order).forEach(t -> {
+                boolean stowed = t.mount() == Mount.STOWED && !company.guests().contains(t.id());
+                boolean quiet = outlines || stowed || !lit.contains(t.system()) || plan && overhead(t);
+                thing(t, plan, quiet, stowed);
+            });
+        }
+
+        private void thing(Thing thing, boolean plan, boolean quiet, boolean stowed) {
+            double[][] outline = outline(p, state, thing, plan);
+            boolean chosen = selected.contains(thing.id());
+            boolean detailed = pixels(outline) > DETAIL;
+            Ink colour = theme.ink(thing.system());
+            Optional<Posed> posed = look(state).symbols() && detailed
+                    ? Symbols.posed(thing, state.mode(), company.of(thing))
+                    : Optional.empty();
+            boolean cutOff = !plan && nearWall(thing);
+            if (posed.isPresent() && !(stowed && !chosen) && !(plan && overhead(thing))) {
+                symbol(posed.get(), plan, (quiet || cutOff) && !chosen, thing, pixels(outline));
+                if (chosen) {
+                    pen.stroke("select", 2.5);
+                    pen.outline(outline, false);
+                }
+                return;
+            }
+            if (!quiet && detailed) {
+                pen.fill(outline, theme.ink("inside").faded(plan ? 0.9 : 0.55));
+                pen.fill(outline, colour.faded(0.10));
+                pen.hatch(outline, hatches.of(thing.system()));
+            }
+            if (chosen) {
+                pen.stroke("select", 2.5);
+            } else {
+                pen.stroke(quiet ? colour.faded(0.55) : colour, quiet ? 0.8 : 1.5);
+            }
+            pen.outline(outline, (thing.mount() == Mount.STOWED || plan && overhead(thing)) && !chosen);
+        }
+
+        /// In the wall towards the reader, which the side view takes away.
+        private boolean nearWall(Thing thing) {
+            Solid s = Solid.of(thing.size(), thing.at(state.mode()));
+            return thing.mount() == Mount.SET_IN && s.reachX() > s.reachY()
+                    && s.y() < -0.8 * state.analysis().of(Layout.DISCIPLINE).body().halfWidth();
+        }
+
+        private void symbol(Posed posed, boolean plan, boolean quiet, Thing thing, double pixels) {
+            double tongue = state.design().base().tongueLength();
+            double x0 = p.sx(tongue);
+            double y0 = plan ? p.py(0) : p.sz(state.design().base().floorHeight());
+            double sy = plan ? p.scale() : -p.scale();
+            Facing facing = plan ? Facing.PLAN : Facing.SIDE;
+            if (quiet) {
+                forms.outline(posed, facing, x0, y0, p.scale(), sy, thing.system());
+            } else {
+                forms.paint(posed, facing, x0, y0, p.scale(), sy, thing.system(), pixels);
+            }
+        }
+
+        /// Each thing is named once: in the plan where it can be seen from above, else in the side view.
+        void names() {
+            Comparator<Thing> large = Comparator.comparingDouble(
+                    (Thing t) -> -t.sizeIn(state.mode()).length() * t.sizeIn(state.mode()).width());
+            boolean side = p.sideShown() && !look(state).outlined();
+            List<Drawn> above = drawn(true);
+            List<Drawn> before = side ? drawn(false) : List.of();
+            things.stream().filter(t -> t.solid() && lit.contains(t.system()) || selected.contains(t.id()))
+                    .sorted(large).forEach(t -> {
+                        boolean chosen = selected.contains(t.id());
+                        boolean plan = chosen || !overhead(t) && !covered(t, true, above);
+                        if (plan || !side) {
+                            name(t, true, true);
+                        }
+                        if (side && (chosen || !plan)) {
+                            name(t, false, !covered(t, false, before));
+                        }
+                    });
+        }
+
+        /// A thing as it lies on paper.
+        ///
+        /// @param order how near to the reader
+        private record Drawn(Thing thing, double[][] outline, double order) {
+        }
+
+        /// What may lie over something else, in one of the views.
+        private List<Drawn> drawn(boolean plan) {
+            List<Thing> all = state.design().things();
+            if (all.size() > MOST_COVERING) {
+                return List.of();
+            }
+            return all.stream().filter(t -> t.solid() && !t.at(state.mode()).away() && !(plan && overhead(t)))
+                    .map(t -> new Drawn(t, outline(p, state, t, plan), order(t, plan))).toList();
+        }
+
+        private double order(Thing t, boolean plan) {
+            return plan
+                    ? t.at(state.mode()).z() + t.sizeIn(state.mode()).height()
+                    : -t.at(state.mode()).y();
+        }
+
+        private boolean covered(Thing t, boolean plan, List<Drawn> others) {
+            double[][] o = outline(p, state, t, plan);
+            double x = (Pen.min(o, 0) + Pen.max(o, 0)) / 2;
+            double y = (Pen.min(o, 1) + Pen.max(o, 1)) / 2;
+            double order = order(t, plan);
+            return others.stream().anyMatch(d -> d.order > order && d.thing != t && Pen.min(d.outline, 0) < x
+                    && Pen.max(d.outline, 0) > x && Pen.min(d.outline, 1) < y && Pen.max(d.outline, 1) > y);
+        }
+
+        private void name(Thing thing, boolean plan, boolean seen) {
+            double[][] o = outline(p, state, thing, plan);
+            boolean chosen = selected.contains(thing.id());
+            double side = Math.max(Pen.max(o, 0) - Pen.min(o, 0), Pen.max(o, 1) - Pen.min(o, 1));
+            if (side < LEAST_NAMED && !chosen) {
+                return;
+            }
+            Labels.Rank rank = chosen
+                    ? Labels.Rank.CHOSEN
+                    : seen && side > NAMED ? Labels.Rank.NAME : Labels.Rank.MINOR;
+            pen.name(thing.name(), o, 12, rank, rank == Labels.Rank.MINOR ? Labels.Roam.STAY : Labels.Roam.LEAD);
+        }
     }
 
     private SheetLook look(State state) {
         return looks.apply(state.stage());
-    }
-
-    private void thing(Pen pen, Projection p, State state, Thing thing, boolean plan, boolean quiet,
-            boolean selected) {
-        double[][] outline = outline(p, state, thing, plan);
-        GraphicsContext g = pen.g;
-        Color colour = theme.colour(thing.system());
-        boolean detailed = pixels(outline) > DETAIL;
-        if (!quiet && detailed) {
-            pen.fill(outline, theme.colour("inside").deriveColor(0, 1, 1, plan ? 0.9 : 0.55));
-            pen.fill(outline, colour.deriveColor(0, 1, 1, 0.10));
-            pen.hatch(outline, hatches.of(thing.system()));
-        }
-        g.setStroke(selected ? theme.colour("select") : quiet ? colour.deriveColor(0, 1, 1, 0.55) : colour);
-        g.setLineWidth(selected ? 2.5 : quiet ? 0.8 : 1.5);
-        pen.outline(outline, thing.mount() == Mount.STOWED && !selected);
-    }
-
-    private void name(Pen pen, Projection p, State state, Thing thing, boolean plan) {
-        double[][] o = outline(p, state, thing, plan);
-        double minX = Pen.min(o, 0);
-        double maxX = Pen.max(o, 0);
-        double minY = Pen.min(o, 1);
-        double maxY = Pen.max(o, 1);
-        if (maxY - minY > 13) {
-            pen.label(thing.name(), (minX + maxX) / 2, (minY + maxY) / 2, maxX - minX, 12, false);
-        }
     }
 
     /// A thing's outline in pixels.
@@ -218,12 +352,12 @@ public final class SheetPainter {
             }
         }
         if (!before.base().equals(state.design().base())) {
-            for (double x : Scenery.axleLines(before.base())) {
+            for (double x : Chassis.axles(before.base())) {
                 double half = before.base().axle().track() / 2;
                 pen.line(p.sx(x), p.py(-half), p.sx(x), p.py(half));
                 if (p.sideShown()) {
                     double r = before.base().axle().wheelDiameter() / 2 * p.scale();
-                    pen.g.strokeOval(p.sx(x) - r, p.sz(0) - 2 * r, 2 * r, 2 * r);
+                    pen.ring(p.sx(x), p.sz(0) - r, r, r);
                 }
             }
         }
@@ -237,15 +371,14 @@ public final class SheetPainter {
             state.design().thing(ghost.thing()).map(t -> t.with(ghost.place())).ifPresent(t -> {
                 for (boolean plan : p.sideShown() ? new boolean[]{true, false} : new boolean[]{true}) {
                     double[][] o = outline(p, state, t, plan);
-                    pen.fill(o, theme.colour("select").deriveColor(0, 1, 1, 0.10));
+                    pen.fill(o, theme.ink("select").faded(0.10));
                     pen.dashed("select", 1.6);
                     pen.outline(o, true);
-                    pen.label(number, (Pen.min(o, 0) + Pen.max(o, 0)) / 2, (Pen.min(o, 1) + Pen.max(o, 1)) / 2, 0, 13,
-                            true);
+                    pen.must(number, (Pen.min(o, 0) + Pen.max(o, 0)) / 2, (Pen.min(o, 1) + Pen.max(o, 1)) / 2, 13,
+                            Labels.Rank.FIGURE);
                 }
             });
         }
-        pen.g.setLineDashes();
     }
 
     private void faults(Pen pen, Projection p, State state, List<Fault> faults) {
@@ -269,9 +402,10 @@ public final class SheetPainter {
                 pen.hatch(place, hatches.fault());
                 pen.stroke("accent", 1.5);
                 pen.outline(place, false);
+                pen.mark(box[0], box[1], box[2], box[3]);
                 if (name && plan) {
-                    pen.label(Units.text(fault.amount(), Quantity.LENGTH, state.style()), box[0] + box[2] / 2,
-                            box[1] + box[3] / 2, 0, 11, true);
+                    pen.must(Units.text(fault.amount(), Quantity.LENGTH, state.style()), box[0] + box[2] / 2,
+                            box[1] + box[3] / 2, 11, Labels.Rank.FAULT);
                 }
             }
         }
@@ -309,10 +443,10 @@ public final class SheetPainter {
                 double[][] o = outline(p, state, there, plan);
                 pen.dashed("select", 1.2);
                 pen.outline(o, true);
-                pen.label(mode.label(), (Pen.min(o, 0) + Pen.max(o, 0)) / 2, Pen.min(o, 1) + 8, 0, 11, true);
+                pen.must(mode.label(), (Pen.min(o, 0) + Pen.max(o, 0)) / 2, Pen.min(o, 1) + 8, 11,
+                        Labels.Rank.CHOSEN);
             }
         }
-        pen.g.setLineDashes();
     }
 
     /// How far the selected thing is from the walls, the floor and the roof, or from the ball.
@@ -357,15 +491,14 @@ public final class SheetPainter {
         });
         hand.band().ifPresent(b -> {
             pen.dashed("select", 1);
-            pen.g.strokeRect(b[0], b[1], b[2], b[3]);
+            pen.frame(b[0], b[1], b[2], b[3]);
         });
         hand.measure().ifPresent(m -> {
             pen.stroke("accent", 1.5);
             pen.line(m.x1, m.y1, m.x2, m.y2);
-            pen.g.setFill(theme.colour("accent"));
-            pen.g.fillOval(m.x1 - 3, m.y1 - 3, 6, 6);
-            pen.g.fillOval(m.x2 - 3, m.y2 - 3, 6, 6);
-            pen.label(m.text, (m.x1 + m.x2) / 2, (m.y1 + m.y2) / 2 - 12, 0, 13, true);
+            pen.disc(m.x1, m.y1, 3, theme.ink("accent"));
+            pen.disc(m.x2, m.y2, 3, theme.ink("accent"));
+            pen.must(m.text, (m.x1 + m.x2) / 2, (m.y1 + m.y2) / 2 - 12, 13, Labels.Rank.DIMENSION);
         });
         hand.hover().flatMap(id -> state.design().thing(id)).ifPresent(thing -> {
             double[][] o = outline(p, state, thing, true);

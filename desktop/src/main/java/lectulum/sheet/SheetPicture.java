@@ -9,6 +9,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelReader;
 import javafx.scene.layout.StackPane;
 import javax.imageio.ImageIO;
+import lectulum.figures.drawing.SvgSurface;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 
@@ -21,9 +22,22 @@ public final class SheetPicture {
     public static byte[] png(State state, Theme theme, SheetLook look, int width, int height) throws IOException {
         Canvas canvas = new Canvas(width, height);
         new Scene(new StackPane(canvas));
-        Projection projection = Projection.fit(state.design(), width, height, look.side(), look.below());
-        new SheetPainter(theme, stage -> look).paint(canvas.getGraphicsContext2D(), width, height, state, projection);
+        Projection projection = Projection.fit(state.design(), state.mode(), width, height, look.side(), look.below());
+        new SheetPainter(theme, stage -> look).paint(new CanvasSurface(canvas.getGraphicsContext2D()), width, height,
+                state, projection);
         return encode(canvas.snapshot(null, null));
+    }
+
+    /// The sheet as an SVG that any browser shows, drawn by the same painter. On the interface thread.
+    ///
+    /// @param look how the stage of the state wants the sheet
+    public static String svg(State state, Theme theme, SheetLook look, int width, int height) {
+        SvgSurface surface = new SvgSurface(width, height,
+                state.project().name() + ", " + state.stage().label() + ", " + state.mode().label(),
+                CanvasSurface::measured);
+        new SheetPainter(theme, stage -> look).paint(surface, width, height, state,
+                Projection.fit(state.design(), state.mode(), width, height, look.side(), look.below()));
+        return surface.file();
     }
 
     /// Any picture as a PNG.

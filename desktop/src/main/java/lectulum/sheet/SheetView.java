@@ -22,11 +22,13 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Stage;
+import lectulum.figures.drawing.Labels;
 import lectulum.layout.FreePlace;
 import lectulum.layout.Layout;
 import lectulum.layout.Pick;
 import lectulum.layout.Snapping;
 import lectulum.layout.people.People;
+import lectulum.symbols.Chassis;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
@@ -43,6 +45,7 @@ public final class SheetView extends Region {
     private final Canvas still = new Canvas();
     private final Canvas moving = new Canvas();
     private Backdrop painted;
+    private List<Labels.Box> stillLabels = List.of();
     private final Tooltip tip = new Tooltip();
     private SheetPainter painter;
     private Projection projection;
@@ -142,35 +145,42 @@ public final class SheetView extends Region {
         boolean busy = !(gesture instanceof Gesture.None);
         if (projection == null || fitted && !busy) {
             SheetLook look = looks.apply(s.stage());
-            projection = Projection.fit(s.design(), w, h, look.side(), look.below());
+            projection = Projection.fit(s.design(), s.mode(), w, h, look.side(), look.below());
         }
-        Backdrop backdrop = new Backdrop(painter, projection, w, h, s);
+        SheetPainter.Hand hand = hand(s);
+        List<Labels.Box> kept = busy && painted != null
+                ? painted.kept
+                : painter.dry(w, h, s, projection, hand);
+        Backdrop backdrop = new Backdrop(painter, projection, w, h, s, kept);
         if (painted == null || !painted.same(backdrop)) {
             still.setWidth(w);
             still.setHeight(h);
-            painter.paintStill(still.getGraphicsContext2D(), w, h, s, projection);
+            stillLabels = painter.paintStill(new CanvasSurface(still.getGraphicsContext2D()), w, h, s, projection,
+                    kept);
             painted = backdrop;
         }
         moving.setWidth(w);
         moving.setHeight(h);
         moving.getGraphicsContext2D().clearRect(0, 0, w, h);
-        painter.paintHand(moving.getGraphicsContext2D(), w, h, s, projection, hand(s));
+        painter.paintHand(new CanvasSurface(moving.getGraphicsContext2D()), w, h, s, projection, hand, stillLabels);
     }
 
     /// All that the still part of the drawing depends on, so that a drag does not paint it again.
     private record Backdrop(SheetPainter painter, Projection projection, double width, double height, Stage stage,
             Mode mode, UnitSystem units, Base base, Vehicle vehicle, List<String> selection, List<Thing> things,
-            People living) {
+            People living, List<Labels.Box> kept) {
 
-        Backdrop(SheetPainter painter, Projection projection, double width, double height, State s) {
+        Backdrop(SheetPainter painter, Projection projection, double width, double height, State s,
+                List<Labels.Box> kept) {
             this(painter, projection, width, height, s.stage(), s.mode(), s.units(), s.design().base(),
-                    s.design().vehicle(), s.selection(), SheetPainter.still(s), s.analysis().of(People.DISCIPLINE));
+                    s.design().vehicle(), s.selection(), SheetPainter.still(s), s.analysis().of(People.DISCIPLINE),
+                    kept);
         }
 
         boolean same(Backdrop o) {
             return painter == o.painter && projection.equals(o.projection) && width == o.width && height == o.height
                     && stage == o.stage && mode == o.mode && units == o.units && base == o.base && vehicle == o.vehicle
-                    && selection.equals(o.selection) && living == o.living && sameThings(o.things);
+                    && selection.equals(o.selection) && living == o.living && kept.equals(o.kept) && sameThings(o.things);
         }
 
         /// Things that did not change are the same objects.
@@ -256,7 +266,7 @@ public final class SheetView extends Region {
             return false;
         }
         double r = s.design().base().axle().wheelDiameter() / 2;
-        return java.util.Arrays.stream(Scenery.axleLines(s.design().base()))
+        return java.util.Arrays.stream(Chassis.axles(s.design().base()))
                 .anyMatch(x -> Math.hypot(projection.x(px) - x, projection.z(py) - r) < r);
     }
 

@@ -2,8 +2,8 @@ package lectulum.sheet;
 
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
 import lectulum.figures.drawing.Sketch;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
@@ -48,17 +48,14 @@ public class SketchView extends Drawing {
     }
 
     @Override
-    void paint(GraphicsContext g, double w, double h) {
-        Theme look = theme.get();
-        g.setFill(look.colour("inside"));
-        g.fillRect(0, 0, w, h);
+    void paint(Pen pen, double w, double h) {
+        pen.fill(0, 0, w, h, pen.ink("inside"));
         fit(w, h);
-        Pen pen = new Pen(g, look);
         for (Sketch.Mark mark : sketch.marks()) {
             draw(pen, mark);
         }
         for (Sketch.Mark mark : sketch.marks()) {
-            name(pen, mark, w, h);
+            name(pen, mark);
         }
     }
 
@@ -98,10 +95,10 @@ public class SketchView extends Drawing {
         double[][] o = pixels(mark);
         switch (mark.pen()) {
             case SOLID -> line(pen, o, mark.closed(), "ink", 1.6, null);
-            case AREA -> line(pen, o, mark.closed(), "faint", 0.8, tint("edge", 0.75));
-            case SWEEP -> line(pen, o, mark.closed(), "select", 1, tint("select", 0.13));
-            case MAIN -> line(pen, o, mark.closed(), "select", 2.2, mark.closed() ? tint("select", 0.10) : null);
-            case FAULT -> line(pen, o, mark.closed(), "accent", 2.2, mark.closed() ? tint("accent", 0.16) : null);
+            case AREA -> line(pen, o, mark.closed(), "faint", 0.8, pen.ink("edge").faded(0.75));
+            case SWEEP -> line(pen, o, mark.closed(), "select", 1, pen.ink("select").faded(0.13));
+            case MAIN -> line(pen, o, mark.closed(), "select", 2.2, pen.ink("select").faded(0.10));
+            case FAULT -> line(pen, o, mark.closed(), "accent", 2.2, pen.ink("accent").faded(0.16));
             case THIN -> {
                 line(pen, o, mark.closed(), "faint", 1, null);
                 if (o.length == 2 && !mark.text().template().isEmpty()) {
@@ -110,39 +107,18 @@ public class SketchView extends Drawing {
             }
             case DASHED -> {
                 pen.dashed("faint", 1.2);
-                path(pen, o, mark.closed());
-                pen.g.setLineDashes();
+                pen.path(o, mark.closed());
             }
-            case DOT -> {
-                pen.g.setFill(pen.theme.colour("ink"));
-                pen.g.fillOval(o[0][0] - 3, o[0][1] - 3, 6, 6);
-            }
+            case DOT -> pen.disc(o[0][0], o[0][1], 3, pen.ink("ink"));
         }
     }
 
-    private Color tint(String token, double strength) {
-        return theme.get().colour(token).deriveColor(0, 1, 1, strength);
-    }
-
-    private void line(Pen pen, double[][] o, boolean closed, String token, double width, Color fill) {
+    private static void line(Pen pen, double[][] o, boolean closed, String token, double width, Ink fill) {
         if (fill != null && closed) {
             pen.fill(o, fill);
         }
         pen.stroke(token, width);
-        path(pen, o, closed);
-    }
-
-    private static void path(Pen pen, double[][] o, boolean closed) {
-        GraphicsContext g = pen.g;
-        g.beginPath();
-        g.moveTo(o[0][0], o[0][1]);
-        for (int i = 1; i < o.length; i++) {
-            g.lineTo(o[i][0], o[i][1]);
-        }
-        if (closed) {
-            g.closePath();
-        }
-        g.stroke();
+        pen.path(o, closed);
     }
 
     private static void ticks(Pen pen, double[][] o) {
@@ -157,28 +133,21 @@ public class SketchView extends Drawing {
         }
     }
 
-    /// Names stand in the middle of areas and lines, and beside points; one that would lie over another is left out.
-    private void name(Pen pen, Sketch.Mark mark, double w, double h) {
+    /// Names stand in the middle of areas and lines, and beside points.
+    private void name(Pen pen, Sketch.Mark mark) {
         String text = mark.text().text(style);
         if (text.isBlank()) {
             return;
         }
         double[][] o = pixels(mark);
-        double half = Pen.width(text, 11) / 2 + 4;
         if (mark.pen() == Sketch.Pen.DOT) {
-            double x = o[0][0] + half + 5;
-            for (double[] at : new double[][]{{x, o[0][1]}, {o[0][0] - half - 5, o[0][1]}, {o[0][0], o[0][1] - 13},
-                    {o[0][0], o[0][1] + 13}, {x, o[0][1] - 12}, {x, o[0][1] + 12}}) {
-                if (at[0] - half > 0 && at[0] + half < w && at[1] > 8 && at[1] < h - 8
-                        && pen.label(text, at[0], at[1], Double.POSITIVE_INFINITY, 11, false)) {
-                    return;
-                }
-            }
-            return;
+            pen.point(text, o[0][0], o[0][1], 4, 11, Labels.Rank.FIGURE);
+        } else if (o.length == 2) {
+            pen.along(text, o[0], o[1], 11,
+                    mark.pen() == Sketch.Pen.THIN ? Labels.Rank.DIMENSION : Labels.Rank.FIGURE);
+        } else {
+            pen.about(text, o, 11, Labels.Rank.NAME);
         }
-        double x = (Pen.min(o, 0) + Pen.max(o, 0)) / 2;
-        double y = (Pen.min(o, 1) + Pen.max(o, 1)) / 2;
-        pen.label(text, Math.clamp(x, half, Math.max(half, w - half)), y, Double.POSITIVE_INFINITY, 11, false);
     }
 
     @Override

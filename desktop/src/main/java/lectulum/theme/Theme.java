@@ -16,7 +16,9 @@ import javafx.scene.text.FontWeight;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
+import lectulum.figures.drawing.Ink;
 import lectulum.papers.Typeface;
+import lectulum.symbols.Paint;
 
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.
@@ -30,12 +32,15 @@ public final class Theme {
 
     private final String name;
     private final Map<String, Color> colours = new HashMap<>();
+    private final Map<String, Ink> inks = new HashMap<>();
 
     private Theme(String name) {
         this.name = name;
         Matcher tokens = TOKEN.matcher(text(name + ".css"));
         while (tokens.find()) {
-            colours.put(tokens.group(1), Color.web(tokens.group(2)));
+            Color colour = Color.web(tokens.group(2));
+            colours.put(tokens.group(1), colour);
+            inks.put(tokens.group(1), new Ink(colour.getRed(), colour.getGreen(), colour.getBlue(), 1));
         }
     }
 
@@ -50,6 +55,33 @@ public final class Theme {
 
     public Color colour(SystemGroup system) {
         return colour(system.name().toLowerCase(Locale.ROOT));
+    }
+
+    /// The colour of a token, to draw with.
+    public Ink ink(String token) {
+        Ink ink = inks.get(token);
+        if (ink == null) {
+            throw new IllegalArgumentException("no colour token " + token);
+        }
+        return ink;
+    }
+
+    public Ink ink(SystemGroup system) {
+        return ink(system.name().toLowerCase(Locale.ROOT));
+    }
+
+    /// What a surface of a thing looks like.
+    ///
+    /// @param system the thing belongs to, whose colour its body has
+    public Ink ink(Paint paint, SystemGroup system) {
+        return switch (paint) {
+            case BODY -> ink("inside").toward(ink(system), 0.32);
+            case FRONT -> ink("inside").toward(ink(system), 0.15);
+            case CLOTH -> ink("inside").toward(ink(system), 0.40);
+            case INK -> ink("ink").faded(0.85);
+            case FAINT -> ink("ink").faded(0.40);
+            default -> ink("of-" + paint.name().toLowerCase(Locale.ROOT));
+        };
     }
 
     public Color colour(Verdict verdict) {

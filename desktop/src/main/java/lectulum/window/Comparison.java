@@ -18,6 +18,7 @@ import lectulum.figures.Figures;
 import lectulum.figures.Stage;
 import lectulum.parts.Ledger;
 import lectulum.parts.Words;
+import lectulum.sheet.CanvasSurface;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetPainter;
 import lectulum.stage.Stages;
@@ -78,9 +79,9 @@ final class Comparison extends VBox {
     private void draw(Canvas canvas, Analysis analysis) {
         State shown = new State(state.history(), analysis, analysis, List.of(), state.mode(), state.loadCase(),
                 state.units(), Stage.LAYOUT, Optional.empty(), List.of());
-        new SheetPainter(theme, Stages::look).paint(canvas.getGraphicsContext2D(), canvas.getWidth(),
+        new SheetPainter(theme, Stages::look).paint(new CanvasSurface(canvas.getGraphicsContext2D()), canvas.getWidth(),
                 canvas.getHeight(), shown,
-                Projection.fit(analysis.design(), canvas.getWidth(), canvas.getHeight(), true, 6));
+                Projection.fit(analysis.design(), state.mode(), canvas.getWidth(), canvas.getHeight(), true, 6));
     }
 
     private void fill() {

@@ -20,6 +20,7 @@ import lectulum.demo.Campers;
 import lectulum.design.Project;
 import lectulum.design.brief.CamperType;
 import lectulum.files.Journal;
+import lectulum.sheet.CanvasSurface;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetPainter;
 import lectulum.stage.Stages;
@@ -165,7 +166,7 @@ public final class StartPage {
     }
 
     private static void paint(Canvas picture, State state) {
-        Projection fit = Projection.fit(state.design(), 350, 132, false, 4);
-        new SheetPainter(Theme.PAPER, Stages::look).paint(picture.getGraphicsContext2D(), 350, 132, state, fit);
+        Projection fit = Projection.fit(state.design(), state.mode(), 350, 132, false, 4);
+        new SheetPainter(Theme.PAPER, Stages::look).paint(new CanvasSurface(picture.getGraphicsContext2D()), 350, 132, state, fit);
     }
 }

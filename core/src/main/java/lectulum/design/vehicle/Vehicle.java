@@ -27,6 +27,7 @@ import lectulum.units.Quantity;
 ///                   tows, whose values stand in the settings of the design
 /// @param papers     what the papers count into the kerb mass, and what it differs from that
 /// @param seats      where people and luggage sit; empty for half of them on each axle
+/// @param looks      what it looks like; nothing is computed from it
 @RecordBuilder
 public record Vehicle(String name,
         @Means(value = "Kerb mass", of = Quantity.MASS, low = 200, high = 12_000, says = "as its papers define it") double kerbMass,
@@ -39,7 +40,8 @@ public record Vehicle(String name,
         @Means(value = "Ball diameter", low = 0.03, high = 0.1) OptionalDouble ball,
         @Means("Measured in place of assumed values, by their id; the towing vehicle's stand in the settings") Map<String, Double> own,
         @Means("What the kerb mass counts in, and what the vehicle differs from it") Papers papers,
-        @Means("Ahead of the rear axle; null for half on each axle") Optional<Seats> seats)
+        @Means("Ahead of the rear axle; null for half on each axle") Optional<Seats> seats,
+        @Means("What it looks like") Looks looks)
         implements
             VehicleBuilder.With {
 
@@ -55,6 +57,22 @@ public record Vehicle(String name,
         papers = papers == null ? Papers.PLAIN : papers;
         ball = ball == null ? OptionalDouble.empty() : ball;
         seats = seats == null ? Optional.empty() : seats;
+        looks = looks == null ? Looks.ESTATE : looks;
+    }
+
+    /// What a vehicle looks like.
+    public enum Looks {
+        CAR("car"), ESTATE("estate or van"), PICKUP("pick-up");
+
+        private final String label;
+
+        Looks(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
     /// What a kerb mass counts in.
@@ -148,8 +166,7 @@ public record Vehicle(String name,
     public Vehicle(String name, double kerbMass, double kerbRear, double wheelbase, double overhang, double ballHeight,
             double luggage, Map<Rating, Double> ratings) {
         this(name, kerbMass, kerbRear, wheelbase, overhang, ballHeight, luggage, ratings, OptionalDouble.empty(),
-                Map.of(), Papers.PLAIN,
-                Optional.empty());
+                Map.of(), Papers.PLAIN, Optional.empty(), Looks.ESTATE);
     }
 
     public OptionalDouble rating(Rating which) {

@@ -15,6 +15,17 @@ public record Block(String id, double[][] plan, double z1, double z2) {
         return new Block(id, new double[][]{{x1, y1}, {x2, y1}, {x2, y2}, {x1, y2}}, z1, z2);
     }
 
+    /// +1 where the corners run so that the outside lies to the right of each edge.
+    static double turn(double[][] plan) {
+        double twice = 0;
+        for (int i = 0; i < plan.length; i++) {
+            double[] p = plan[i];
+            double[] q = plan[(i + 1) % plan.length];
+            twice += p[0] * q[1] - q[0] * p[1];
+        }
+        return twice > 0 ? 1 : -1;
+    }
+
     double[] centre() {
         double x = 0;
         double y = 0;

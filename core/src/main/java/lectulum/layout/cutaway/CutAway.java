@@ -11,95 +11,71 @@ import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.kernel.plane.Hull;
 import lectulum.layout.Fault;
 import lectulum.layout.people.Pose;
 import lectulum.space.Body;
 import lectulum.space.Solid;
+import lectulum.symbols.Chassis;
+import lectulum.symbols.Company;
+import lectulum.symbols.Form;
+import lectulum.symbols.Paint;
+import lectulum.symbols.Posed;
+import lectulum.symbols.Symbols;
 
-/// The inside seen from a corner, walls towards the eye taken away: faces in the order in which they are painted.
+/// The camper seen from anywhere, walls towards the eye taken away: faces in the order in which they are painted.
 ///
-/// Only faces towards the eye are kept; the order is that of [DrawOrder]. Walls, the roof and what is on it are taken away and
-/// stay as outlines. Everything is in pixels of the view, the origin at the foremost point of the body on the floor.
+/// Only faces towards the eye are kept. Things, walls and running gear are put into the order of [DrawOrder] by boxes about
+/// them, and the parts of each thing among themselves, which is exact for things that do not overlap. Walls towards the
+/// eye, the roof and what is on it are taken away and stay as outlines; from below the floor is. Everything is in pixels of
+/// the view, the origin at the foremost point of the body on the floor.
 ///
 /// @param facets   far to near
 /// @param outlines of what was taken away, each a polyline \[x, y\]
 public record CutAway(List<Facet> facets, List<double[][]> outlines) {
-    private static final String WALL = "wall:";
-    private static final String FLOOR = "floor:";
-    private static final double PERSON_WIDE = 0.42;
-    private static final double PERSON_DEEP = 0.22;
+    /// A thing this small is a plain box \[px\].
+    private static final double PLAIN = 12;
+    private static final int ROUND = 20;
+    private static final String GEAR = "gear:";
+    private static final String PERSON = "person:";
 
     /// What a face belongs to.
     public enum Kind {
-        FLOOR, WALL, THING, STOWED, PERSON, FAULT
+        FLOOR, WALL, EDGE, GEAR, THING, STOWED, PERSON, FAULT
     }
 
-    /// A face towards the eye.
+    /// A face towards the eye, or a line on one.
     ///
-    /// @param id    of the thing; empty for floor and walls
-    /// @param shade 0 dark to 1 light, by how the face lies
-    /// @param cut   whether it is where a level cut went through
-    public record Facet(String id, Kind kind, double[][] points, double shade, boolean cut) {
+    /// @param id     of the thing; empty for floor, walls and running gear
+    /// @param system the thing belongs to
+    /// @param shade  0 dark to 1 light, by how the face lies
+    /// @param cut    whether it is where a level cut went through
+    /// @param filled whether it is an area; else a line
+    /// @param smooth whether its edges are not drawn, since it is a part of something round
+    public record Facet(String id, Kind kind, Paint paint, SystemGroup system, double[][] points, double shade,
+            boolean cut, boolean filled, boolean smooth) {
     }
 
     /// @param cutAt height above the floor over which nothing is drawn \[m\]; infinite for all
     public static CutAway of(Design design, Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, List<Pose> people,
             Mode mode, View view, double cutAt) {
-        Body body = bodies.get(mode);
-        Set<String> wrong = new HashSet<>();
-        faults.get(mode).forEach(f -> {
-            wrong.add(f.thing());
-            if (f instanceof Fault.Overlap o) {
-                wrong.add(o.other());
-            }
-        });
-        List<Block> blocks = new ArrayList<>();
-        Map<String, double[][]> inner = new HashMap<>();
-        List<double[][]> outlines = new ArrayList<>();
-        shell(design.base(), body, view, cutAt, blocks, inner, outlines);
-        Map<String, Thing> things = new HashMap<>();
-        double overhead = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().highest() - 0.15;
-        for (Thing t : design.things()) {
-            Solid s = Solid.of(t.size(), t.at(mode));
-            if (t.solid() && !t.at(mode).away() && s.z1() < cutAt && s.hl() > 0 && s.hw() > 0 && s.z2() > s.z1()) {
-                if (t.mount() == Mount.OUTSIDE && s.z1() >= overhead) {
-                    double[][] lid = s.corners();
-                    double[][] edge = new double[5][];
-                    for (int i = 0; i < 5; i++) {
-                        edge[i] = flat(view, lid[i % 4][0], lid[i % 4][1], s.z1());
-                    }
-                    outlines.add(edge);
-                    continue;
-                }
-                things.put(t.id(), t);
-                blocks.add(new Block(t.id(), s.corners(), s.z1(), Math.min(s.z2(), cutAt)));
-            }
-        }
+        Scene scene = new Scene(design, bodies.get(mode), mode, view, cutAt);
+        scene.shell();
+        scene.gear();
+        scene.things(faults.get(mode));
         for (int i = 0; i < people.size(); i++) {
-            person(people.get(i), "person:" + i, cutAt, blocks);
+            scene.person(people.get(i), PERSON + i);
         }
-        List<Facet> facets = new ArrayList<>();
-        for (Block b : DrawOrder.of(blocks, view)) {
-            if (inner.containsKey(b.id())) {
-                boolean floor = b.id().startsWith(FLOOR);
-                facets.add(new Facet("", floor ? Kind.FLOOR : Kind.WALL, inner.get(b.id()), floor ? 0.9 : 0.75, false));
-            } else {
-                Thing t = things.get(b.id());
-                Kind kind = t == null
-                        ? Kind.PERSON
-                        : wrong.contains(t.id()) ? Kind.FAULT : t.mount() == Mount.STOWED ? Kind.STOWED : Kind.THING;
-                faces(b, t == null ? "" : b.id(), kind, view, cutAt, facets);
-            }
-        }
-        return new CutAway(facets, outlines);
+        return scene.painted();
     }
 
     /// The thing whose face is uppermost at a point.
     public Optional<String> at(double x, double y) {
         for (int i = facets.size() - 1; i >= 0; i--) {
             Facet f = facets.get(i);
-            if (inside(f.points, x, y)) {
+            if (f.filled && inside(f.points, x, y)) {
                 return f.id.isEmpty() ? Optional.empty() : Optional.of(f.id);
             }
         }
@@ -117,123 +93,281 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
         return in;
     }
 
-    private static double[] flat(View v, double x, double y, double z) {
-        return new double[]{v.x(x, y, z), v.y(x, y, z)};
+    /// Something that is put in order as a whole.
+    private record Item(String id, Kind kind, SystemGroup system, List<Posed> forms, List<Facet> made) {
     }
 
-    /// The floor and the walls away from the eye as thin blocks, each with the face that is painted; the others as
-    /// outlines.
-    private static void shell(Base base, Body body, View view, double cutAt, List<Block> blocks,
-            Map<String, double[][]> inner, List<double[][]> outlines) {
-        List<double[]> plan = body.planInside();
-        double[] eye = view.toEye();
-        blocks.add(new Block(FLOOR, plan.toArray(double[][]::new), -base.floor() - 0.01, 0));
-        inner.put(FLOOR, plan.stream().map(p -> flat(view, p[0], p[1], 0)).toArray(double[][]::new));
-        int n = plan.size();
-        for (int i = 0; i < n; i++) {
-            double[] a = plan.get(i);
-            double[] b = plan.get((i + 1) % n);
-            double l = Math.hypot(b[0] - a[0], b[1] - a[1]);
-            if (l < 1e-6) {
-                continue;
-            }
-            double nx = (b[1] - a[1]) / l;
-            double ny = -(b[0] - a[0]) / l;
-            double out = nx * ((a[0] + b[0]) / 2 - body.length() / 2) + ny * (a[1] + b[1]) / 2 < 0 ? -1 : 1;
-            double[][] face = face(body, a, b, view, cutAt);
-            if (out * (nx * eye[0] + ny * eye[1]) > 1e-9) {
-                outlines.add(face);
-            } else {
-                String id = WALL + i;
-                double t = Math.max(0.004, base.wall());
-                double high = Math.min(cutAt, top(body, a, b));
-                blocks.add(new Block(id, new double[][]{a, b, {b[0] + out * nx * t, b[1] + out * ny * t},
-                        {a[0] + out * nx * t, a[1] + out * ny * t}}, 0, Math.max(0.01, high)));
-                inner.put(id, face);
+    /// What is collected before it is put in order.
+    private static final class Scene {
+        private final Design design;
+        private final Base base;
+        private final Body body;
+        private final Mode mode;
+        private final View view;
+        private final double cutAt;
+        private final double[] eye;
+        private final List<Block> blocks = new ArrayList<>();
+        private final Map<String, Item> items = new HashMap<>();
+        private final List<double[][]> outlines = new ArrayList<>();
+
+        Scene(Design design, Body body, Mode mode, View view, double cutAt) {
+            this.design = design;
+            this.base = design.base();
+            this.body = body;
+            this.mode = mode;
+            this.view = view;
+            this.cutAt = cutAt;
+            this.eye = view.toEye();
+        }
+
+        private void add(Block block, Item item) {
+            if (block.plan().length > 2 && block.z2() > block.z1()) {
+                blocks.add(block);
+                items.put(block.id(), item);
             }
         }
-    }
 
-    private static double top(Body body, double[] a, double[] b) {
-        double high = 0;
-        for (int i = 0; i <= 8; i++) {
-            high = Math.max(high, high(body, a[0] + (b[0] - a[0]) * i / 8));
+        void shell() {
+            ShellFaces shell = new ShellFaces(base, body, view, cutAt);
+            shell.parts().forEach(p -> add(p.block(), new Item(p.block().id(), Kind.WALL, SystemGroup.STRUCTURE,
+                    wallThings(p), p.facets())));
+            outlines.addAll(shell.outlines());
         }
-        return high;
-    }
 
-    private static double high(Body body, double x) {
-        return body.open() ? body.roofOutside().highest() : Math.max(0, body.roofInside().at(x));
-    }
-
-    /// A wall face up to the roof, or to the cut.
-    private static double[][] face(Body body, double[] a, double[] b, View view, double cutAt) {
-        int steps = Math.abs(b[0] - a[0]) > 0.3 && !body.open() ? 40 : 1;
-        List<double[]> points = new ArrayList<>();
-        points.add(flat(view, a[0], a[1], 0));
-        for (int i = 0; i <= steps; i++) {
-            double t = (double) i / steps;
-            double x = a[0] + t * (b[0] - a[0]);
-            points.add(flat(view, x, a[1] + t * (b[1] - a[1]), Math.min(cutAt, high(body, x))));
+        /// What is set into a wall is painted on it.
+        private List<Posed> wallThings(ShellFaces.Part part) {
+            List<Posed> set = new ArrayList<>();
+            for (Thing t : design.things()) {
+                if (t.mount() == Mount.SET_IN && !t.at(mode).away() && part.holds(Solid.of(t.size(), t.at(mode)))) {
+                    Symbols.posed(t, mode, Set.of()).ifPresent(set::add);
+                }
+            }
+            return set;
         }
-        points.add(flat(view, b[0], b[1], 0));
-        return points.toArray(double[][]::new);
-    }
 
-    private static void person(Pose p, String id, double cutAt, List<Block> blocks) {
-        double c = Math.cos(p.along());
-        double s = Math.sin(p.along());
-        boolean lying = p.kind() == Pose.Kind.LYING;
-        double along = lying ? p.stature() / 2 : PERSON_DEEP / 2;
-        double across = PERSON_WIDE / 2;
-        double z1 = p.z() + 0.001;
-        double z2 = z1 + switch (p.kind()) {
-            case LYING -> PERSON_DEEP;
-            case SITTING -> 0.525 * p.stature();
-            case STANDING -> p.stature();
-        };
-        if (z1 < cutAt) {
-            blocks.add(new Block(id,
-                    new Solid(p.x(), p.y(), z1, z2, along, across, c, s).corners(), z1, Math.min(z2, cutAt)));
-        }
-    }
-
-    /// Top and sides of a block that look towards the eye.
-    private static void faces(Block b, String id, Kind kind, View view, double cutAt, List<Facet> facets) {
-        double[] eye = view.toEye();
-        double[][] plan = b.plan();
-        double turn = turn(plan);
-        for (int i = 0; i < plan.length; i++) {
-            double[] p = plan[i];
-            double[] q = plan[(i + 1) % plan.length];
-            double l = Math.hypot(q[0] - p[0], q[1] - p[1]);
-            double nx = turn * (q[1] - p[1]) / l;
-            double ny = -turn * (q[0] - p[0]) / l;
-            if (nx * eye[0] + ny * eye[1] > 1e-9) {
-                double shade = 0.35 + 0.3 * Math.abs(nx);
-                facets.add(new Facet(id, kind,
-                        new double[][]{flat(view, p[0], p[1], b.z1()), flat(view, q[0], q[1], b.z1()),
-                                flat(view, q[0], q[1], b.z2()), flat(view, p[0], p[1], b.z2())},
-                        shade, false));
+        void gear() {
+            double z = -base.floorHeight();
+            double x = -base.tongueLength();
+            Form frame = Chassis.form(base, design.vehicle().ballHeight(),
+                    lectulum.assumed.Assumed.value(design, lectulum.assumed.Assumption.JACK_AT),
+                    Math.max(0.25, body.shoulder()), mode != Mode.ROAD);
+            int n = 0;
+            for (Face.Solid solid : Face.of(Posed.at(frame, x, 0, z), "")) {
+                String id = GEAR + n++;
+                add(new Block(id, solid.block().plan(), solid.block().z1(), solid.block().z2()),
+                        new Item(id, Kind.GEAR, SystemGroup.STRUCTURE, List.of(), facets(solid, "", Kind.GEAR,
+                                SystemGroup.STRUCTURE)));
+            }
+            for (double axle : Chassis.axles(base)) {
+                for (int side = -1; side <= 1; side += 2) {
+                    gear(GEAR + n++, Posed.at(Chassis.wheel(base, axle, side), x, 0, z));
+                }
+            }
+            for (Face.Solid solid : Face.of(Posed.at(Chassis.guards(base), x, 0, z), "")) {
+                String id = GEAR + n++;
+                add(new Block(id, solid.block().plan(), solid.block().z1(), solid.block().z2()),
+                        new Item(id, Kind.GEAR, SystemGroup.STRUCTURE, List.of(),
+                                facets(solid, "", Kind.GEAR, SystemGroup.STRUCTURE)));
             }
         }
-        if (eye[2] > 1e-9) {
-            double[][] top = new double[plan.length][];
+
+        private void gear(String id, Posed posed) {
+            add(about(id, Face.of(posed, id)),
+                    new Item("", Kind.GEAR, SystemGroup.STRUCTURE, List.of(posed), List.of()));
+        }
+
+        /// An upright box, straight along the camper, about solids.
+        private static Block about(String id, List<Face.Solid> solids) {
+            double[] b = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY,
+                    Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
+            for (Face.Solid s : solids) {
+                for (double[] p : s.block().plan()) {
+                    b[0] = Math.min(b[0], p[0]);
+                    b[1] = Math.max(b[1], p[0]);
+                    b[2] = Math.min(b[2], p[1]);
+                    b[3] = Math.max(b[3], p[1]);
+                }
+                b[4] = Math.min(b[4], s.block().z1());
+                b[5] = Math.max(b[5], s.block().z2());
+            }
+            return Block.box(id, b[0], b[2], b[4], b[1], b[3], b[5]);
+        }
+
+        void things(List<Fault> faults) {
+            Set<String> wrong = new HashSet<>();
+            faults.forEach(f -> {
+                wrong.add(f.thing());
+                if (f instanceof Fault.Overlap o) {
+                    wrong.add(o.other());
+                }
+            });
+            Company company = Company.of(design.things(), mode);
+            double overhead = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().highest() - 0.15;
+            for (Thing t : design.things()) {
+                Solid s = Solid.of(t.size(), t.at(mode));
+                if (!t.solid() || t.at(mode).away() || s.z1() >= cutAt || !(s.hl() > 0 && s.hw() > 0)
+                        || !(s.z2() > s.z1()) || company.guests().contains(t.id())) {
+                    continue;
+                }
+                if (t.mount() == Mount.OUTSIDE && s.z1() >= overhead) {
+                    double[][] lid = s.corners();
+                    double[][] edge = new double[5][];
+                    for (int i = 0; i < 5; i++) {
+                        edge[i] = flat(lid[i % 4][0], lid[i % 4][1], s.z1());
+                    }
+                    outlines.add(edge);
+                    continue;
+                }
+                List<Posed> forms = new ArrayList<>();
+                boolean small = Math.max(Math.max(s.hl(), s.hw()) * 2, s.z2() - s.z1()) * view.scale() < PLAIN;
+                if (small) {
+                    forms.add(Posed.at(Symbols.plain(2 * s.reachX(), 2 * s.reachY(), s.z2() - s.z1()), s.x(), s.y(),
+                            s.z1()));
+                } else {
+                    Symbols.posed(t, mode, company.of(t)).ifPresent(forms::add);
+                    guests(t, company).forEach(forms::add);
+                }
+                Kind kind = wrong.contains(t.id())
+                        ? Kind.FAULT
+                        : t.mount() == Mount.STOWED ? Kind.STOWED : Kind.THING;
+                add(new Block(t.id(), s.corners(), s.z1(), Math.min(s.z2(), cutAt)),
+                        new Item(t.id(), kind, t.system(), forms, List.of()));
+            }
+        }
+
+        private List<Posed> guests(Thing host, Company company) {
+            if (company.of(host).isEmpty()) {
+                return List.of();
+            }
+            Solid h = Solid.of(host.size(), host.at(mode));
+            List<Posed> guests = new ArrayList<>();
+            for (Thing t : design.things()) {
+                if (company.guests().contains(t.id()) && h.covers(t.at(mode).x(), t.at(mode).y())) {
+                    Symbols.posed(t, mode, Set.of()).ifPresent(guests::add);
+                }
+            }
+            return guests;
+        }
+
+        void person(Pose pose, String id) {
+            if (pose.z() < cutAt) {
+                Posed posed = pose.posed();
+                add(about(id, Face.of(posed, id)),
+                        new Item("", Kind.PERSON, SystemGroup.CARGO, List.of(posed), List.of()));
+            }
+        }
+
+        private double[] flat(double x, double y, double z) {
+            return new double[]{view.x(x, y, z), view.y(x, y, z)};
+        }
+
+        CutAway painted() {
+            List<Block> order = DrawOrder.of(blocks, view);
+            Map<String, Integer> parts = new HashMap<>();
+            order.forEach(b -> parts.merge(b.id(), 1, Integer::sum));
+            List<Facet> facets = new ArrayList<>();
+            for (Block b : order) {
+                Item item = items.get(b.id());
+                facets.addAll(item.made());
+                for (Posed posed : item.forms()) {
+                    solids(Face.of(posed, b.id()), item, parts.get(b.id()) > 1 ? Optional.of(b) : Optional.empty(),
+                            facets);
+                }
+            }
+            return new CutAway(facets, outlines);
+        }
+
+        private void solids(List<Face.Solid> solids, Item item, Optional<Block> within, List<Facet> facets) {
+            String id = item.kind() == Kind.WALL ? "" : item.id();
+            for (int i : DrawOrder.uncut(solids.stream().map(Face.Solid::block).toList(), view)) {
+                Face.Solid solid = solids.get(i);
+                Face.Solid part = within.isPresent() ? clipped(solid, within.get()) : solid;
+                facets.addAll(facets(part, id, item.kind(), item.system()));
+            }
+        }
+
+        /// The part of a solid within an upright block.
+        private static Face.Solid clipped(Face.Solid solid, Block block) {
+            List<Face> faces = solid.faces();
+            double[][] plan = block.plan();
+            double turn = Block.turn(plan);
             for (int i = 0; i < plan.length; i++) {
-                top[i] = flat(view, plan[i][0], plan[i][1], b.z2());
+                double[] p = plan[i];
+                double[] q = plan[(i + 1) % plan.length];
+                double l = Math.hypot(q[0] - p[0], q[1] - p[1]);
+                double[] n = {turn * (q[1] - p[1]) / l, -turn * (q[0] - p[0]) / l, 0};
+                double d = n[0] * p[0] + n[1] * p[1];
+                faces = faces.stream().map(f -> f.within(n, d)).toList();
             }
-            facets.add(new Facet(id, kind, top, 1, b.z2() >= cutAt - 1e-9));
+            faces = faces.stream().map(f -> f.within(new double[]{0, 0, 1}, block.z2()))
+                    .map(f -> f.within(new double[]{0, 0, -1}, -block.z1())).toList();
+            return new Face.Solid(faces, solid.block(), solid.balls(), solid.paint());
+        }
+
+        /// What is seen of a solid below the cut.
+        private List<Facet> facets(Face.Solid solid, String id, Kind kind, SystemGroup system) {
+            List<Facet> facets = new ArrayList<>();
+            if (solid.balls().length > 0) {
+                round(solid, id, kind, system, facets);
+                return facets;
+            }
+            double[] up = {0, 0, 1};
+            List<double[]> rim = new ArrayList<>();
+            for (Face whole : solid.faces()) {
+                Face f = Double.isFinite(cutAt) ? whole.within(up, cutAt) : whole;
+                if (f != whole) {
+                    for (double[] p : f.points()) {
+                        if (Math.abs(p[2] - cutAt) < 1e-9) {
+                            rim.add(new double[]{p[0], p[1]});
+                        }
+                    }
+                }
+                if (f.points().length >= (f.filled() ? 3 : 2) && Face.dot(f.normal(), eye) > 1e-9) {
+                    facets.add(new Facet(id, kind, f.paint(), system, flat(f.points()), shade(f.normal()), false,
+                            f.filled(), f.smooth()));
+                }
+            }
+            List<double[]> cap = Hull.of(rim);
+            if (cap.size() > 2 && eye[2] > 1e-9 && !solid.decal()) {
+                facets.add(new Facet(id, kind, solid.paint(), system,
+                        cap.stream().map(p -> flat(p[0], p[1], cutAt)).toArray(double[][]::new), 1, true, true,
+                        false));
+            }
+            return facets;
+        }
+
+        private double[][] flat(double[][] points) {
+            double[][] out = new double[points.length][];
+            for (int i = 0; i < points.length; i++) {
+                out[i] = flat(points[i][0], points[i][1], points[i][2]);
+            }
+            return out;
+        }
+
+        /// The outline of balls and what is stretched between them.
+        private void round(Face.Solid solid, String id, Kind kind, SystemGroup system, List<Facet> facets) {
+            List<double[]> around = new ArrayList<>();
+            for (double[] ball : solid.balls()) {
+                if (ball[2] > cutAt) {
+                    continue;
+                }
+                double[] at = flat(ball[0], ball[1], ball[2]);
+                for (int i = 0; i < ROUND; i++) {
+                    double a = 2 * Math.PI * i / ROUND;
+                    around.add(new double[]{at[0] + ball[3] * view.scale() * Math.cos(a),
+                            at[1] + ball[3] * view.scale() * Math.sin(a)});
+                }
+            }
+            List<double[]> outline = Hull.of(around);
+            if (outline.size() > 2) {
+                facets.add(new Facet(id, kind, solid.paint(), system, outline.toArray(double[][]::new), 0.85, false,
+                        true, false));
+            }
         }
     }
 
-    /// +1 where the corners run so that the outside lies to the right of each edge.
-    private static double turn(double[][] plan) {
-        double twice = 0;
-        for (int i = 0; i < plan.length; i++) {
-            double[] p = plan[i];
-            double[] q = plan[(i + 1) % plan.length];
-            twice += p[0] * q[1] - q[0] * p[1];
-        }
-        return twice > 0 ? 1 : -1;
+    /// How light a face is whose outward direction is n: the light comes from above, a little from the front left.
+    static double shade(double[] n) {
+        return Math.clamp(0.58 + 0.42 * (-0.30 * n[0] - 0.42 * n[1] + 0.86 * n[2]), 0, 1);
     }
 }

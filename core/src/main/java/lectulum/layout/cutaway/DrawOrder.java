@@ -3,7 +3,9 @@ package lectulum.layout.cutaway;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -35,6 +37,16 @@ public final class DrawOrder {
             whole = parts.get();
         }
         return order(whole, view).blocks;
+    }
+
+    /// Far to near without cutting any: what hides each other in a ring goes by depth. In indices of the list.
+    static List<Integer> uncut(List<Block> blocks, View view) {
+        List<Block> order = order(blocks, view).blocks;
+        Map<Block, Integer> place = new IdentityHashMap<>();
+        for (int i = 0; i < blocks.size(); i++) {
+            place.put(blocks.get(i), i);
+        }
+        return order.stream().map(place::get).toList();
     }
 
     /// Blocks in order, and which stood in the first ring that had to be broken by guessing; empty where none did.

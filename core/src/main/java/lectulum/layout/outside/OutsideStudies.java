@@ -27,6 +27,7 @@ import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
+import lectulum.symbols.Unfolded;
 import lectulum.units.Quantity;
 
 /// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
@@ -114,13 +115,7 @@ public final class OutsideStudies {
 
     /// Ground plan of what is folded out: the strip beside the thing \[x1, y1, x2, y2\], body coordinates.
     public static double[] footprint(Solid s, Feature.FoldOut f) {
-        double[] out = switch (f.face()) {
-            case LEFT -> new double[]{s.minX(), s.minY() - f.out(), s.maxX(), s.minY()};
-            case RIGHT -> new double[]{s.minX(), s.maxY(), s.maxX(), s.maxY() + f.out()};
-            case FRONT -> new double[]{s.minX() - f.out(), s.minY(), s.minX(), s.maxY()};
-            default -> new double[]{s.maxX(), s.minY(), s.maxX() + f.out(), s.maxY()};
-        };
-        return out;
+        return Unfolded.strip(s, f);
     }
 
     /// Height above the ground that a ladder leads to \[m\]: the floor of what somebody sleeps in, the upper side of anything

@@ -13,6 +13,9 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.kernel.bodies.Needs;
 import lectulum.layout.Room;
 import lectulum.space.Solid;
+import lectulum.symbols.Figure;
+import lectulum.symbols.Posed;
+import lectulum.symbols.Unfolded;
 
 /// Somebody of the brief where a bed, a seat or the floor is, to be drawn to scale.
 ///
@@ -44,7 +47,7 @@ public record Pose(String person, String name, Kind kind, double x, double y, do
         List<Person> people = design.brief().people();
         for (int nest = 0; nest < sleeping.nests().size(); nest++) {
             String id = sleeping.nests().get(nest).thing();
-            Solid bed = Solid.of(design.thing(id).orElseThrow().size(), design.thing(id).orElseThrow().at(Mode.NIGHT));
+            Solid bed = Unfolded.bed(design.thing(id).orElseThrow(), Mode.NIGHT);
             List<Person> here = new ArrayList<>();
             for (int i = 0; i < people.size(); i++) {
                 if (sleeping.where().get(i).equals(OptionalInt.of(nest))) {
@@ -95,6 +98,15 @@ public record Pose(String person, String name, Kind kind, double x, double y, do
         double y = s.y() + way * (s.reachY() + 0.25);
         return new Pose(p.id(), p.name(), Kind.STANDING, s.x(), y, 0, way > 0 ? -Math.PI / 2 : Math.PI / 2,
                 p.height());
+    }
+
+    /// What somebody looks like there.
+    public Posed posed() {
+        return new Posed(switch (kind) {
+            case LYING -> Figure.lying(stature);
+            case SITTING -> Figure.sitting(stature, z);
+            case STANDING -> Figure.standing(stature);
+        }, x, y, z, along);
     }
 
     /// What the body needs above what it rests on \[m\].

@@ -2,7 +2,6 @@ package lectulum.stage.balance;
 
 import java.util.List;
 import java.util.Map;
-import javafx.scene.text.TextAlignment;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
 import lectulum.balance.MassColumns;
@@ -10,11 +9,12 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Figure;
 import lectulum.figures.Interval;
 import lectulum.figures.Verdict;
+import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Surface.Anchor;
 import lectulum.layout.Layout;
 import lectulum.sheet.Hatches;
 import lectulum.sheet.Pen;
 import lectulum.sheet.Projection;
-import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -61,8 +61,8 @@ final class BalanceLayer {
         String caption = "mass along the camper, by system: "
                 + Units.text(columns.largest(), Quantity.MASS, state.style())
                 + " in the tallest column";
-        pen.label(caption, p.sx(state.design().base().tongueLength()) + Pen.width(caption, 11) / 2, top - 27, 0, 11,
-                true);
+        pen.must(caption, p.sx(state.design().base().tongueLength()) + pen.width(caption, 11) / 2, top - 27, 11,
+                Labels.Rank.FIGURE);
         columns.bySystem().forEach((index, masses) -> {
             double y = top;
             double x = p.sx(index * COLUMN) + 2;
@@ -70,10 +70,9 @@ final class BalanceLayer {
             for (Map.Entry<SystemGroup, Double> part : masses.entrySet()) {
                 double h = part.getValue() * perKg;
                 double[][] block = {{x, y}, {x + w, y}, {x + w, y + h}, {x, y + h}};
-                pen.fill(block, pen.theme.colour(part.getKey()).deriveColor(0, 1, 1, 0.30));
+                pen.fill(block, pen.theme().ink(part.getKey()).faded(0.30));
                 pen.hatch(block, hatches.of(part.getKey()));
-                pen.g.setStroke(pen.theme.colour(part.getKey()));
-                pen.g.setLineWidth(1);
+                pen.stroke(pen.theme().ink(part.getKey()), 1);
                 pen.outline(block, false);
                 y += h;
             }
@@ -90,19 +89,28 @@ final class BalanceLayer {
         double doubt = p.scale()
                 * state.balance("centre").flatMap(Figure::interval).map(Interval::halfWidth).orElse(0.0);
         pen.dashed("accent", 1.2);
-        pen.g.strokeOval(x - Math.max(12, doubt), z - 12, 2 * Math.max(12, doubt), 24);
+        pen.ring(x, z, Math.max(12, doubt), 12);
         mark(x, z);
     }
 
     private void mark(double x, double y) {
         double r = 7;
-        pen.g.setFill(pen.theme.colour("inside"));
-        pen.g.fillOval(x - r, y - r, 2 * r, 2 * r);
-        pen.g.setFill(pen.theme.colour("ink"));
-        pen.g.fillArc(x - r, y - r, 2 * r, 2 * r, 0, 90, javafx.scene.shape.ArcType.ROUND);
-        pen.g.fillArc(x - r, y - r, 2 * r, 2 * r, 180, 90, javafx.scene.shape.ArcType.ROUND);
+        pen.disc(x, y, r, pen.ink("inside"));
+        pen.fill(quarter(x, y, r, 0), pen.ink("ink"));
+        pen.fill(quarter(x, y, r, Math.PI), pen.ink("ink"));
         pen.stroke("ink", 1.5);
-        pen.g.strokeOval(x - r, y - r, 2 * r, 2 * r);
+        pen.ring(x, y, r, r);
+        pen.reserve(x - r, y - r, 2 * r, 2 * r);
+    }
+
+    private static double[][] quarter(double x, double y, double r, double from) {
+        double[][] points = new double[10][];
+        points[0] = new double[]{x, y};
+        for (int i = 1; i < points.length; i++) {
+            double a = from + (i - 1) * Math.PI / 2 / (points.length - 2);
+            points[i] = new double[]{x + r * Math.cos(a), y - r * Math.sin(a)};
+        }
+        return points;
     }
 
     /// The stems of the arrows are to one scale: the most loaded axle has the widest.
@@ -141,12 +149,11 @@ final class BalanceLayer {
     /// @param before whether its words end at x instead of beginning there
     private void words(double x, Figure figure, String name, boolean before) {
         double ground = p.sz(0);
-        TextAlignment align = before ? TextAlignment.RIGHT : TextAlignment.LEFT;
-        pen.text(name + figure.text(state.style()), x, ground + 18, align, Theme.bold(14),
-                pen.theme.colour(token(figure)));
+        Anchor align = before ? Anchor.END : Anchor.START;
+        pen.bold(name + figure.text(state.style()), x, ground + 18, align, 14, token(figure));
         Verdict verdict = figure.band().verdict();
-        pen.text(figure.band().says().text(state.style()), x, ground + 36, align, Theme.font(12),
-                pen.theme.colour(verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token(figure)));
+        pen.text(figure.band().says().text(state.style()), x, ground + 36, align, 12,
+                verdict == Verdict.GOOD || verdict == Verdict.NONE ? "faint" : token(figure));
     }
 
     /// What the ball may carry: the allowed stretch, the tongue in it, and how sure the tongue is.
@@ -163,9 +170,8 @@ final class BalanceLayer {
         double y = p.sz(0) + 51;
         pen.stroke("faint", 1);
         pen.line(left, y, left + BAND, y);
-        pen.g.setFill(pen.theme.colour("good"));
         double from = left + Math.max(0, low) * perKg;
-        pen.g.fillRect(from, y - 3, Math.max(1, left + high * perKg - from), 6);
+        pen.fill(from, y - 3, Math.max(1, left + high * perKg - from), 6, pen.ink("good"));
         double at = left + Math.clamp(value * perKg, 0, BAND);
         tongue.interval().ifPresent(i -> {
             pen.stroke("ink", 1);
@@ -191,7 +197,7 @@ final class BalanceLayer {
                     : "no axle place keeps every trip: " + Units.text(to - from, Quantity.LENGTH, state.style())
                             + " apart";
             pen.text(says, p.sx(to) + 8, y + 4 + (p.sx(to) < p.sx(state.design().base().ballToAxle()) + 90 ? 46 : 0),
-                    TextAlignment.LEFT, Theme.font(11), pen.theme.colour(place.possible() ? "good" : "accent"));
+                    Anchor.START, 11, place.possible() ? "good" : "accent");
         });
     }
 
@@ -201,8 +207,7 @@ final class BalanceLayer {
             double half = state.analysis().of(Layout.DISCIPLINE).body().halfWidth();
             pen.dashed("good", 1);
             pen.line(x, p.py(-half) - 6, x, p.py(half) + 6);
-            pen.text("mass here keeps the share", x, p.py(half) + 14, TextAlignment.CENTER, Theme.font(11),
-                    pen.theme.colour("good"));
+            pen.text("mass here keeps the share", x, p.py(half) + 14, Anchor.MIDDLE, 11, "good");
         });
     }
 }

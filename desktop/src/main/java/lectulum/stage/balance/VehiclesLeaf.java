@@ -276,6 +276,10 @@ public final class VehiclesLeaf implements Leaf.Page {
                 row = choice(row, "Kerb mass counts", List.of(Vehicle.Kerb.values()), Vehicle.Kerb::label,
                         v -> v.papers().kerb(), (v, kerb) -> v.with(v.papers().meaning(kerb)));
             }
+            if (f.label().equals("Kerb mass")) {
+                row = choice(row, "Looks like", List.of(Vehicle.Looks.values()), Vehicle.Looks::label, Vehicle::looks,
+                        Vehicle::withLooks);
+            }
             if (f.label().equals("Fuel tank")) {
                 row = choice(row, "Fuel", List.of(false, true), diesel -> diesel ? "diesel" : "petrol",
                         v -> v.papers().diesel(),

@@ -2,6 +2,7 @@ package lectulum.stage.layout;
 
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
@@ -36,6 +37,11 @@ public final class CutAwayLeaf implements Leaf.Page {
         cut.setAccessibleText("Height at which the picture is cut off");
         cut.setPrefWidth(150);
         cut.valueProperty().addListener((o, was, now) -> cut());
+        CheckBox people = new CheckBox("people");
+        people.setId("cut-people");
+        people.setSelected(true);
+        people.setOnAction(e -> view.showPeople(people.isSelected()));
+        tools.getChildren().add(people);
         VBox.setVgrow(view, Priority.ALWAYS);
         page.getChildren().addAll(tools, view);
         page.getStyleClass().add("leaf");

@@ -2,29 +2,38 @@ package lectulum.stage.layout;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.paint.Color;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
+import lectulum.figures.drawing.Ink;
+import lectulum.figures.drawing.Labels;
 import lectulum.layout.Layout;
 import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Motion;
 import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
-import lectulum.layout.people.Silhouette;
+import lectulum.sheet.FormPainter;
 import lectulum.sheet.Pen;
 import lectulum.sheet.Projection;
 import lectulum.space.Solid;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Form;
+import lectulum.symbols.Posed;
+import lectulum.symbols.Unfolded;
 import lectulum.workbench.State;
 
 /// What Layout draws over the things: people where they lie, sit and stand, what doors and drawers sweep, what folds out
 /// in camp, and the open hatch.
 final class LayoutLayer {
+    /// How solid a tent is drawn, and who lies in it above the camper.
+    private static final double TENT = 0.55;
+
     private final Pen pen;
     private final Projection p;
     private final State state;
@@ -38,30 +47,32 @@ final class LayoutLayer {
     }
 
     void paint() {
+        pen.surface().within(-1e4, 26, 3e4, planEnd() - 26);
+        foldOuts();
+        sweeps();
+        pen.surface().whole();
         if (state.mode() != Mode.ROAD) {
-            pen.g.save();
-            pen.g.beginPath();
-            pen.g.rect(-1e4, 26, 3e4, planEnd() - 26);
-            pen.g.clip();
-            foldOuts();
-            sweeps();
-            pen.g.restore();
             hatch();
+            if (p.sideShown()) {
+                tents();
+            }
         }
         people();
     }
 
-    /// Half way between plan and side view: what reaches out of the plan ends there.
+    /// What reaches out of the plan ends where the side view begins.
     private double planEnd() {
         if (!p.sideShown()) {
             return 1e4;
         }
-        double half = state.analysis().of(Layout.DISCIPLINE).body().halfWidth();
-        double top = state.design().things().stream().filter(t -> t.mount() == Mount.OUTSIDE)
-                .mapToDouble(t -> t.place().z() + t.size().height()).max().orElse(0);
-        double high = Math.max(top,
-                state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).roofOutside().highest());
-        return Math.max(p.py(half) + 8, Math.min(p.py(half + 1), z(high) - 6));
+        double high = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).roofOutside().highest();
+        for (Thing t : state.design().things()) {
+            if (t.mount() == Mount.OUTSIDE) {
+                high = Math.max(high, t.at(state.mode()).z() + t.sizeIn(state.mode()).height());
+            }
+            high = Math.max(high, Unfolded.of(t, state.mode(), base.floorHeight()).map(Form::top).orElse(high));
+        }
+        return z(high) - 6;
     }
 
     private double x(double local) {
@@ -72,38 +83,47 @@ final class LayoutLayer {
         return p.sz(base.floorHeight() + local);
     }
 
-    private Color tint(String token, double strength) {
-        return pen.theme.colour(token).deriveColor(0, 1, 1, strength);
+    private Ink tint(String token, double strength) {
+        return pen.ink(token).faded(strength);
     }
 
+    /// On the road only what people go through: it is opened at every stop.
     private void sweeps() {
         for (Motion m : state.analysis().of(Doors.DISCIPLINE).motions().getOrDefault(state.mode(), List.of())) {
+            if (state.mode() == Mode.ROAD && !m.exit()) {
+                continue;
+            }
             double[][] o = new double[m.sweep().length][];
             for (int i = 0; i < o.length; i++) {
                 o[i] = new double[]{x(m.sweep()[i][0]), p.py(m.sweep()[i][1])};
             }
             String token = m.blocked() ? "accent" : "select";
-            pen.g.setFill(tint(token, 0.10));
             pen.dashed(token, 1);
-            pen.polygon(o, true);
-            pen.g.setLineDashes();
+            pen.polygon(o, tint(token, state.mode() == Mode.ROAD ? 0.05 : 0.10));
         }
     }
 
+    /// In plan only what they cover, since what is below must be seen.
     private void foldOuts() {
-        if (state.mode() == Mode.ROAD) {
-            return;
-        }
         for (Thing t : state.design().things()) {
-            Optional<Feature.FoldOut> f = t.feature(Feature.FoldOut.class);
-            if (f.isPresent() && t.mount() != Mount.SPREAD && !t.at(state.mode()).away()) {
-                double[] r = OutsideStudies.footprint(Solid.of(t.size(), t.at(state.mode())), f.get());
-                pen.g.setFill(tint("outside", 0.14));
+            Unfolded.of(t, state.mode(), base.floorHeight()).ifPresent(form -> {
+                FormPainter forms = new FormPainter(pen);
+                double[] r = OutsideStudies.footprint(Solid.of(t.size(), t.at(state.mode())),
+                        t.feature(Feature.FoldOut.class).orElseThrow());
                 pen.dashed("outside", 1.2);
                 pen.polygon(new double[][]{{x(r[0]), p.py(r[1])}, {x(r[2]), p.py(r[1])}, {x(r[2]), p.py(r[3])},
-                        {x(r[0]), p.py(r[3])}}, true);
-                pen.g.setLineDashes();
-            }
+                        {x(r[0]), p.py(r[3])}}, tint("outside", 0.14));
+                forms.outline(form.seen(Facing.PLAN, 0), x(0), p.py(0), p.scale(), p.scale(), t.system());
+            });
+        }
+    }
+
+    private void tents() {
+        FormPainter forms = new FormPainter(pen, TENT);
+        for (Thing t : state.design().things()) {
+            Unfolded.of(t, state.mode(), base.floorHeight())
+                    .ifPresent(form -> forms.paint(form.seen(Facing.SIDE, 0), x(0), z(0), p.scale(), -p.scale(),
+                            t.system()));
         }
     }
 
@@ -114,49 +134,25 @@ final class LayoutLayer {
         }
         ProfileStudies.swing(state.analysis().of(Layout.DISCIPLINE).body(), hatch.get()).ifPresent(s -> {
             pen.dashed("select", 1.5);
-            List<double[]> open = s.at(s.open());
-            pen.g.beginPath();
-            pen.g.moveTo(x(open.getFirst()[0]), z(open.getFirst()[1]));
-            open.forEach(q -> pen.g.lineTo(x(q[0]), z(q[1])));
-            pen.g.stroke();
-            pen.g.setLineDashes();
+            pen.path(s.at(s.open()).stream().map(q -> new double[]{x(q[0]), z(q[1])}).toList(), false);
         });
     }
 
     private void people() {
+        FormPainter forms = new FormPainter(pen);
+        double roof = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).roofOutside().highest() - 0.12;
         for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
-            Silhouette body = Silhouette.of(pose);
-            pen.stroke("ink", 1.1);
-            pen.g.setFill(tint("ink", 0.16));
-            for (double[][] part : body.plan()) {
-                double[][] o = new double[part.length][];
-                for (int i = 0; i < o.length; i++) {
-                    o[i] = new double[]{x(part[i][0]), p.py(part[i][1])};
-                }
-                pen.polygon(o, true);
+            Posed body = pose.posed();
+            if (pose.z() > roof) {
+                new FormPainter(pen, TENT).paint(body, Facing.PLAN, x(0), p.py(0), p.scale(), p.scale(),
+                        SystemGroup.CARGO, p.scale());
+            } else {
+                forms.paint(body, Facing.PLAN, x(0), p.py(0), p.scale(), p.scale(), SystemGroup.CARGO, p.scale());
             }
+            pen.point(pose.name(), x(pose.x()), p.py(pose.y()), 0.06 * p.scale(), 11, Labels.Rank.PERSON);
             if (p.sideShown()) {
-                side(body);
+                forms.paint(body, Facing.SIDE, x(0), z(0), p.scale(), -p.scale(), SystemGroup.CARGO, p.scale());
             }
-            pen.label(pose.name(), x(pose.x()), p.py(pose.y()), Double.POSITIVE_INFINITY, 11, false);
-        }
-    }
-
-    private void side(Silhouette body) {
-        pen.stroke("ink", 2.2);
-        for (int k = 0; k < body.side().size(); k++) {
-            double[][] line = body.side().get(k);
-            pen.g.beginPath();
-            pen.g.moveTo(x(line[0][0]), z(line[0][1]));
-            for (double[] q : line) {
-                pen.g.lineTo(x(q[0]), z(q[1]));
-            }
-            if (k == 0) {
-                pen.g.closePath();
-                pen.g.setFill(tint("inside", 0.9));
-                pen.g.fill();
-            }
-            pen.g.stroke();
         }
     }
 }

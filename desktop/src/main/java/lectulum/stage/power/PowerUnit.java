@@ -11,7 +11,7 @@ import lectulum.stage.StageView;
 
 /// What runs, and for how long.
 public final class PowerUnit implements StageUnit {
-    private static final SheetLook LOOK = SheetLook.PLAIN.withSide(false)
+    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(false)
             .withLit(Set.of(SystemGroup.ELECTRICAL, SystemGroup.COLD));
 
     @Override
