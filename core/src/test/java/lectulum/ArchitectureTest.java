@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /// What is no discipline: it stands beside or above them.
     private static final List<String> OTHERS = List.of("units", "kernel", "figures", "design", "discipline", "analysis",
-            "assumed", "catalogue", "files", "papers", "standin", "demo");
+            "assumed", "catalogue", "symbols", "files", "papers", "standin", "demo");
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("lectulum");
 
@@ -36,7 +36,7 @@ class ArchitectureTest {
     void theKernelKnowsNothingOfOursButUnits() {
         classes().that().resideInAPackage("lectulum.kernel..").should().onlyDependOnClassesThat()
                 .resideInAnyPackage("lectulum.kernel..", "lectulum.units..", "java.lang..", "java.util..",
-                        "org.hipparchus..")
+                        "org.hipparchus..", "org.locationtech.jts..")
                 .check(CORE);
     }
 

@@ -1,5 +1,7 @@
 package lectulum.space;
 
+import lectulum.kernel.plane.Stretch;
+import lectulum.demo.Campers;
 import static lectulum.Samples.box;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -131,5 +133,39 @@ class BodyTest {
         assertThat(body.clearLeft(2.97, 1.0)).isCloseTo(0.87 - 0.01, within(1e-9));
         assertThat(body.clearRight(2.97, 1.0)).isCloseTo(0.87 + 0.01, within(1e-9));
         assertThat(body.clearRight(0.03, 1.0)).isCloseTo(0.87, within(1e-9));
+    }
+
+    /// The clear outline of a teardrop lies everywhere at least as far inside as its skin is thick, down to the floor.
+    @Test
+    void theClearOutlineOfAProfileKeepsTheThicknessOfTheSkin() {
+        Base base = Campers.demo("dunlin").orElseThrow().design().base();
+        Body body = Body.of(base);
+        List<double[]> outside = body.sideOutside();
+
+        assertThat(body.sideInside()).hasSizeGreaterThan(30).allSatisfy(p -> {
+            assertThat(p[1]).isGreaterThanOrEqualTo(0);
+            for (int i = 0; i < outside.size(); i++) {
+                double[] a = outside.get(i);
+                double[] b = outside.get((i + 1) % outside.size());
+                boolean floor = a[1] < 0 && b[1] < 0;
+                if (!floor) {
+                    assertThat(Stretch.distance(a, b, p[0], p[1])).isGreaterThan(base.roof() - 2e-4);
+                }
+            }
+        });
+        assertThat(body.sideInside().stream().mapToDouble(p -> p[1]).min().orElseThrow()).isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void theClearOutlineOfABoxIsItsInside() {
+        Base base = Campers.demo("nightjar").orElseThrow().design().base();
+        Body body = Body.of(base);
+
+        assertThat(body.sideInside().getFirst()).containsExactly(body.insideFront(), 0);
+        assertThat(body.sideInside().getLast()).containsExactly(body.insideRear(), 0);
+        assertThat(body.sideInside().stream().mapToDouble(p -> p[1]).max().orElseThrow())
+                .isCloseTo(body.roofInside().highest(), within(1e-9));
+        assertThat(body.sideOutside().stream().mapToDouble(p -> p[1]).min().orElseThrow())
+                .isCloseTo(-base.floor(), within(1e-9));
     }
 }

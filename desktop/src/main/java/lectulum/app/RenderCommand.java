@@ -1,6 +1,7 @@
 package lectulum.app;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -10,6 +11,7 @@ import lectulum.design.Mode;
 import lectulum.figures.Stage;
 import lectulum.files.AtomicFile;
 import lectulum.files.Home;
+import lectulum.sheet.SheetLook;
 import lectulum.sheet.SheetPicture;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
@@ -20,13 +22,15 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/// Draws a stage of a project into a PNG, without a display.
-@Command(name = "render", description = "Draws a stage of a project into a PNG. Needs no display.")
+/// Draws a stage of a project into a PNG, or its drawing into an SVG, without a display.
+@Command(name = "render", description = "Draws a stage of a project into a PNG, or its drawing into an SVG. Needs no display.")
 final class RenderCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "FILE", description = "Project file or demo:NAME.")
     private String file;
 
-    @Option(names = {"-o", "--out"}, required = true, paramLabel = "PNG", description = "The picture to write.")
+    @Option(names = {"-o",
+            "--out"}, required = true, paramLabel = "FILE", description = "The picture to write: .png, or"
+                    + " .svg for the drawing alone.")
     private Path out;
 
     @Option(names = "--stage", description = "Stage: ${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
@@ -64,12 +68,16 @@ final class RenderCommand implements Callable<Integer> {
         int h = Math.clamp(height, 150, 8000);
         Headless.start();
         Path scratch = Files.createTempDirectory("lectulum");
-        byte[] png;
-        if (sheetOnly) {
-            png = Headless.on(() -> {
+        byte[] picture;
+        boolean svg = out.getFileName().toString().endsWith(".svg");
+        if (sheetOnly || svg) {
+            picture = Headless.on(() -> {
                 Workbench bench = new Workbench(input.project());
                 choose(bench);
-                return SheetPicture.png(bench.state(), Theme.PAPER, Stages.look(bench.state().stage()), w, h);
+                SheetLook look = Stages.look(bench.state().stage());
+                return svg
+                        ? SheetPicture.svg(bench.state(), Theme.PAPER, look, w, h).getBytes(StandardCharsets.UTF_8)
+                        : SheetPicture.png(bench.state(), Theme.PAPER, look, w, h);
             });
         } else {
             MainWindow window = Headless.window(input.project(), new Home(scratch), remedies);
@@ -80,9 +88,9 @@ final class RenderCommand implements Callable<Integer> {
                 window.sheet().requestFocus();
                 return made;
             });
-            png = Headless.picture(scene, window::settled);
+            picture = Headless.picture(scene, window::settled);
         }
-        AtomicFile.write(out, png);
+        AtomicFile.write(out, picture);
         Files.deleteIfExists(scratch);
         return 0;
     }

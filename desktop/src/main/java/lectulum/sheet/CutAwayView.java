@@ -81,6 +81,11 @@ public final class CutAwayView extends Drawing {
         return elevation;
     }
 
+    /// How many faces are drawn; for tests.
+    public int facets() {
+        return shown == null ? 0 : shown.facets().size();
+    }
+
     public double azimuth() {
         return azimuth;
     }

@@ -102,12 +102,31 @@ public final class Pen {
         surface.strokeOval(x, y, rx, ry, line);
     }
 
+    /// A text that labels keep off.
     public void text(String text, double x, double y, Surface.Anchor anchor, double size, String token) {
-        surface.text(text, x, y, anchor, size, false, ink(token));
+        text(text, x, y, anchor, size, false, token);
     }
 
     public void bold(String text, double x, double y, Surface.Anchor anchor, double size, String token) {
-        surface.text(text, x, y, anchor, size, true, ink(token));
+        text(text, x, y, anchor, size, true, token);
+    }
+
+    private void text(String text, double x, double y, Surface.Anchor anchor, double size, boolean bold,
+            String token) {
+        surface.text(text, x, y, anchor, size, bold, ink(token));
+        double width = surface.width(text, size, bold);
+        double left = switch (anchor) {
+            case START -> x;
+            case MIDDLE -> x - width / 2;
+            case END -> x - width;
+        };
+        keep(left, y - 0.6 * size, width, 1.2 * size);
+    }
+
+    /// Keeps labels off a place, those of other drawings on the same paper too.
+    public void keep(double x, double y, double width, double height) {
+        reserve(x, y, width, height);
+        mark(x, y, width, height);
     }
 
     public double width(String text, double size) {

@@ -66,16 +66,19 @@ public record Projection(double scale, double x0, double planY, double sideY) {
     /// The whole camper in a window, with all that stands out of it in a mode.
     ///
     /// @param side   whether the side elevation is shown below the plan
+    /// @param beside pixels kept free at the right
     /// @param bottom pixels kept free below the ground
-    public static Projection fit(Design design, Mode mode, double width, double height, boolean side, double bottom) {
+    public static Projection fit(Design design, Mode mode, double width, double height, boolean side,
+            double beside, double bottom) {
         Reach r = Reach.of(design, mode);
         double length = VEHICLE_SHOWN + r.rear + BEHIND;
         double wide = r.right + r.left + 0.1;
         double metresHigh = wide + (side ? r.top + 0.1 : 0);
+        double wideFree = width - 24 - beside;
         double free = height - RULER - (side ? GAP : 8) - bottom;
-        double scale = Math.max(15, Math.min((width - 24) / length, free / metresHigh));
+        double scale = Math.max(15, Math.min(wideFree / length, free / metresHigh));
         double spare = Math.max(0, free - metresHigh * scale);
-        double x0 = 12 + VEHICLE_SHOWN * scale + Math.max(0, (width - 24 - length * scale) / 2);
+        double x0 = 12 + VEHICLE_SHOWN * scale + Math.max(0, (wideFree - length * scale) / 2);
         double planY = RULER + spare / 3 + (r.left + 0.05) * scale;
         double sideY = side
                 ? planY + (r.right + 0.05) * scale + GAP + spare / 3 + (r.top + 0.05) * scale

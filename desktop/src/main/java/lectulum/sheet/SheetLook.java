@@ -14,18 +14,20 @@ import lectulum.design.thing.SystemGroup;
 /// @param distances whether the distances of the selected thing are drawn
 /// @param elsewhere whether the places of the selected thing in the other modes are drawn
 /// @param axle      whether the wheels of the side view are a handle of the axle
+/// @param beside    room kept free at the right, where the tools stand there \[px\]
 /// @param below     room kept free under the side view \[px\]
 /// @param lit       systems the stage is about; the others stay as outlines
 /// @param still     drawn with what stays while something is dragged
 /// @param moving    drawn anew with every step of a drag
 @RecordBuilder
-public record SheetLook(boolean symbols, boolean side, boolean outlined, boolean clashes, boolean distances, boolean elsewhere,
-        boolean axle, double below, Set<SystemGroup> lit, SheetLayer still,
+public record SheetLook(boolean symbols, boolean side, boolean outlined, boolean clashes, boolean distances,
+        boolean elsewhere,
+        boolean axle, double beside, double below, Set<SystemGroup> lit, SheetLayer still,
         SheetLayer moving) implements SheetLookBuilder.With {
     private static final double TOOLS_ROOM = 38;
 
     /// Plan and side view of symbols with everything lit and nothing over it.
-    public static final SheetLook PLAIN = new SheetLook(true, true, false, false, false, false, false, TOOLS_ROOM,
+    public static final SheetLook PLAIN = new SheetLook(true, true, false, false, false, false, false, 0, TOOLS_ROOM,
             EnumSet.allOf(SystemGroup.class), SheetLayer.NONE, SheetLayer.NONE);
 
     public SheetLook {

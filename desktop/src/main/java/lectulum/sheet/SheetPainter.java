@@ -306,7 +306,8 @@ public final class SheetPainter {
             Labels.Rank rank = chosen
                     ? Labels.Rank.CHOSEN
                     : seen && side > NAMED ? Labels.Rank.NAME : Labels.Rank.MINOR;
-            pen.name(thing.name(), o, 12, rank, rank == Labels.Rank.MINOR ? Labels.Roam.STAY : Labels.Roam.LEAD);
+            boolean leads = rank != Labels.Rank.MINOR && (chosen || look(state).symbols());
+            pen.name(thing.name(), o, 12, rank, leads ? Labels.Roam.LEAD : Labels.Roam.STAY);
         }
     }
 

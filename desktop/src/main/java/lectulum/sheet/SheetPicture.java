@@ -22,7 +22,8 @@ public final class SheetPicture {
     public static byte[] png(State state, Theme theme, SheetLook look, int width, int height) throws IOException {
         Canvas canvas = new Canvas(width, height);
         new Scene(new StackPane(canvas));
-        Projection projection = Projection.fit(state.design(), state.mode(), width, height, look.side(), look.below());
+        Projection projection = Projection.fit(state.design(), state.mode(), width, height, look.side(), look.beside(),
+                look.below());
         new SheetPainter(theme, stage -> look).paint(new CanvasSurface(canvas.getGraphicsContext2D()), width, height,
                 state, projection);
         return encode(canvas.snapshot(null, null));
@@ -36,7 +37,7 @@ public final class SheetPicture {
                 state.project().name() + ", " + state.stage().label() + ", " + state.mode().label(),
                 CanvasSurface::measured);
         new SheetPainter(theme, stage -> look).paint(surface, width, height, state,
-                Projection.fit(state.design(), state.mode(), width, height, look.side(), look.below()));
+                Projection.fit(state.design(), state.mode(), width, height, look.side(), look.beside(), look.below()));
         return surface.file();
     }
 

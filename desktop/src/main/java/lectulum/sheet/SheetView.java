@@ -145,7 +145,7 @@ public final class SheetView extends Region {
         boolean busy = !(gesture instanceof Gesture.None);
         if (projection == null || fitted && !busy) {
             SheetLook look = looks.apply(s.stage());
-            projection = Projection.fit(s.design(), s.mode(), w, h, look.side(), look.below());
+            projection = Projection.fit(s.design(), s.mode(), w, h, look.side(), look.beside(), look.below());
         }
         SheetPainter.Hand hand = hand(s);
         List<Labels.Box> kept = busy && painted != null
@@ -180,7 +180,8 @@ public final class SheetView extends Region {
         boolean same(Backdrop o) {
             return painter == o.painter && projection.equals(o.projection) && width == o.width && height == o.height
                     && stage == o.stage && mode == o.mode && units == o.units && base == o.base && vehicle == o.vehicle
-                    && selection.equals(o.selection) && living == o.living && kept.equals(o.kept) && sameThings(o.things);
+                    && selection.equals(o.selection) && living == o.living && kept.equals(o.kept)
+                    && sameThings(o.things);
         }
 
         /// Things that did not change are the same objects.

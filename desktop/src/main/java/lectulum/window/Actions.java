@@ -32,7 +32,8 @@ import lectulum.workbench.Workbench;
 final class Actions {
     static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "",
             "Export things as CSV…",
-            "Export figures as CSV…", "Export sheet as PNG…", "Full-size template…", "", "Rename project…",
+            "Export figures as CSV…", "Export sheet as PNG…", "Export sheet as SVG…", "Full-size template…", "",
+            "Rename project…",
             "Light or dim theme");
 
     private final MainWindow window;
@@ -74,6 +75,7 @@ final class Actions {
         add("Export things as CSV…", "", () -> export("things.csv", ".csv", this::thingsCsv));
         add("Export figures as CSV…", "", () -> export("figures.csv", ".csv", this::figuresCsv));
         add("Export sheet as PNG…", "", () -> export("sheet.png", ".png", this::picture));
+        add("Export sheet as SVG…", "", () -> export("sheet.svg", ".svg", this::drawing));
         add("Full-size template…", "", () -> window
                 .open(new TemplateDialog(bench.state(), files, window::say, window::closeOverlay)));
         add("Rename project…", "", () -> ask("Name of the project", bench.state().project().name(),
@@ -247,6 +249,11 @@ final class Actions {
     private void picture(Path path) throws IOException {
         AtomicFile.write(path, SheetPicture.png(bench.state(), Theme.PAPER,
                 Stages.look(bench.state().stage()), 1600, 1000));
+    }
+
+    private void drawing(Path path) throws IOException {
+        AtomicFile.write(path, SheetPicture.svg(bench.state(), Theme.PAPER, Stages.look(bench.state().stage()), 1600,
+                1000));
     }
 
     private void compare() {

@@ -81,7 +81,7 @@ final class Comparison extends VBox {
                 state.units(), Stage.LAYOUT, Optional.empty(), List.of());
         new SheetPainter(theme, Stages::look).paint(new CanvasSurface(canvas.getGraphicsContext2D()), canvas.getWidth(),
                 canvas.getHeight(), shown,
-                Projection.fit(analysis.design(), state.mode(), canvas.getWidth(), canvas.getHeight(), true, 6));
+                Projection.fit(analysis.design(), state.mode(), canvas.getWidth(), canvas.getHeight(), true, 0, 6));
     }
 
     private void fill() {

@@ -10,6 +10,8 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
+import javafx.geometry.HPos;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +26,7 @@ import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -360,11 +363,16 @@ public final class MainWindow implements AutoCloseable {
         measure.setTooltip(new Tooltip("Measure between two points (M); Esc ends"));
         measure.setOnAction(e -> sheet.setMeasuring(measure.isSelected()));
         measure.setFocusTraversable(false);
-        HBox tools = new HBox(add, measure, tool("Fit", "F", sheet::fit),
+        FlowPane tools = new FlowPane(add, measure, tool("Fit", "F", sheet::fit),
                 tool("+", "Ctrl and +", () -> sheet.zoom(1.25)),
                 tool("−", "Ctrl and −", () -> sheet.zoom(0.8)));
         tools.getStyleClass().add("sheet-tools");
         tools.setPickOnBounds(false);
+        tools.setPrefWrapLength(1000);
+        tools.setHgap(4);
+        tools.setVgap(4);
+        tools.setAlignment(Pos.TOP_RIGHT);
+        tools.setColumnHalignment(HPos.RIGHT);
         tools.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         tools.setId("sheet-tools");
         ToggleButton cut = new ToggleButton("Section");
@@ -453,7 +461,11 @@ public final class MainWindow implements AutoCloseable {
         centre.setLeft(null);
         strip();
         Node tools = sheetStack.getChildren().getLast();
-        StackPane.setAlignment(tools, Stages.look(shownStage).outlined() ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
+        boolean beside = Stages.look(shownStage).beside() > 0;
+        if (tools instanceof FlowPane flow) {
+            flow.setOrientation(beside ? Orientation.VERTICAL : Orientation.HORIZONTAL);
+        }
+        StackPane.setAlignment(tools, beside ? Pos.TOP_RIGHT : Pos.BOTTOM_RIGHT);
         Optional<Node> page = view.page().or(() -> leaf().flatMap(Leaf::page).map(Leaf.Page::node));
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);

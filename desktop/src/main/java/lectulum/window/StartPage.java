@@ -166,7 +166,8 @@ public final class StartPage {
     }
 
     private static void paint(Canvas picture, State state) {
-        Projection fit = Projection.fit(state.design(), state.mode(), 350, 132, false, 4);
-        new SheetPainter(Theme.PAPER, Stages::look).paint(new CanvasSurface(picture.getGraphicsContext2D()), 350, 132, state, fit);
+        Projection fit = Projection.fit(state.design(), state.mode(), 350, 132, false, 0, 4);
+        new SheetPainter(Theme.PAPER, Stages::look).paint(new CanvasSurface(picture.getGraphicsContext2D()), 350, 132,
+                state, fit);
     }
 }

@@ -266,12 +266,19 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             Map<String, Integer> parts = new HashMap<>();
             order.forEach(b -> parts.merge(b.id(), 1, Integer::sum));
             List<Facet> facets = new ArrayList<>();
+            Set<String> begun = new HashSet<>();
             for (Block b : order) {
                 Item item = items.get(b.id());
-                facets.addAll(item.made());
+                boolean first = begun.add(b.id());
+                if (first) {
+                    facets.addAll(item.made());
+                }
+                if (item.kind() == Kind.WALL && !first) {
+                    continue;
+                }
+                boolean clip = parts.get(b.id()) > 1 && item.kind() != Kind.WALL;
                 for (Posed posed : item.forms()) {
-                    solids(Face.of(posed, b.id()), item, parts.get(b.id()) > 1 ? Optional.of(b) : Optional.empty(),
-                            facets);
+                    solids(Face.of(posed, b.id()), item, clip ? Optional.of(b) : Optional.empty(), facets);
                 }
             }
             return new CutAway(facets, outlines);

@@ -79,7 +79,7 @@ final class ShellFaces {
             outlines.add(ring(top));
             return;
         }
-        parts.add(new Part(new Block(FLOOR, plan.toArray(double[][]::new), -base.floor() - 0.01, 0),
+        parts.add(new Part(new Block(FLOOR, plan.toArray(double[][]::new), -Math.max(0.001, base.floor()), 0),
                 List.of(facet(CutAway.Kind.FLOOR, top, 0.9)), 0, 0, 0));
     }
 
@@ -199,7 +199,8 @@ final class ShellFaces {
             double out = nx > 0 ? -1 : 1;
             parts.add(new Part(
                     Block.box(WALL + "end:" + i, out < 0 ? x1 - 0.02 : x2 - 0.005, -half, Math.min(za, zb),
-                            out < 0 ? x1 + 0.005 : x2 + 0.02, half, Math.max(Math.max(za, zb), Math.min(za, zb) + 0.01)),
+                            out < 0 ? x1 + 0.005 : x2 + 0.02, half,
+                            Math.max(Math.max(za, zb), Math.min(za, zb) + 0.01)),
                     List.of(new CutAway.Facet("", CutAway.Kind.WALL, Paint.BODY, SystemGroup.STRUCTURE, quad,
                             CutAway.shade(new double[]{nx, 0, nz}), false, true, true)),
                     out, 0, out * (x1 + x2) / 2));

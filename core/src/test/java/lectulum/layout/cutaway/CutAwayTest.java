@@ -1,5 +1,6 @@
 package lectulum.layout.cutaway;
 
+import lectulum.symbols.Paint;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -44,7 +45,8 @@ class CutAwayTest {
 
     @Test
     void aBlockShowsTheThreeFacesTowardsTheEye() {
-        List<Facet> faces = of(picture(box(block("a", 1.5, 0, 0)), Double.POSITIVE_INFINITY), "a");
+        List<Facet> faces = of(picture(box(block("a", 1.5, 0, 0)), Double.POSITIVE_INFINITY), "a").stream()
+                .filter(Facet::filled).toList();
 
         assertThat(faces).hasSize(3).allMatch(f -> f.points().length == 4 && !f.cut());
         double[] corner = faces.getLast().points()[0];
@@ -119,5 +121,89 @@ class CutAwayTest {
 
         assertThat(CrossSection.at(design, Body.of(design.base(), Mode.ROAD), Mode.ROAD, 1.1).inside()).isEmpty();
         assertThat(of(picture(design, Double.POSITIVE_INFINITY), "a")).isEmpty();
+    }
+
+    private static CutAway from(Design design, View view, Mode mode, double cutAt) {
+        Map<Mode, Body> bodies = Stream.of(Mode.values())
+                .collect(Collectors.toMap(m -> m, m -> Body.of(design.base(), m)));
+        Map<Mode, List<Fault>> none = Stream.of(Mode.values()).collect(Collectors.toMap(m -> m, m -> List.of()));
+        return CutAway.of(design, bodies, none, List.of(), mode, view, cutAt);
+    }
+
+    /// A round thing has many faces without edges, and its upper side.
+    @Test
+    void thingsAreSolidsAsTheyLook() {
+        Design design = box(block("a", 1.5, 0, 0).withSymbol("gas-bottle"));
+
+        List<Facet> faces = of(picture(design, Double.POSITIVE_INFINITY), "a");
+
+        assertThat(faces).filteredOn(Facet::smooth).hasSizeGreaterThan(20);
+        assertThat(faces).extracting(Facet::paint).contains(Paint.RED, Paint.STEEL);
+    }
+
+    @Test
+    void aCutThroughARoundThingIsRound() {
+        Design design = box(block("a", 1.5, 0, 0).withSymbol("gas-bottle"));
+
+        Facet cut = of(picture(design, 0.15), "a").stream().filter(Facet::cut).findFirst().orElseThrow();
+
+        assertThat(cut.points().length).isGreaterThan(12);
+        assertThat(cut.shade()).isEqualTo(1);
+    }
+
+    @Test
+    void theRunningGearStandsBelowTheFloor() {
+        CutAway picture = picture(box(), Double.POSITIVE_INFINITY);
+
+        assertThat(picture.facets()).filteredOn(f -> f.kind() == Kind.GEAR).extracting(Facet::paint)
+                .contains(Paint.RUBBER, Paint.STEEL, Paint.RED);
+        assertThat(picture.facets()).filteredOn(f -> f.kind() == Kind.GEAR).allMatch(f -> f.id().isEmpty());
+    }
+
+    @Test
+    void fromBelowTheFloorIsTakenAwayAndUndersidesAreSeen() {
+        Design design = box(block("a", 1.5, 0, 0));
+        CutAway below = from(design, new View(1, -0.6, 200), Mode.ROAD, Double.POSITIVE_INFINITY);
+
+        assertThat(below.facets()).noneMatch(f -> f.kind() == Kind.FLOOR);
+        assertThat(of(below, "a").stream().filter(Facet::filled)).hasSize(3);
+    }
+
+    @Test
+    void theEndsOfAProfileAreFollowedByStrips() {
+        Design dunlin = Campers.demo("dunlin").orElseThrow().design();
+        CutAway picture = from(dunlin, VIEW, Mode.ROAD, Double.POSITIVE_INFINITY);
+
+        assertThat(picture.facets()).filteredOn(f -> f.kind() == Kind.WALL && f.smooth()).hasSizeGreaterThan(5);
+    }
+
+    @Test
+    void whatIsSetIntoAWallAwayFromTheEyeIsPaintedOnIt() {
+        Design nightjar = Campers.demo("nightjar").orElseThrow().design();
+        View fromRight = new View(Math.toRadians(60), View.ISOMETRIC, 200);
+        View fromLeft = new View(Math.toRadians(-60), View.ISOMETRIC, 200);
+
+        assertThat(glass(from(nightjar, fromRight, Mode.ROAD, Double.POSITIVE_INFINITY))).as("the left window")
+                .isGreaterThan(0);
+        assertThat(glass(from(nightjar, fromLeft, Mode.ROAD, Double.POSITIVE_INFINITY))).as("the door's")
+                .isGreaterThan(0);
+    }
+
+    private static long glass(CutAway picture) {
+        return picture.facets().stream().filter(f -> f.kind() == Kind.WALL && f.paint() == Paint.GLASS).count();
+    }
+
+    /// From any direction every face is finite and nothing of a thing that is not there is drawn.
+    @Test
+    void itTurnsFreely() {
+        Design nightjar = Campers.demo("nightjar").orElseThrow().design();
+        for (int azimuth = 0; azimuth < 360; azimuth += 30) {
+            for (double elevation : new double[]{-Math.PI / 2, -0.5, 0, 0.3, 1.2, Math.PI / 2}) {
+                CutAway picture = from(nightjar, new View(Math.toRadians(azimuth), elevation, 100), Mode.NIGHT, 1.2);
+                assertThat(picture.facets()).isNotEmpty()
+                        .allMatch(f -> Stream.of(f.points()).allMatch(p -> Double.isFinite(p[0] + p[1])))
+                        .noneMatch(f -> f.id().equals("toilet"));
+            }
+        }
     }
 }

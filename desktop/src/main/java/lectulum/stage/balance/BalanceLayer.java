@@ -100,7 +100,7 @@ final class BalanceLayer {
         pen.fill(quarter(x, y, r, Math.PI), pen.ink("ink"));
         pen.stroke("ink", 1.5);
         pen.ring(x, y, r, r);
-        pen.reserve(x - r, y - r, 2 * r, 2 * r);
+        pen.keep(x - r, y - r, 2 * r, 2 * r);
     }
 
     private static double[][] quarter(double x, double y, double r, double from) {

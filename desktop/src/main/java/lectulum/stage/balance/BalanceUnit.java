@@ -18,7 +18,10 @@ import lectulum.stage.StudiesLeaf;
 public final class BalanceUnit implements StageUnit {
     /// Room for the arrows of the reactions \[px\].
     private static final double REACTIONS = 56;
-    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withOutlined(true).withAxle(true).withBelow(REACTIONS)
+    /// Room for the tools beside the camper \[px\].
+    private static final double TOOLS = 100;
+    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withOutlined(true).withAxle(true)
+            .withBeside(TOOLS).withBelow(REACTIONS)
             .withMoving((pen, p, state, hatches) -> new BalanceLayer(pen, p, state, hatches).paint());
 
     private static final String NOTHING = "Nothing can be said yet: the axle must stand behind the ball, and something must"

@@ -1,6 +1,7 @@
 package lectulum.stage.papers;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -111,7 +112,10 @@ public final class PapersStage implements StageView {
         return new Document("sheet", Document.Kind.PICTURE, "Sheet",
                 "The camper to scale, plan and side, in the mode that is shown.",
                 List.of(new Document.Form("PNG", ".png",
-                        () -> SheetPicture.png(s, Theme.PAPER, Stages.look(s.stage()), 1600, 1000))));
+                        () -> SheetPicture.png(s, Theme.PAPER, Stages.look(s.stage()), 1600, 1000)),
+                        new Document.Form("SVG", ".svg", () -> SheetPicture
+                                .svg(s, Theme.PAPER, Stages.look(s.stage()), 1600, 1000)
+                                .getBytes(StandardCharsets.UTF_8))));
     }
 
     private Node row(Document d) {

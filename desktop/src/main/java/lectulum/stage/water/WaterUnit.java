@@ -11,7 +11,8 @@ import lectulum.stage.StageView;
 
 /// How many days the tanks last.
 public final class WaterUnit implements StageUnit {
-    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(false).withLit(Set.of(SystemGroup.WATER));
+    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(false)
+            .withLit(Set.of(SystemGroup.WATER));
 
     @Override
     public Stage stage() {
