@@ -1,5 +1,6 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
 import java.util.OptionalDouble;
 import lectulum.design.base.Base;
 

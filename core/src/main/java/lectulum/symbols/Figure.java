@@ -1,5 +1,7 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
+
 /// Somebody, jointed and to scale: segments after Drillis and Contini (1966). Only a picture; the checks use the needs of
 /// a body.
 ///

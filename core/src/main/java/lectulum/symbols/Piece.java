@@ -1,5 +1,6 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
 import java.util.Arrays;
 
 /// One convex solid, or something drawn on a face, of a symbol: in metres, the origin in the middle of the underside of the

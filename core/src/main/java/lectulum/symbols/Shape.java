@@ -1,5 +1,7 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
+
 /// A flat part of a drawing: an area, or a line where it is not closed.
 ///
 /// @param points \[across, up\] \[m\]

@@ -1,5 +1,6 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,5 +1,6 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
 import lectulum.design.vehicle.Vehicle;
 
 /// The tow vehicle as it looks. Its origin is on the ground under the ball, x behind it; the whole vehicle lies before.

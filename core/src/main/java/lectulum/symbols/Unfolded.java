@@ -1,5 +1,6 @@
 package lectulum.symbols;
 
+import lectulum.figures.drawing.Paint;
 import java.util.Optional;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;

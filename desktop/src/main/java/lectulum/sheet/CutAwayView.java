@@ -10,7 +10,7 @@ import lectulum.layout.cutaway.CutAway;
 import lectulum.layout.cutaway.View;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;

@@ -6,7 +6,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.drawing.Ink;
 import lectulum.symbols.Facing;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 import lectulum.symbols.Posed;
 import lectulum.symbols.Shape;
 import lectulum.theme.Theme;

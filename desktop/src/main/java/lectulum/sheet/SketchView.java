@@ -1,9 +1,11 @@
 package lectulum.sheet;
 
 import java.util.function.Supplier;
+import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import lectulum.figures.drawing.Ink;
 import lectulum.figures.drawing.Labels;
+import lectulum.figures.drawing.Paint;
 import lectulum.figures.drawing.Sketch;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
@@ -11,6 +13,9 @@ import lectulum.units.Style;
 /// Draws a [Sketch] to scale into whatever room it has.
 public class SketchView extends Drawing {
     private static final double EDGE = 26;
+    /// Least and greatest height it asks for \[px\].
+    private static final double LOW = 150;
+    private static final double TALL = 330;
     private Sketch sketch = new Sketch("", java.util.List.of());
     private Style style = Style.PLAIN;
     private double scale = 1;
@@ -59,22 +64,30 @@ public class SketchView extends Drawing {
         }
     }
 
-    private void fit(double w, double h) {
-        double x1 = Double.POSITIVE_INFINITY;
-        double x2 = Double.NEGATIVE_INFINITY;
-        double y1 = Double.POSITIVE_INFINITY;
-        double y2 = Double.NEGATIVE_INFINITY;
+    /// Least and greatest x and y of all marks; empty without any.
+    private double[] bounds() {
+        double[] b = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
+                Double.NEGATIVE_INFINITY};
         for (Sketch.Mark mark : sketch.marks()) {
             for (double[] p : mark.points()) {
-                x1 = Math.min(x1, p[0]);
-                x2 = Math.max(x2, p[0]);
-                y1 = Math.min(y1, p[1]);
-                y2 = Math.max(y2, p[1]);
+                b[0] = Math.min(b[0], p[0]);
+                b[2] = Math.max(b[2], p[0]);
+                b[1] = Math.min(b[1], p[1]);
+                b[3] = Math.max(b[3], p[1]);
             }
         }
-        if (!(x2 >= x1)) {
+        return b[2] >= b[0] ? b : new double[0];
+    }
+
+    private void fit(double w, double h) {
+        double[] b = bounds();
+        if (b.length == 0) {
             return;
         }
+        double x1 = b[0];
+        double x2 = b[2];
+        double y1 = b[1];
+        double y2 = b[3];
         double wide = Math.max(x2 - x1, 1e-3);
         double high = Math.max(y2 - y1, 1e-3);
         scale = Math.max(1e-3, Math.min((w - 2 * EDGE) / wide, (h - 2 * EDGE) / high));
@@ -107,6 +120,16 @@ public class SketchView extends Drawing {
             }
             case DASHED -> {
                 pen.dashed("faint", 1.2);
+                pen.path(o, mark.closed());
+            }
+            case LOOK -> {
+                Ink ink = pen.theme().ink(mark.skin().paint(), mark.skin().system());
+                if (mark.closed()) {
+                    pen.fill(o, ink);
+                    pen.stroke(pen.ink("ink").faded(0.7), 0.8);
+                } else {
+                    pen.stroke(ink, mark.skin().paint() == Paint.FAINT ? 0.8 : 1.2);
+                }
                 pen.path(o, mark.closed());
             }
             case DOT -> pen.disc(o[0][0], o[0][1], 3, pen.ink("ink"));
@@ -142,6 +165,8 @@ public class SketchView extends Drawing {
         double[][] o = pixels(mark);
         if (mark.pen() == Sketch.Pen.DOT) {
             pen.point(text, o[0][0], o[0][1], 4, 11, Labels.Rank.FIGURE);
+        } else if (o.length == 1) {
+            pen.must(text, o[0][0], o[0][1], 11, Labels.Rank.NAME);
         } else if (o.length == 2) {
             pen.along(text, o[0], o[1], 11,
                     mark.pen() == Sketch.Pen.THIN ? Labels.Rank.DIMENSION : Labels.Rank.FIGURE);
@@ -155,8 +180,18 @@ public class SketchView extends Drawing {
         return 460;
     }
 
+    /// As high as the drawing is at that width, within reason.
     @Override
     protected double computePrefHeight(double width) {
-        return 250;
+        double[] box = bounds();
+        double across = (width > 0 ? width : computePrefWidth(-1)) - 2 * EDGE;
+        return box.length == 0
+                ? LOW
+                : Math.clamp(across * (box[3] - box[1]) / Math.max(1e-3, box[2] - box[0]) + 2 * EDGE, LOW, TALL);
+    }
+
+    @Override
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
     }
 }

@@ -18,7 +18,7 @@ import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
 import lectulum.figures.drawing.Ink;
 import lectulum.papers.Typeface;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.

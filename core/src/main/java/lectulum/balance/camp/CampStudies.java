@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
+import lectulum.balance.RigPicture;
 import lectulum.balance.Tandem;
 import lectulum.design.brief.Person;
 import lectulum.discipline.Discipline;
@@ -24,6 +25,7 @@ import lectulum.kernel.standing.Levelling;
 import lectulum.kernel.standing.Standing;
 import lectulum.kernel.standing.SupportPolygon;
 import lectulum.kernel.standing.TipUp;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 
 /// Uncoupled: who tips it, what the jacks carry, how it is levelled.
@@ -102,16 +104,8 @@ public final class CampStudies {
     /// Body, wheels, tongue and ground from the side.
     public static Sketch.Board side(Rig rig, String title) {
         Sketch.Board board = new Sketch.Board(title);
-        double front = rig.base().tongueLength();
-        double floor = rig.base().floorHeight();
-        board.line(Sketch.Pen.THIN, -0.3, 0, rig.rearEnd() + 0.4, 0);
-        board.line(Sketch.Pen.SOLID, 0, rig.ball(), front, floor - 0.1);
-        board.box(Sketch.Pen.SOLID, front, floor, rig.rearEnd(),
-                floor + Math.max(0.3, rig.body.heightAboveGround() - floor));
-        for (double x : axlePlaces(rig)) {
-            board.circle(Sketch.Pen.SOLID, x, rig.radius, rig.base().axle().wheelDiameter() / 2);
-        }
-        return board;
+        new RigPicture(rig, board).trailerFromTheSide(p -> p);
+        return board.line(Sketch.Pen.THIN, -0.3, 0, rig.rearEnd() + 0.4, 0);
     }
 
     static double[] axlePlaces(Rig rig) {
@@ -323,10 +317,7 @@ public final class CampStudies {
                             + " further out.", Amount.m(margin), Amount.m(wanted), rig.heaviest().name(), worst.where));
         }
         Sketch.Board board = new Sketch.Board("From above: feet, what they carry, and the plumb line");
-        double front = rig.base().tongueLength();
-        double half = rig.body.halfWidth();
-        board.box(Sketch.Pen.SOLID, front, -half, rig.rearEnd(), half);
-        board.line(Sketch.Pen.SOLID, 0, 0, front, -0.35 * half).line(Sketch.Pen.SOLID, 0, 0, front, 0.35 * half);
+        new RigPicture(rig, board).trailerFromAbove(Sketched.PLAN);
         board.path(Sketch.Pen.SWEEP, feet.hull().stream().map(q -> new double[]{q[0], -q[1]})
                 .toArray(double[][]::new), true, Sentence.of(""));
         for (int i = 0; i < set.size(); i++) {
@@ -419,27 +410,23 @@ public final class CampStudies {
         Sketch.Board board = new Sketch.Board("From behind: ground, wheels and blocks");
         double half = rig.track / 2;
         double slope = -Math.tan(roll);
-        double wheel = rig.base().axle().tyreWidth() / 2;
         board.line(Sketch.Pen.SOLID, -1.5 * half, -1.5 * half * slope, 1.5 * half, 1.5 * half * slope);
         double side = l.rightLow() ? 1 : -1;
-        for (int s = -1; s <= 1; s += 2) {
-            double up = s == side ? l.stack() : 0;
-            double ground = s * half * slope;
-            if (up > 0) {
-                board.box(Sketch.Pen.MAIN, s * half - 0.15, ground, s * half + 0.15, ground + up);
-            }
-            board.box(Sketch.Pen.SOLID, s * half - wheel, ground + up, s * half + wheel,
-                    ground + up + 2 * rig.radius);
-        }
-        double left = slope * -half + (side < 0 ? l.stack() : 0) + rig.base().floorHeight();
-        double right = slope * half + (side > 0 ? l.stack() : 0) + rig.base().floorHeight();
-        double w = rig.body.halfWidth();
+        double left = slope * -half + (side < 0 ? l.stack() : 0);
+        double right = slope * half + (side > 0 ? l.stack() : 0);
         double tilt = (right - left) / rig.track;
         double middle = (left + right) / 2;
-        board.path(Sketch.Pen.SOLID, new double[][]{{-w, middle - w * tilt}, {w, middle + w * tilt},
-                {w, middle + w * tilt + 0.9}, {-w, middle - w * tilt + 0.9}}, true, Sentence.of(""));
-        board.dot(-w, middle - w * tilt + 0.9, Sentence.of("left")).dot(w, middle + w * tilt + 0.9,
-                Sentence.of("right"));
+        double length = Math.hypot(1, tilt);
+        new RigPicture(rig, board).trailerFromBehind(
+                p -> new double[]{(p[0] - tilt * p[1]) / length, middle + (tilt * p[0] + p[1]) / length});
+        if (l.stack() > 0) {
+            double ground = side * half * slope;
+            board.box(Sketch.Pen.MAIN, side * half - 0.15, ground, side * half + 0.15, ground + l.stack());
+            board.name(side * half, ground - 0.12, Sentence.of("{0}", Amount.m(l.stack())));
+        }
+        double w = rig.body.halfWidth();
+        board.name(-w + 0.2, middle + rig.body.heightAboveGround() - 0.25, Sentence.of("left"));
+        board.name(w - 0.2, middle + rig.body.heightAboveGround() - 0.25, Sentence.of("right"));
         return board.done();
     }
 

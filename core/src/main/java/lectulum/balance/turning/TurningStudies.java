@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import lectulum.assumed.Assumption;
 import lectulum.balance.Least;
 import lectulum.balance.Rig;
+import lectulum.balance.RigPicture;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -21,6 +22,7 @@ import lectulum.kernel.towing.Driveway;
 import lectulum.kernel.towing.SteadyTurn;
 import lectulum.kernel.towing.TailgateSweep;
 import lectulum.space.Solid;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 
 /// Where vehicle and trailer meet: in a turn, by the tailgate, in a circle, and over a driveway.
@@ -93,19 +95,51 @@ public final class TurningStudies {
                     Sentence.of("{0} meets the vehicle at {1}", capital(what), new Amount(c.angle(), Quantity.ANGLE)),
                     cures(rig, c, good, more));
         }
-        Sketch.Board board = new Sketch.Board("From above, at the angle of contact");
-        for (ContactAngle.Solid s : trailer(rig)) {
-            board.path(s.name().equals(c.trailer()) ? Sketch.Pen.FAULT : Sketch.Pen.SOLID, flipped(s.outline(), 0),
-                    true,
-                    Sentence.of(""));
-        }
-        double shown = c.angle() >= FREE ? good : c.angle();
+        return book.sketch(contactPicture(rig, c, good)).done();
+    }
+
+    /// Both as they are, the vehicle turned to the contact, with the arc its rear corner takes.
+    private static Sketch contactPicture(Rig rig, ContactAngle c, double good) {
+        boolean touches = c.angle() < FREE;
+        double shown = touches ? c.angle() : good;
+        Sketch.Board board = new Sketch.Board(
+                touches ? "From above, at the angle of contact" : "From above, at the angle that is wanted");
         double[][] v = vehicle(rig).getFirst().outline();
-        board.path(c.angle() < good ? Sketch.Pen.FAULT : Sketch.Pen.MAIN, flipped(v, -shown), true,
-                Sentence.of("{0}", new Amount(shown, Quantity.ANGLE)));
         board.path(Sketch.Pen.DASHED, flipped(v, 0), true, Sentence.of(""));
-        board.line(Sketch.Pen.THIN, 0, 0, rig.base().tongueLength(), 0).dot(0, 0, Sentence.of("ball"));
-        return book.sketch(board.done()).done();
+        new RigPicture(rig, board).trailerFromAbove(Sketched.PLAN)
+                .vehicleFromAbove(p -> flipped(new double[][]{p}, -shown)[0]);
+        double reach = Math.hypot(rig.assumed(Assumption.TOW_AHEAD), rig.assumed(Assumption.TOW_HALF));
+        double from = Math.atan2(rig.assumed(Assumption.TOW_HALF), -rig.assumed(Assumption.TOW_AHEAD));
+        board.path(Sketch.Pen.SWEEP, arc(reach, from, from - shown), false, Sentence.of(""));
+        trailer(rig).stream().filter(s -> s.name().equals(c.trailer())).forEach(s -> {
+            board.path(Sketch.Pen.FAULT, flipped(s.outline(), 0), true, Sentence.of(""));
+            double[] middle = middle(s.outline());
+            board.name(middle[0], -middle[1], Sentence.of(s.name()));
+        });
+        double[] cab = flipped(new double[][]{{-rig.assumed(Assumption.TOW_AHEAD) - 1, 0}}, -shown)[0];
+        board.name(cab[0], cab[1], Sentence.of("turned by {0}", new Amount(shown, Quantity.ANGLE)));
+        board.name(rig.base().tongueLength() + rig.body.length() / 2, 0, Sentence.of("trailer"));
+        board.dot(0, 0, Sentence.of("ball"));
+        return board.done();
+    }
+
+    private static double[] middle(double[][] outline) {
+        double[] m = new double[2];
+        for (double[] p : outline) {
+            m[0] += p[0] / outline.length;
+            m[1] += p[1] / outline.length;
+        }
+        return m;
+    }
+
+    /// Points on a circle about the ball, y to the right of the trailer; on the drawing that is down.
+    private static double[][] arc(double r, double from, double to) {
+        double[][] points = new double[33][];
+        for (int i = 0; i < points.length; i++) {
+            double a = from + (to - from) * i / (points.length - 1);
+            points[i] = new double[]{r * Math.cos(a), -r * Math.sin(a)};
+        }
+        return points;
     }
 
     /// What gives the angle: a longer tongue, or what touches moved back by so much.
@@ -193,19 +227,22 @@ public final class TurningStudies {
                             rig.given(Assumption.GATE_RADIUS)));
         }
         Sketch.Board board = new Sketch.Board("From the left");
-        board.line(Sketch.Pen.THIN, x - 0.5, 0, points.getLast()[0] + 0.5, 0);
+        new RigPicture(rig, board).vehicleFromTheSide(p -> p).trailerFromTheSide(p -> p);
+        board.line(Sketch.Pen.THIN, x - 3, 0, points.getLast()[0] + 1, 0);
         double[][] sweep = new double[26][];
         sweep[0] = new double[]{x, z};
         for (int i = 0; i < 25; i++) {
             double a = down * i / 24;
             sweep[i + 1] = new double[]{x + r * Math.sin(a), z + r * Math.cos(a)};
         }
-        board.path(Sketch.Pen.SWEEP, sweep, true, Sentence.of("tailgate"));
-        for (double[] p : points) {
-            board.line(Sketch.Pen.SOLID, p[0], 0.3, p[0], p[1]);
-        }
+        board.path(Sketch.Pen.SWEEP, sweep, true, Sentence.of(""));
+        board.name(x + 0.6 * r * Math.sin(down / 3), z + 0.6 * r * Math.cos(down / 3), Sentence.of("tailgate"));
+        board.dot(x, z, Sentence.of("hinge"));
         double[] near = points.get(nearest.point());
-        board.dot(near[0], near[1], Sentence.of("{0}", Amount.m(nearest.gap())));
+        double far = Math.hypot(near[0] - x, near[1] - z);
+        board.path(nearest.gap() < want ? Sketch.Pen.FAULT : Sketch.Pen.MAIN,
+                new double[][]{{x + (near[0] - x) * r / far, z + (near[1] - z) * r / far}, near}, false,
+                Sentence.of("{0} to {1}", Amount.m(nearest.gap()), what));
         return book.sketch(board.done()).done();
     }
 
@@ -272,7 +309,41 @@ public final class TurningStudies {
                     Sentence.of("The circle needs {0} at the hitch; they touch at {1}.",
                             new Amount(t.hitch(), Quantity.ANGLE), new Amount(touches, Quantity.ANGLE)));
         }
-        return book.done();
+        return book.sketch(circlePicture(rig, t, radius)).done();
+    }
+
+    /// Both in the circle, with the lines on which the middles of their axles run. The middle of the circle is at the
+    /// right of the vehicle.
+    private static Sketch circlePicture(Rig rig, SteadyTurn t, double radius) {
+        Sketch.Board board = new Sketch.Board("From above, at full lock to the right");
+        double overhang = rig.vehicle().overhang();
+        double[] centre = {-overhang, radius};
+        double folded = t.hitch();
+        java.util.function.UnaryOperator<double[]> trailer = p -> {
+            double c = Math.cos(folded);
+            double s = Math.sin(folded);
+            return new double[]{c * p[0] - s * p[1], -(s * p[0] + c * p[1])};
+        };
+        ring(board, centre, radius);
+        ring(board, centre, t.trailer());
+        new RigPicture(rig, board).trailerFromAbove(trailer).vehicleFromAbove(Sketched.PLAN);
+        board.line(Sketch.Pen.DASHED, centre[0], -centre[1], -overhang, 0);
+        double[] axle = trailer.apply(new double[]{rig.axle, 0});
+        board.line(Sketch.Pen.DASHED, centre[0], -centre[1], axle[0], axle[1]);
+        board.dot(centre[0], -centre[1], Sentence.of("middle of the circle"));
+        board.dot(-overhang, 0, Sentence.of("rear axle on {0}", Amount.m(radius)));
+        board.dot(axle[0], axle[1], Sentence.of("trailer's axle on {0}", Amount.m(t.trailer())));
+        return board.done();
+    }
+
+    /// The part of a circle beside vehicle and trailer.
+    private static void ring(Sketch.Board board, double[] centre, double r) {
+        double[][] points = new double[41][];
+        for (int i = 0; i < points.length; i++) {
+            double a = Math.PI * (1.15 + 0.75 * i / (points.length - 1));
+            points[i] = new double[]{centre[0] + r * Math.cos(a), -(centre[1] + r * Math.sin(a))};
+        }
+        board.path(Sketch.Pen.SWEEP, points, false, Sentence.of(""));
     }
 
     private static Study driveway(Rig rig) {
@@ -315,6 +386,32 @@ public final class TurningStudies {
                             new Amount(Math.max(-p.least(), p.most()), Quantity.ANGLE),
                             new Amount(rig.assumed(Assumption.HITCH_BENDS), Quantity.ANGLE)));
         }
-        return book.done();
+        return book.sketch(driveway(rig, road, d, p)).done();
+    }
+
+    /// Where the clearance is smallest. The road is driven to the right; on the drawing, as everywhere, to the left.
+    private static Sketch driveway(Rig rig, List<double[]> road, Driveway d, Driveway.Passage p) {
+        Sketch.Board board = new Sketch.Board("From the left, where it comes nearest to the ground");
+        Driveway.Stand at = d.stand(p.where());
+        double first = at.wheel()[0] - 2.5;
+        double last = p.where() + rig.vehicle().wheelbase() + 1.5;
+        List<double[]> line = new ArrayList<>();
+        line.add(new double[]{-first, d.height(first)});
+        road.stream().filter(q -> q[0] > first && q[0] < last).forEach(q -> line.add(new double[]{-q[0], q[1]}));
+        line.add(new double[]{-last, d.height(last)});
+        new RigPicture(rig, board)
+                .vehicleFromTheSide(q -> mirrored(Driveway.turned(at.rear(), at.vehicle(),
+                        -(q[0] + rig.vehicle().overhang()), q[1])))
+                .trailerFromTheSide(q -> mirrored(Driveway.turned(at.wheel(), at.trailer(), rig.axle - q[0], q[1])));
+        board.path(Sketch.Pen.SOLID, line);
+        double[] low = mirrored(p.point().trailer()
+                ? Driveway.turned(at.wheel(), at.trailer(), rig.axle - p.point().x(), p.point().height())
+                : Driveway.turned(at.rear(), at.vehicle(), -p.point().x(), p.point().height()));
+        board.dot(low[0], low[1], Sentence.of("{0}: {1}", p.point().name(), Amount.m(p.clearance())));
+        return board.done();
+    }
+
+    private static double[] mirrored(double[] q) {
+        return new double[]{-q[0], q[1]};
     }
 }

@@ -3,12 +3,14 @@ package lectulum.balance.weigh;
 import java.util.List;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.balance.RigPicture;
 import lectulum.design.Design;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
 import lectulum.figures.Sentence;
 import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Sketch;
+import lectulum.space.Body;
 import lectulum.units.Quantity;
 
 /// What stands on which deck, and how the weights went over the build.
@@ -27,8 +29,13 @@ public final class WeighPictures {
         double axle = d.base().ballToAxle();
         double gap = point.uncoupled() ? 1.2 : 0;
         board.line(Sketch.Pen.THIN, front - 1.2, 0, axle + gap + 3, 0);
-        vehicle(board, front, rear, point.uncoupled() && !point.vehicle());
-        trailer(board, d, gap, point.uncoupled() && point.vehicle());
+        RigPicture picture = new RigPicture(d, Body.of(d.base()), board);
+        if (!point.uncoupled() || point.vehicle()) {
+            picture.vehicleFromTheSide(p -> p);
+        }
+        if (!point.uncoupled() || !point.vehicle()) {
+            picture.trailerFromTheSide(p -> new double[]{p[0] + gap, p[1]}, point.uncoupled());
+        }
         switch (point) {
             case STEER_COUPLED, STEER_ALONE -> deck(board, front, front);
             case DRIVE_COUPLED, DRIVE_ALONE -> deck(board, rear, rear);
@@ -46,29 +53,6 @@ public final class WeighPictures {
     private static void deck(Sketch.Board board, double from, double to) {
         board.path(Sketch.Pen.MAIN, new double[][]{{from - 0.5, -DECK}, {to + 0.5, -DECK}, {to + 0.5, 0},
                 {from - 0.5, 0}}, true, Sentence.of(""));
-    }
-
-    private static void vehicle(Sketch.Board board, double front, double rear, boolean away) {
-        Sketch.Pen pen = away ? Sketch.Pen.DASHED : Sketch.Pen.SOLID;
-        board.path(pen, new double[][]{{front - 0.8, 0.3}, {rear + 0.7, 0.3}, {rear + 0.7, 1.3}, {rear, 1.6},
-                {front + 0.9, 1.6}, {front + 0.1, 1.0}, {front - 0.8, 0.9}}, true, Sentence.of(""));
-        board.circle(pen, front, 0.33, 0.33).circle(pen, rear, 0.33, 0.33);
-    }
-
-    private static void trailer(Sketch.Board board, Design d, double gap, boolean away) {
-        Sketch.Pen pen = away ? Sketch.Pen.DASHED : Sketch.Pen.SOLID;
-        double tongue = d.base().tongueLength();
-        double floor = d.base().floorHeight();
-        double length = d.base().shell().length();
-        double high = Math.max(0.3, d.base().shell().height());
-        board.line(pen, gap, d.vehicle().ballHeight(), gap + tongue, floor - 0.05);
-        board.box(pen, gap + tongue, floor, gap + tongue + length, floor + high);
-        double r = d.base().axle().wheelDiameter() / 2;
-        board.circle(pen, gap + d.base().ballToAxle(), r, r);
-        if (gap > 0) {
-            board.line(pen, gap + Assumed.value(d, Assumption.JACK_AT), 0, gap + Assumed.value(d, Assumption.JACK_AT),
-                    0.5);
-        }
     }
 
     /// Mass and tongue of every weigh day, and what the plan had then.

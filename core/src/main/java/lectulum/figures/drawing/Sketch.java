@@ -2,6 +2,7 @@ package lectulum.figures.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Sentence;
 
 /// A drawing to scale that a computation gives along with its figures: lines and areas in metres, x to the right, y up.
@@ -27,14 +28,23 @@ public record Sketch(String title, List<Mark> marks) {
         /// A thin reference line.
         THIN,
         /// A point.
-        DOT
+        DOT,
+        /// Something as it looks, in the colours of what it is made of.
+        LOOK
+    }
+
+    /// What something that is drawn as it looks is made of.
+    public record Skin(Paint paint, SystemGroup system) {
+        /// For what is no part of a drawing as it looks.
+        static final Skin NONE = new Skin(Paint.INK, SystemGroup.STRUCTURE);
     }
 
     /// A line, an area or a point, with a text beside its middle.
     ///
     /// @param points \[x, y\] \[m\]
     /// @param closed whether the last point is joined to the first
-    public record Mark(Pen pen, double[][] points, boolean closed, Sentence text) {
+    /// @param skin   of what is drawn as it looks
+    public record Mark(Pen pen, double[][] points, boolean closed, Sentence text, Skin skin) {
     }
 
     /// Collects the marks of a sketch.
@@ -65,9 +75,22 @@ public record Sketch(String title, List<Mark> marks) {
 
         public Board path(Pen pen, double[][] points, boolean closed, Sentence text) {
             if (points.length > 0) {
-                marks.add(new Mark(pen, points, closed, text));
+                marks.add(new Mark(pen, points, closed, text, Skin.NONE));
             }
             return this;
+        }
+
+        /// A part of something as it looks: an area, or a line where it is not closed.
+        public Board look(Skin skin, double[][] points, boolean closed) {
+            if (points.length > 0) {
+                marks.add(new Mark(Pen.LOOK, points, closed, NOTHING, skin));
+            }
+            return this;
+        }
+
+        /// A name at a place, without a point.
+        public Board name(double x, double y, Sentence text) {
+            return path(Pen.THIN, new double[][]{{x, y}}, false, text);
         }
 
         public Board circle(Pen pen, double x, double y, double r) {

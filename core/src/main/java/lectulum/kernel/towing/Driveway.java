@@ -38,18 +38,13 @@ public record Driveway(List<double[]> road, double wheelbase, double overhang, d
         int steps = (int) Math.round((to - from) / step);
         for (int i = 0; i <= steps; i++) {
             double x = from + i * step;
-            double[] rear = {x, height(x)};
-            double[] front = at(rear, wheelbase, true);
-            double vehicle = Math.atan2(front[1] - rear[1], front[0] - rear[0]);
-            double[] hitch = turned(rear, vehicle, -overhang, ball);
-            double[] wheel = at(hitch, Math.hypot(axle, ball), false);
-            double trailer = Math.atan2(hitch[1] - wheel[1], hitch[0] - wheel[0]) - Math.atan2(ball, axle);
-            least = Math.min(least, trailer - vehicle);
-            most = Math.max(most, trailer - vehicle);
+            Stand s = stand(x);
+            least = Math.min(least, s.trailer - s.vehicle);
+            most = Math.max(most, s.trailer - s.vehicle);
             for (Point p : points) {
                 double[] q = p.trailer
-                        ? turned(wheel, trailer, axle - p.x, p.height)
-                        : turned(rear, vehicle, -p.x, p.height);
+                        ? turned(s.wheel, s.trailer, axle - p.x, p.height)
+                        : turned(s.rear, s.vehicle, -p.x, p.height);
                 double gap = q[1] - height(q[0]);
                 if (gap < clearance - 1e-9) {
                     clearance = gap;
@@ -61,14 +56,35 @@ public record Driveway(List<double[]> road, double wheelbase, double overhang, d
         return new Passage(clearance, nearest, where, least, most);
     }
 
-    private static double[] turned(double[] from, double angle, double dx, double dz) {
+    /// How both stand at one place.
+    ///
+    /// @param rear    foot of the vehicle's rear wheel \[X, Z\] \[m\]
+    /// @param vehicle its nose up \[rad\]
+    /// @param wheel   foot of the trailer's wheel
+    /// @param trailer its nose up \[rad\]
+    public record Stand(double[] rear, double vehicle, double[] wheel, double trailer) {
+    }
+
+    /// @param x place of the vehicle's rear wheel \[m\]
+    public Stand stand(double x) {
+        double[] rear = {x, height(x)};
+        double[] front = at(rear, wheelbase, true);
+        double vehicle = Math.atan2(front[1] - rear[1], front[0] - rear[0]);
+        double[] hitch = turned(rear, vehicle, -overhang, ball);
+        double[] wheel = at(hitch, Math.hypot(axle, ball), false);
+        double trailer = Math.atan2(hitch[1] - wheel[1], hitch[0] - wheel[0]) - Math.atan2(ball, axle);
+        return new Stand(rear, vehicle, wheel, trailer);
+    }
+
+    /// A place ahead of a foot and above it, turned with what stands on it.
+    public static double[] turned(double[] from, double angle, double dx, double dz) {
         double c = Math.cos(angle);
         double s = Math.sin(angle);
         return new double[]{from[0] + c * dx - s * dz, from[1] + s * dx + c * dz};
     }
 
     /// Height of the road \[m\], level beyond its ends.
-    double height(double x) {
+    public double height(double x) {
         for (int i = 1; i < road.size(); i++) {
             double[] a = road.get(i - 1);
             double[] b = road.get(i);

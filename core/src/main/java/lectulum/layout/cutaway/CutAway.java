@@ -21,7 +21,7 @@ import lectulum.space.Solid;
 import lectulum.symbols.Chassis;
 import lectulum.symbols.Company;
 import lectulum.symbols.Form;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 import lectulum.symbols.Posed;
 import lectulum.symbols.Symbols;
 

@@ -3,7 +3,7 @@ package lectulum.layout.cutaway;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 import lectulum.symbols.Piece;
 import lectulum.symbols.Posed;
 

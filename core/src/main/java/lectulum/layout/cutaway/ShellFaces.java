@@ -6,7 +6,7 @@ import lectulum.design.base.Base;
 import lectulum.design.thing.SystemGroup;
 import lectulum.space.Body;
 import lectulum.space.Solid;
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 
 /// Floor, walls and curved ends of a body as they are seen with the near ones taken away.
 ///

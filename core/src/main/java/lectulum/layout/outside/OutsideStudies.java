@@ -2,7 +2,6 @@ package lectulum.layout.outside;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -28,6 +27,12 @@ import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
 import lectulum.symbols.Unfolded;
+import lectulum.symbols.Sketched;
+import lectulum.symbols.Figure;
+import lectulum.symbols.Facing;
+import lectulum.layout.RoomPicture;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.brief.Person;
 import lectulum.units.Quantity;
 
 /// Around the camper: widest, highest and longest, where it is kept, and what folds out in camp.
@@ -174,20 +179,42 @@ public final class OutsideStudies {
             }
         }
         doors(design, body, t, f, place, rail, book);
-        Sketch.Board board = new Sketch.Board("From above, in camp; right side below");
-        board.area(Sketch.Pen.SOLID, flipped(body.planOutside().toArray(double[][]::new)));
-        board.path(Sketch.Pen.SWEEP, flipped(new double[][]{{place[0], place[1]}, {place[2], place[1]},
-                {place[2], place[3]}, {place[0], place[3]}}), true, Sentence.of(t.name()));
+        return book.sketch(picture(design, body, t, f, place)).caution("Stow it in wind and when nobody is there.")
+                .done();
+    }
+
+    /// From behind where it folds out to a side, else from above: with somebody beside it.
+    private static Sketch picture(Design design, Body body, Thing t, Feature.FoldOut f, double[] place) {
+        boolean side = f.face() != Feature.Face.FRONT && f.face() != Feature.Face.REAR;
+        Facing facing = side ? Facing.BEHIND : Facing.SIDE;
+        Sketch.Board board = new Sketch.Board(side ? "From behind, in camp" : "From the left, in camp");
+        double ground = design.base().floorHeight();
+        double from = side ? place[1] : place[0];
+        double to = side ? place[3] : place[2];
+        double reach = Math.max(body.halfWidth(), Math.max(Math.abs(from), Math.abs(to))) + 0.8;
+        if (side) {
+            board.line(Sketch.Pen.SOLID, -reach, -ground, reach, -ground);
+            new RoomPicture(design, body, board).fromBehind(Mode.CAMP, p -> p);
+        } else {
+            board.line(Sketch.Pen.SOLID, Math.min(0, from) - 0.8, -ground, Math.max(body.length(), to) + 0.8, -ground);
+            board.path(Sketch.Pen.SOLID, body.sideOutside().toArray(double[][]::new), true, Sentence.of(""));
+        }
+        Unfolded.of(t, Mode.CAMP, ground)
+                .ifPresent(form -> Sketched.put(board, form.seen(facing, 0), t.system(), p -> p));
+        double tall = design.brief().people().stream().mapToDouble(Person::height).max().orElse(1.75);
+        double beside = f.face() == Feature.Face.LEFT || f.face() == Feature.Face.FRONT ? from + 0.5 : to - 0.5;
+        Sketched.put(board, Figure.standing(tall).seen(facing, 0), SystemGroup.CARGO,
+                p -> new double[]{p[0] + beside, p[1] - ground});
+        double edge = Solid.of(t.size(), t.at(Mode.CAMP)).z2() - f.drop();
+        double outer = f.face() == Feature.Face.LEFT || f.face() == Feature.Face.FRONT ? from : to;
+        board.dimension(outer, -ground, outer, edge, Sentence.of("{0}", Amount.m(edge + ground)));
+        board.dimension(from, -ground - 0.15, to, -ground - 0.15, Sentence.of("{0}", Amount.m(to - from)));
+        board.name((from + to) / 2, edge + 0.25, Sentence.of(t.name()));
         if (f.ladder() > 0) {
-            board.dot((place[0] + place[2]) / 2, f.face() == Feature.Face.LEFT ? -place[1] : -place[3],
-                    Sentence.of("ladder"));
+            double foot = outer + Math.signum(outer) * f.ladder();
+            board.dimension(outer, -ground - 0.3, foot, -ground - 0.3, Sentence.of("{0}", Amount.m(f.ladder())));
         }
-        for (Thing o : design.things()) {
-            if (o.has(Feature.Opening.class) && o.place().z() < 0.4) {
-                board.dot(o.place().x(), -o.place().y(), Sentence.of(o.name().toLowerCase(Locale.ROOT)));
-            }
-        }
-        return book.sketch(board.done()).caution("Stow it in wind and when nobody is there.").done();
+        return board.done();
     }
 
     /// Poles at the outer corners, on ground that slopes as it was typed for the site.

@@ -1,6 +1,6 @@
 package lectulum.layout.cutaway;
 
-import lectulum.symbols.Paint;
+import lectulum.figures.drawing.Paint;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;

@@ -1,4 +1,4 @@
-package lectulum.symbols;
+package lectulum.figures.drawing;
 
 import java.util.Locale;
 
@@ -17,7 +17,8 @@ public enum Paint {
     /// A thin drawn line.
     FAINT;
 
-    static Paint named(String word) {
+    /// @throws IllegalArgumentException where there is none of that name
+    public static Paint named(String word) {
         return valueOf(word.toUpperCase(Locale.ROOT));
     }
 }

@@ -1,0 +1,132 @@
+package lectulum.balance;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.base.Base;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.thing.Thing;
+import lectulum.figures.drawing.Paint;
+import lectulum.figures.drawing.Sketch;
+import lectulum.space.Body;
+import lectulum.symbols.Chassis;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Form;
+import lectulum.symbols.Sketched;
+import lectulum.symbols.Symbols;
+import lectulum.symbols.TowVehicle;
+
+/// Vehicle and trailer as they look, on the drawings of the studies. Places count from the ball, on the ground.
+public final class RigPicture {
+    private static final Sketch.Skin WALL = new Sketch.Skin(Paint.FRONT, SystemGroup.STRUCTURE);
+    private static final Sketch.Skin INSIDE = new Sketch.Skin(Paint.WHITE, SystemGroup.STRUCTURE);
+
+    private final Design design;
+    private final Base base;
+    private final Body body;
+    private final Sketch.Board board;
+
+    public RigPicture(Rig rig, Sketch.Board board) {
+        this(rig.design, rig.body, board);
+    }
+
+    /// @param body as it rides
+    public RigPicture(Design design, Body body, Sketch.Board board) {
+        this.design = design;
+        this.base = design.base();
+        this.body = body;
+        this.board = board;
+    }
+
+    private double assumed(Assumption what) {
+        return Assumed.value(design, what);
+    }
+
+    private Form towing() {
+        return TowVehicle.form(design.vehicle(),
+                new TowVehicle.Rear(assumed(Assumption.TOW_AHEAD), assumed(Assumption.TOW_HALF),
+                        assumed(Assumption.GATE_AHEAD), assumed(Assumption.GATE_HIGH)));
+    }
+
+    private Form frame(boolean parked) {
+        return Chassis.form(base, design.vehicle().ballHeight(), assumed(Assumption.JACK_AT),
+                Math.max(0.25, body.shoulder()),
+                parked);
+    }
+
+    /// From above; the right side lies below.
+    ///
+    /// @param place from \[x, y to the right\] to the drawing
+    public RigPicture vehicleFromAbove(UnaryOperator<double[]> place) {
+        Sketched.put(board, towing().seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        return this;
+    }
+
+    public RigPicture trailerFromAbove(UnaryOperator<double[]> place) {
+        Sketched.put(board, frame(false).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, Chassis.wheels(base).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        board.look(WALL, moved(body.planOutside(), place, 0), true);
+        board.look(INSIDE, moved(body.planInside(), place, 0), true);
+        outside(Facing.PLAN, place, Comparator.comparingDouble(t -> t.place().z()), 0);
+        return this;
+    }
+
+    /// From the left, the front at the left.
+    ///
+    /// @param place from \[x, z\] to the drawing
+    public RigPicture vehicleFromTheSide(UnaryOperator<double[]> place) {
+        Sketched.put(board, towing().seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        return this;
+    }
+
+    public RigPicture trailerFromTheSide(UnaryOperator<double[]> place) {
+        return trailerFromTheSide(place, false);
+    }
+
+    /// @param parked whether the tongue jack stands on the ground
+    public RigPicture trailerFromTheSide(UnaryOperator<double[]> place, boolean parked) {
+        Sketched.put(board, frame(parked).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        board.look(WALL, moved(body.sideOutside(), place, base.floorHeight()), true);
+        board.look(INSIDE, moved(body.sideInside(), place, base.floorHeight()), true);
+        outside(Facing.SIDE, place, Comparator.comparingDouble(t -> -t.place().y()), base.floorHeight());
+        Sketched.put(board, Chassis.wheels(base).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        return this;
+    }
+
+    /// From behind, the right at the right.
+    ///
+    /// @param place from \[y, z\] to the drawing
+    public RigPicture trailerFromBehind(UnaryOperator<double[]> place) {
+        Sketched.put(board, frame(false).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, Chassis.wheels(base).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
+        double half = body.halfWidth();
+        double low = base.floorHeight() - base.floor();
+        double high = body.heightAboveGround();
+        board.look(WALL, moved(List.of(new double[]{-half, low}, new double[]{half, low}, new double[]{half, high},
+                new double[]{-half, high}), place), true);
+        outside(Facing.BEHIND, place, Comparator.comparingDouble(t -> t.place().x()), base.floorHeight());
+        return this;
+    }
+
+    private static double[][] moved(List<double[]> outline, UnaryOperator<double[]> place) {
+        return outline.stream().map(place).toArray(double[][]::new);
+    }
+
+    private void outside(Facing facing, UnaryOperator<double[]> place, Comparator<Thing> order, double up) {
+        double tongue = facing == Facing.BEHIND ? 0 : base.tongueLength();
+        Rig.outside(design).sorted(order).forEach(t -> Symbols.posed(t, Mode.ROAD, Set.of())
+                .ifPresent(posed -> Sketched.put(board, posed, facing, t.system(),
+                        p -> place.apply(new double[]{p[0] + tongue, p[1] + up}))));
+    }
+
+    private double[][] moved(List<double[]> outline, UnaryOperator<double[]> place, double up) {
+        double tongue = base.tongueLength();
+        return outline.stream().map(p -> place.apply(new double[]{p[0] + tongue, p[1] + up}))
+                .toArray(double[][]::new);
+    }
+}
