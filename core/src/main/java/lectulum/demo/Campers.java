@@ -70,6 +70,14 @@ public final class Campers {
     }
 
     /// A sensible camper to start from, already drawn.
+    ///
+    /// @param units in which it is shown
+    public static Project start(CamperType type, String name, UnitSystem units) {
+        Design design = start(type, name).design();
+        return Project.of(name, design.with(design.brief().withUnits(units)));
+    }
+
+    /// A sensible camper to start from, already drawn, in metric units.
     public static Project start(CamperType type, String name) {
         Design design = switch (type) {
             case TEARDROP -> startTeardrop();

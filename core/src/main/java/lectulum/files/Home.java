@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lectulum.units.UnitSystem;
 
 /// The folder where the program keeps what belongs to the user and not to one project: own things, recent files,
 /// journals, locks. `lectulum.home` names another one. No project needs anything of it to be opened or saved.
@@ -58,6 +59,38 @@ public record Home(Path folder) {
         files.addFirst(absolute);
         List<String> lines = files.stream().limit(RECENT).map(Path::toString).toList();
         AtomicFile.write(recentList(), String.join("\n", lines) + "\n");
+    }
+
+    /// The unit system that was chosen last; empty where none was, or it cannot be read.
+    public Optional<UnitSystem> units() {
+        Path chosen = unitsChosen();
+        try {
+            return Files.isRegularFile(chosen) && Files.size(chosen) < MOST_BYTES
+                    ? Stream.of(UnitSystem.values())
+                            .filter(u -> u.name().equals(read(chosen).strip())).findFirst()
+                    : Optional.empty();
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /// Keeps the unit system for what is begun new.
+    ///
+    /// @throws IOException where it cannot be written
+    public void keepUnits(UnitSystem units) throws IOException {
+        AtomicFile.write(unitsChosen(), units.name() + "\n");
+    }
+
+    private static String read(Path file) {
+        try {
+            return new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            return "";
+        }
+    }
+
+    private Path unitsChosen() {
+        return folder.resolve("units.txt");
     }
 
     private static Stream<Path> path(String line) {

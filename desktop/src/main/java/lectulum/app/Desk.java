@@ -24,6 +24,7 @@ import lectulum.parts.Trouble;
 import lectulum.window.Kept;
 import lectulum.window.MainWindow;
 import lectulum.window.Question;
+import lectulum.units.UnitSystem;
 import lectulum.window.StartPage;
 import lectulum.workbench.Session;
 import lectulum.workbench.Workbench;
@@ -229,14 +230,30 @@ public final class Desk implements StartPage.Choices {
     private void startPage(Optional<String> said) {
         Journal.clean(home.journals());
         stage.setTitle("Lectulum");
-        scene.setRoot(new StartPage(home.recent(), Journal.leftBehind(home.journals()), said, this, ANALYST,
-                Platform::runLater).root());
+        scene.setRoot(new StartPage(
+                new StartPage.Contents(home.recent(), Journal.leftBehind(home.journals()), said,
+                        home.units().orElse(UnitSystem.METRIC)),
+                this, ANALYST, Platform::runLater).root());
+    }
+
+    /// What is chosen on one camper is chosen for the next that is begun.
+    private void keep(UnitSystem units) {
+        try {
+            home.keepUnits(units);
+        } catch (IOException e) {
+            window.ifPresent(w -> w.say("The units are not kept for new campers: " + e.getMessage()));
+        }
     }
 
     private void show(Session session, Project project, List<String> notes) {
         MainWindow next = new MainWindow(new Workbench(project, ANALYST, Platform::runLater), session,
                 new WindowFiles());
         window = Optional.of(next);
+        next.bench().stateProperty().addListener((o, was, now) -> {
+            if (was.units() != now.units()) {
+                keep(now.units());
+            }
+        });
         next.onTitleChanged(() -> stage.setTitle(next.title()));
         scene.setRoot(next.root());
         stage.setTitle(next.title());

@@ -13,6 +13,7 @@ import lectulum.figures.Stage;
 import lectulum.files.AtomicFile;
 import lectulum.files.Home;
 import lectulum.files.Journal;
+import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.window.StartPage;
 import lectulum.workbench.Workbench;
@@ -105,7 +106,8 @@ public final class Screenshots {
     }
 
     private void startPage() throws IOException {
-        Scene scene = Headless.on(() -> new Scene(new StartPage(List.of(), List.of(), Optional.empty(), new NoChoices(),
+        Scene scene = Headless.on(() -> new Scene(new StartPage(
+                new StartPage.Contents(List.of(), List.of(), Optional.empty(), UnitSystem.METRIC), new NoChoices(),
                 Runnable::run, Runnable::run)
                 .root(), WIDTH, HEIGHT));
         AtomicFile.write(folder.resolve("start.png"), Headless.picture(scene, () -> true));

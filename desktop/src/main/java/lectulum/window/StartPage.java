@@ -1,32 +1,42 @@
 package lectulum.window;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
+import lectulum.design.Design;
 import lectulum.design.Project;
 import lectulum.design.brief.CamperType;
 import lectulum.files.Journal;
+import lectulum.files.ProjectFile;
 import lectulum.sheet.CanvasSurface;
-import lectulum.sheet.Projection;
-import lectulum.sheet.SheetPainter;
-import lectulum.stage.Stages;
+import lectulum.sheet.Pen;
+import lectulum.sheet.Portrait;
 import lectulum.theme.Theme;
-import lectulum.workbench.State;
-import lectulum.workbench.Workbench;
+import lectulum.units.Quantity;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
+import lectulum.units.Units;
 
 /// Where a session begins: a new camper of each type, a file, something recovered, or a demonstration.
 public final class StartPage {
@@ -47,13 +57,18 @@ public final class StartPage {
         void decline(Journal.Left left);
     }
 
+    /// What the page shows.
+    ///
     /// @param recent files opened last
     /// @param left   what a crash left behind
     /// @param said   a sentence to show on top, such as why a file could not be opened
-    /// @param beside where pictures are worked out
+    /// @param units  chosen last; new campers begin with them
+    public record Contents(List<Path> recent, List<Journal.Left> left, Optional<String> said, UnitSystem units) {
+    }
+
+    /// @param beside where campers are worked out
     /// @param front  the interface thread, which shows them
-    public StartPage(List<Path> recent, List<Journal.Left> left, Optional<String> said, Choices choices,
-            Executor beside, Executor front) {
+    public StartPage(Contents shown, Choices choices, Executor beside, Executor front) {
         this.beside = beside;
         this.front = front;
         VBox page = new VBox();
@@ -62,29 +77,43 @@ public final class StartPage {
         title.getStyleClass().add("huge");
         Label about = new Label("Plan, weigh and price a small camper while you draw it.");
         about.getStyleClass().add("faint");
-        VBox head = new VBox(2, title, about);
+        Button open = new Button("Open a file…");
+        open.setId("open-file");
+        open.setOnAction(e -> choices.browse());
+        HBox head = new HBox(24, new VBox(2, title, about), open);
+        head.setAlignment(Pos.CENTER_LEFT);
         page.getChildren().add(head);
-        said.ifPresent(sentence -> {
+        shown.said.ifPresent(sentence -> {
             Label label = new Label(sentence);
             label.setId("said");
             label.setWrapText(true);
             label.getStyleClass().addAll("finding", "finding-stop");
             page.getChildren().add(label);
         });
-        left.forEach(l -> page.getChildren().add(recovery(l, choices)));
+        shown.left.forEach(l -> page.getChildren().add(recovery(l, choices)));
         FlowPane types = new FlowPane(14, 14);
         for (CamperType type : CamperType.values()) {
-            Project project = Campers.start(type, "New " + type.label().toLowerCase(java.util.Locale.ROOT));
-            types.getChildren().add(tile("new-" + type.name().toLowerCase(java.util.Locale.ROOT), type.label(),
-                    "Starts as a camper that is already drawn.", project, p -> choices.begin(p, true)));
+            Project project = Campers.start(type, "New " + type.label().toLowerCase(Locale.ROOT), shown.units);
+            Tile tile = new Tile("new-" + type.name().toLowerCase(Locale.ROOT), type.label(), type.whom(),
+                    () -> choices.begin(project, true));
+            tile.draw(project.design());
+            work(() -> Facts.of(project.design()), f -> tile.say(f.says(shown.units) + ", " + type.hours()));
+            types.getChildren().add(tile.button);
         }
         FlowPane demos = new FlowPane(14, 14);
         for (Campers.Demo demo : Campers.demos()) {
-            Campers.demo(demo.key()).ifPresent(project -> demos.getChildren()
-                    .add(tile("demo-" + demo.key(), demo.name(), demo.about(), project, p -> choices.begin(p, false))));
+            Campers.demo(demo.key()).ifPresent(project -> {
+                Tile tile = new Tile("demo-" + demo.key(), demo.name(), demo.about(),
+                        () -> choices.begin(project, false));
+                tile.draw(project.design());
+                work(() -> Facts.of(project.design()), f -> tile.say(f.says(shown.units)));
+                demos.getChildren().add(tile.button);
+            });
         }
-        page.getChildren().addAll(section("New camper", types), section("Demonstrations", demos),
-                files(recent, choices));
+        if (!shown.recent.isEmpty()) {
+            page.getChildren().add(section("Your files", files(shown, choices)));
+        }
+        page.getChildren().addAll(section("New camper", types), section("Demonstrations", demos));
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
         root.getChildren().add(scroll);
@@ -101,22 +130,59 @@ public final class StartPage {
         return new VBox(8, head, content);
     }
 
-    private static VBox files(List<Path> recent, Choices choices) {
-        Button open = new Button("Open a file…");
-        open.setId("open-file");
-        open.setOnAction(e -> choices.browse());
-        VBox box = new VBox(4, open);
-        if (recent.isEmpty()) {
-            Label none = new Label("Files you save appear here.");
-            none.getStyleClass().add("faint");
-            box.getChildren().add(none);
+    private FlowPane files(Contents shown, Choices choices) {
+        FlowPane tiles = new FlowPane(14, 14);
+        for (int i = 0; i < shown.recent.size(); i++) {
+            Path file = shown.recent.get(i);
+            Tile tile = new Tile("recent-" + (i + 1), file.getFileName().toString(), String.valueOf(file.getParent()),
+                    () -> choices.open(file));
+            work(() -> Found.read(file), kept -> {
+                kept.design.ifPresent(tile::draw);
+                tile.say(kept.facts.map(f -> f.says(shown.units) + ", " + kept.date).orElse(kept.trouble));
+            });
+            tiles.getChildren().add(tile.button);
         }
-        for (Path file : recent) {
-            Hyperlink link = new Hyperlink(file.getFileName() + "  ·  " + file.getParent());
-            link.setOnAction(e -> choices.open(file));
-            box.getChildren().add(link);
+        return tiles;
+    }
+
+    private <T> void work(Supplier<T> what, Consumer<T> then) {
+        beside.execute(() -> {
+            T done = what.get();
+            front.execute(() -> then.accept(done));
+        });
+    }
+
+    /// What tells one camper from another in a line.
+    private record Facts(double loaded, double cost, String currency) {
+        static Facts of(Design design) {
+            Analysis a = Analysis.of(design);
+            return new Facts(a.figures().value("balance.departure.mass"), a.figures().value("money.forecast"),
+                    design.brief().currency());
         }
-        return section("Your files", box);
+
+        String says(UnitSystem units) {
+            Style style = new Style(units, currency);
+            return "about " + Units.text(round(loaded, 10), Quantity.MASS, style) + " loaded, "
+                    + Units.text(round(cost, 100), Quantity.MONEY, style);
+        }
+
+        private static double round(double value, double step) {
+            return Math.rint(value / step) * step;
+        }
+    }
+
+    /// A file of the user's as far as it can be read.
+    private record Found(Optional<Design> design, Optional<Facts> facts, String date, String trouble) {
+        static Found read(Path file) {
+            try {
+                Design design = ProjectFile.open(file).project().design();
+                String date = Files.getLastModifiedTime(file).toInstant().atZone(ZoneId.systemDefault()).toLocalDate()
+                        .toString();
+                return new Found(Optional.of(design), Optional.of(Facts.of(design)), date, "");
+            } catch (IOException e) {
+                return new Found(Optional.empty(), Optional.empty(), "", "It cannot be read: " + e.getMessage());
+            }
+        }
     }
 
     private static VBox recovery(Journal.Left left, Choices choices) {
@@ -136,38 +202,48 @@ public final class StartPage {
         return box;
     }
 
-    private Button tile(String id, String name, String about, Project project, Consumer<Project> choose) {
-        Canvas picture = new Canvas(350, 132);
-        Label title = new Label(name);
-        title.getStyleClass().add("heading");
-        Label text = new Label(about);
-        text.setWrapText(true);
-        text.getStyleClass().add("faint");
-        text.setMinHeight(36);
-        text.setPrefWidth(350);
-        Button tile = new Button();
-        tile.setId(id);
-        tile.setAccessibleText(name + ". " + about);
-        tile.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
-        tile.getStyleClass().add("tile");
-        tile.setGraphic(new VBox(6, picture, title, text));
-        tile.setPrefSize(378, 236);
-        tile.setMaxSize(378, 236);
-        tile.setOnAction(e -> choose.accept(project));
-        draw(picture, project);
-        return tile;
-    }
+    /// A camper to begin with: its picture, its name, whom it is for, and a line of facts.
+    private static final class Tile {
+        private static final double WIDE = 350;
+        private static final double HIGH = 196;
+        private static final double TEXTS = 120;
+        private final Canvas picture = new Canvas(WIDE, HIGH);
+        private final Label facts = new Label(" ");
+        private final Button button = new Button();
+        private final String name;
+        private final String about;
 
-    /// Drawn at once as far as that is known, and again when the rest has been worked out.
-    private void draw(Canvas picture, Project project) {
-        Workbench bench = new Workbench(project, beside, front);
-        paint(picture, bench.state());
-        bench.stateProperty().addListener((o, was, now) -> paint(picture, now));
-    }
+        Tile(String id, String name, String about, Runnable chosen) {
+            this.name = name;
+            this.about = about;
+            Label title = new Label(name);
+            title.getStyleClass().add("heading");
+            title.setMaxWidth(WIDE);
+            Label text = new Label(about);
+            text.setWrapText(true);
+            text.setPrefSize(WIDE, 36);
+            text.setMinHeight(36);
+            facts.getStyleClass().add("faint");
+            facts.setPrefWidth(WIDE);
+            facts.setId(id + "-facts");
+            button.setId(id);
+            button.setAccessibleText(name + ". " + about);
+            button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+            button.getStyleClass().add("tile");
+            button.setGraphic(new VBox(6, picture, title, text, facts));
+            button.setPrefSize(WIDE + 28, HIGH + TEXTS);
+            button.setMaxSize(WIDE + 28, HIGH + TEXTS);
+            button.setOnAction(e -> chosen.run());
+        }
 
-    private static void paint(Canvas picture, State state) {
-        Projection fit = Projection.fit(state.design(), state.mode(), 350, 132, false, 0, 4);
-        new SheetPainter(Theme.PAPER, Stages::look).paint(new CanvasSurface(picture.getGraphicsContext2D()), 350, 132,
-                state, fit);
+        void draw(Design design) {
+            Pen pen = new Pen(new CanvasSurface(picture.getGraphicsContext2D()), Theme.PAPER, WIDE, HIGH);
+            Portrait.paint(pen, design, WIDE, HIGH);
+        }
+
+        void say(String line) {
+            facts.setText(line);
+            button.setAccessibleText(name + ". " + about + " " + line);
+        }
     }
 }

@@ -13,6 +13,7 @@ import lectulum.design.brief.CamperType;
 import lectulum.figures.Stage;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
+import lectulum.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 
 /// What a newcomer does from the start page.
@@ -77,6 +78,50 @@ class StartTest extends WindowTest {
         assertThat(text("#said")).contains("cut off");
         assertThat(desk.window()).isEmpty();
         assertThat(file).hasContent("{\"format\":\"lectulum\",\"formatVersion\":1,\"variants\":[");
+    }
+
+    private void toStartPage() {
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.N).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        robot.rest();
+    }
+
+    /// The figures of Dunlin: 618 kg in Departure, 6421 € in all.
+    @Test
+    void aTileSaysWhomItSuitsWhatItWeighsAndCosts() {
+        until(() -> !text("#demo-dunlin-facts").isBlank());
+
+        assertThat(text("#demo-dunlin-facts").replaceAll("\\h", " ")).isEqualTo("about 620 kg loaded, 6 400 €");
+        assertThat(text("#new-overland-facts")).contains("kg loaded").contains("250 to 500 hours");
+        assertThat(robot.lookup("#new-cargo").query().getAccessibleText()).contains("standing up").contains("hours");
+    }
+
+    @Test
+    void theUnitsThatWereChosenLastAreThoseOfANewCamper() {
+        robot.clickOn("#demo-dunlin");
+        robot.clickOn("#units-us");
+        toStartPage();
+
+        until(() -> text("#demo-dunlin-facts").contains("lb"));
+        robot.clickOn("#new-teardrop");
+
+        assertThat(state().units()).isEqualTo(UnitSystem.US);
+        assertThat(home.units()).contains(UnitSystem.US);
+    }
+
+    @Test
+    void aFileOpenedLastShowsItselfWithMassCostAndDate() throws IOException {
+        Path file = folder.resolve("kept" + System.nanoTime() + ProjectFile.ENDING);
+        ProjectFile.save(file, Campers.demo("dunlin").orElseThrow().named("Kept"), null);
+        answer = Optional.of(file);
+        robot.clickOn("#open-file");
+        robot.rest();
+        toStartPage();
+
+        until(() -> !text("#recent-1-facts").isBlank());
+        assertThat(text("#recent-1-facts")).matches("about 620 kg loaded, .*€, \\d{4}-\\d\\d-\\d\\d");
+        click("#recent-1");
+        robot.rest();
+        assertThat(state().project().name()).isEqualTo("Kept");
     }
 
     @Test
