@@ -21,6 +21,45 @@ public final class Assumed {
         CAMPER, VEHICLE, REGION
     }
 
+    /// How a value is entered: as what it is.
+    public sealed interface Kind {
+        /// A number.
+        record Number() implements Kind {
+        }
+
+        /// 1 for yes, 0 for no.
+        record YesNo() implements Kind {
+        }
+
+        /// One of a few, each with its value.
+        record Choice(List<Option> options) implements Kind {
+        }
+
+        /// A number that may be unknown, which is kept as 0.
+        ///
+        /// @param says what an empty field means
+        record Unknown(String says) implements Kind {
+        }
+
+        /// @param label of one of a few
+        record Option(String label, double value) {
+        }
+
+        /// @param text of the table: `number`, `yesno`, `choice:label=value/…`, `unknown:what that means`
+        private static Kind of(String text) {
+            String rest = text.substring(text.indexOf(':') + 1);
+            return switch (text.split(":")[0]) {
+                case "yesno" -> new YesNo();
+                case "choice" -> new Choice(Arrays.stream(rest.split("/"))
+                        .map(o -> new Option(o.substring(0, o.indexOf('=')),
+                                Double.parseDouble(o.substring(o.indexOf('=') + 1))))
+                        .toList());
+                case "unknown" -> new Unknown(rest);
+                default -> new Number();
+            };
+        }
+    }
+
     /// One assumed value.
     ///
     /// @param table in which it ships: `layout` or `balance`
@@ -28,8 +67,10 @@ public final class Assumed {
     /// @param value SI, unless the project has its own
     /// @param low   least that is sensible
     /// @param high  most that is sensible
+    /// @param kind  how it is entered
+    /// @param first pages on which it is one of the few that matter
     public record Entry(Assumption what, String table, List<String> pages, Owner owner, String label, Quantity quantity,
-            double value, double low, double high, String source) {
+            double value, double low, double high, String source, Kind kind, List<String> first) {
 
         public String id() {
             return what.id();
@@ -67,7 +108,8 @@ public final class Assumed {
                 table.put(what, new Entry(what, name, List.of(row.get("page").split(" ")),
                         Owner.valueOf(row.get("owner").toUpperCase(java.util.Locale.ROOT)), row.get("label"),
                         Quantity.valueOf(row.get("quantity")), Table.number(row, "value"), Table.number(row, "low"),
-                        Table.number(row, "high"), row.get("source")));
+                        Table.number(row, "high"), row.get("source"), Kind.of(row.get("kind")),
+                        List.of(row.get("first").split(" "))));
             }
         }
         Arrays.stream(Assumption.values()).filter(a -> !table.containsKey(a)).findFirst().ifPresent(a -> {

@@ -35,6 +35,8 @@ public final class Units {
     public static final double HOUR = 3600;
 
     /// From here on a length is entered in metres, not in millimetres \[m\].
+    /// From here on a tape is read to whole inches \[m\].
+    private static final double LONG = 50 * FOOT;
     private static final double FAR = 20;
     private static final char GROUP = '\u00a0';
     private static final char MINUS = '\u2212';
@@ -145,16 +147,17 @@ public final class Units {
         return nothing ? "0" : (value < 0 ? MINUS : '+') + size.number();
     }
 
-    /// A quantity as it stands in an entry field: enough digits to be typed back, the unit at the end.
+    /// A quantity as it stands in an entry field, the unit at the end: as many digits as a builder would write. The field
+    /// keeps the exact value until something else is typed.
     public static String entry(double value, Quantity quantity, Style style) {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
-            case MASS -> us ? plain(value / POUND, 2) + " lb" : plain(value, 2) + " kg";
+            case MASS -> us ? graded(value / POUND) + " lb" : graded(value) + " kg";
             case LENGTH -> us
-                    ? feetAndInches(value)
+                    ? feetAndInches(Math.abs(value) < LONG ? value : Math.rint(value / INCH) * INCH)
                     : Math.abs(value) < FAR ? plain(value * 1000, 1) + " mm" : plain(value, 4) + " m";
-            case AREA -> us ? plain(value / (FOOT * FOOT), 2) + " ft²" : plain(value, 3) + " m²";
-            case VOLUME -> us ? plain(value / GALLON, 2) + " gal" : plain(value / LITRE, 2) + " L";
+            case AREA -> us ? graded(value / (FOOT * FOOT)) + " ft²" : plain(value, 3) + " m²";
+            case VOLUME -> us ? graded(value / GALLON) + " gal" : graded(value / LITRE) + " L";
             case STOWAGE -> us ? plain(value / (FOOT * FOOT * FOOT), 3) + " ft³" : plain(value / LITRE, 2) + " L";
             case SPACE -> us ? plain(value / (FOOT * FOOT * FOOT), 2) + " ft³" : plain(value, 3) + " m³";
             case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
@@ -162,10 +165,10 @@ public final class Units {
             case DURATION -> Math.abs(value) < HOUR && value != 0
                     ? plain(value / MINUTE, 2) + " min"
                     : plain(value / HOUR, 3) + " h";
-            case FORCE -> us ? plain(value / POUND_FORCE, 2) + " lbf" : plain(value, 1) + " N";
-            case MOMENT -> us ? plain(value / POUND_FOOT, 2) + " lbf·ft" : plain(value, 1) + " N·m";
+            case FORCE -> us ? graded(value / POUND_FORCE) + " lbf" : graded(value) + " N";
+            case MOMENT -> us ? graded(value / POUND_FOOT) + " lbf·ft" : graded(value) + " N·m";
             case STRESS -> us ? plain(value / PSI, 0) + " psi" : plain(value / 1e6, 2) + " MPa";
-            case STIFFNESS -> us ? plain(value * INCH / POUND_FORCE, 1) + " lbf/in" : plain(value / 1000, 2) + " N/mm";
+            case STIFFNESS -> us ? graded(value * INCH / POUND_FORCE) + " lbf/in" : graded(value / 1000) + " N/mm";
             case SPEED -> us ? plain(value / MILE_AN_HOUR, 1) + " mph" : plain(value * 3.6, 1) + " km/h";
             case FREQUENCY -> plain(value, 2) + " Hz";
             case DEFLECTION -> us ? plain(value / INCH, 4) + " in" : plain(value * 1000, 2) + " mm";
@@ -175,6 +178,12 @@ public final class Units {
             case NIGHTS, DAYS, COUNT -> plain(value, 2);
             case MONEY -> plain(value, 2);
         };
+    }
+
+    /// Two decimals below a hundred, one below a thousand, none above.
+    private static String graded(double value) {
+        double size = Math.abs(value);
+        return plain(value, size < 99.995 ? 2 : size < 999.95 ? 1 : 0);
     }
 
     /// Feet, inches and sixteenths as on a tape: `4' 0 1/2"`, `7 1/16"`, `-3"`.

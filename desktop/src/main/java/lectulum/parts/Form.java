@@ -77,8 +77,14 @@ public final class Form extends VBox {
     /// A quantity that may be unknown (NaN): emptying the field clears it.
     public Form optional(String label, Range range, ToDoubleFunction<Design> read,
             BiFunction<Design, Double, Design> write) {
+        return optional(label, range, "not known", read, write);
+    }
+
+    /// @param none what an empty field means
+    public Form optional(String label, Range range, String none, ToDoubleFunction<Design> read,
+            BiFunction<Design, Double, Design> write) {
         QuantityField field = new QuantityField(label, range,
-                v -> bench.edit(new Edit(label, d -> write.apply(d, v)))).clearable("not known",
+                v -> bench.edit(new Edit(label, d -> write.apply(d, v)))).clearable(none,
                         () -> bench.edit(new Edit(label + " not known", d -> write.apply(d, Double.NaN))));
         field.field().setId(id(label));
         refreshers.add(() -> field.show(read.applyAsDouble(design()), state.style()));

@@ -53,7 +53,7 @@ class VehiclesTest extends WindowTest {
 
         enter("#vehicle-1-tongue-limit", "150");
         enter("#vehicle-1-towing-braked", "1500 kg");
-        enter("#vehicle-1-rear-face-ahead-of-the-ball", "0.70 m");
+        enter("#vehicle-1-rear-face-to-the-ball", "0.70 m");
 
         assertThat(other().rating(Rating.TONGUE_VEHICLE)).hasValue(150);
         assertThat(other().own()).containsEntry("tow.ahead", 0.7);
