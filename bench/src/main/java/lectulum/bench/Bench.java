@@ -9,9 +9,11 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
+import java.util.function.BiFunction;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.FindPlace;
@@ -41,6 +43,7 @@ import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
 import lectulum.kernel.towing.Sway;
 import lectulum.layout.Layout;
+import lectulum.sheet.CutAwayView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
@@ -100,6 +103,8 @@ public final class Bench {
         add("drag step to figures", size, dragToFigures(project), size == 500 ? Budget.median(4) : none);
         add("drag step to painted sheet", size, dragToSheet(project),
                 size == 500 ? Budget.most95(16) : size == 5000 ? Budget.most95(50) : none);
+        add("the whole sheet painted", size, sheet(project), none);
+        add("cut-away painted", size, cutAway(project), size == 500 ? Budget.median(100) : none);
         add("fit check, three modes", size, fit(design), none);
         add("balance, all load cases", size, balance(design), none);
         if (size <= 500) {
@@ -238,6 +243,41 @@ public final class Bench {
             WritableImage image = new WritableImage(846, 676);
             return time(i -> {
                 bench.preview(bench.moving(0.001 * (i % 50), 0, 0));
+                root.layout();
+                scene.snapshot(image);
+            });
+        });
+        Platform.runLater(task);
+        return task.get();
+    }
+
+    /// The sheet when another thing is selected: all of it is painted.
+    private static double[] sheet(Project project) throws Exception {
+        return painted(project, (bench, theme) -> new SheetView(bench, theme, Stages::look),
+                (bench, view, i) -> bench.select(List.of("t" + i % 50)));
+    }
+
+    /// The cut-away as it is turned.
+    private static double[] cutAway(Project project) throws Exception {
+        return painted(project, (bench, theme) -> new CutAwayView(bench, () -> theme),
+                (bench, view, i) -> ((CutAwayView) view).lookFrom(40 + i % 100));
+    }
+
+    private interface Turn {
+        void run(Workbench bench, Region view, int i);
+    }
+
+    private static double[] painted(Project project, BiFunction<Workbench, Theme, Region> make, Turn turn)
+            throws Exception {
+        FutureTask<double[]> task = new FutureTask<>(() -> {
+            Workbench bench = new Workbench(project);
+            Region view = make.apply(bench, Theme.PAPER);
+            StackPane root = new StackPane(view);
+            Theme.PAPER.dress(root);
+            Scene scene = new Scene(root, 846, 676);
+            WritableImage image = new WritableImage(846, 676);
+            return time(i -> {
+                turn.run(bench, view, i);
                 root.layout();
                 scene.snapshot(image);
             });

@@ -17,7 +17,19 @@ import lectulum.space.Solid;
 /// @param within symbols of what is set in, by the id of the thing that holds it
 /// @param guests ids of what is set in
 public record Company(Map<String, Set<String>> within, Set<String> guests) {
+    /// Nothing is set into anything.
+    public static final Company NONE = new Company(Map.of(), Set.of());
     private static final double BELOW = 0.25;
+
+    /// Whether a thing may hold something set in, or be set in itself.
+    public static boolean concerns(Thing thing) {
+        Symbol symbol = Symbols.of(thing);
+        return !symbol.minds().isEmpty() || Symbols.minded().contains(kind(symbol));
+    }
+
+    private static String kind(Symbol symbol) {
+        return symbol.name().equals("induction") ? "hob" : symbol.name();
+    }
 
     public static Company of(List<Thing> things, Mode mode) {
         Map<String, Set<String>> within = new HashMap<>();
@@ -32,11 +44,10 @@ public record Company(Map<String, Set<String>> within, Set<String> guests) {
             }
         }
         if (hosts.isEmpty()) {
-            return new Company(Map.of(), Set.of());
+            return NONE;
         }
         for (Thing t : things) {
-            String symbol = Symbols.of(t).name();
-            String kind = symbol.equals("induction") ? "hob" : symbol;
+            String kind = kind(Symbols.of(t));
             if (t.mount() == Mount.SPREAD || t.at(mode).away() || !minded.contains(kind)) {
                 continue;
             }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.SystemGroup;
@@ -27,6 +28,8 @@ public final class Symbols {
     public static final String BOX = "box";
     private static final int KEPT = 20_000;
     private static final Map<String, Symbol> ALL = read();
+    private static final Set<String> MINDED = ALL.values().stream().flatMap(s -> s.minds().stream())
+            .collect(Collectors.toUnmodifiableSet());
     private static final Map<Key, Form> FORMS = new ConcurrentHashMap<>();
 
     private Symbols() {
@@ -55,6 +58,11 @@ public final class Symbols {
                     parts.getOrDefault(name, List.of())));
         }
         return all;
+    }
+
+    /// Names of symbols whose presence in another thing changes that one.
+    static Set<String> minded() {
+        return MINDED;
     }
 
     /// In the order in which lists offer them.

@@ -18,6 +18,9 @@ import lectulum.workbench.Workbench;
 /// The inside from a corner on a plain canvas; dragging walks round it, a click selects.
 public final class CutAwayView extends Drawing {
     private static final double EDGE = 30;
+    /// A narrower upper face is not named \[px\], and of more things only the nearest.
+    private static final double NAMED = 34;
+    private static final int MOST_NAMED = 120;
     /// Straight from above or below \[rad\].
     private static final double STEEP = Math.PI / 2;
     private final Workbench bench;
@@ -114,13 +117,14 @@ public final class CutAwayView extends Drawing {
 
     @Override
     void paint(Pen pen, double w, double h) {
-        CutAway unit = picture(1);
-        double[] box = bounds(unit);
-        scale = Math.min((w - 2 * EDGE) / Math.max(0.1, box[2] - box[0]),
-                (h - 2 * EDGE) / Math.max(0.1, box[3] - box[1]));
+        double[] box = CutAway.extent(state.design(),
+                state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()), people(), state.mode(),
+                new View(azimuth, elevation, 1));
+        scale = Math.min((w - 2 * EDGE) / Math.max(0.1, box[1] - box[0]),
+                (h - 2 * EDGE) / Math.max(0.1, box[3] - box[2]));
         shown = picture(scale);
-        left = w / 2 - (box[0] + box[2]) / 2 * scale;
-        top = h / 2 - (box[1] + box[3]) / 2 * scale;
+        left = w / 2 - (box[0] + box[1]) / 2 * scale;
+        top = h / 2 - (box[2] + box[3]) / 2 * scale;
         pen.fill(0, 0, w, h, pen.ink("paper"));
         Hatches hatches = new Hatches(theme.get());
         for (CutAway.Facet f : shown.facets()) {
@@ -150,7 +154,7 @@ public final class CutAwayView extends Drawing {
             pen.path(o, false);
             return;
         }
-        Ink colour = surface.toward(new Ink(0, 0, 0, surface.alpha()), 0.42 * (1 - f.shade()));
+        Ink colour = surface.toward(new Ink(0, 0, 0, surface.alpha()), 0.42 * (1 - Math.rint(f.shade() * 16) / 16));
         pen.fill(o, colour);
         if (f.cut()) {
             pen.hatch(o, hatches.fault());
@@ -158,7 +162,7 @@ public final class CutAwayView extends Drawing {
         if (selected) {
             pen.stroke("select", 2);
         } else if (f.smooth()) {
-            pen.stroke(colour, 0.8);
+            return;
         } else {
             pen.stroke(pen.ink("ink").faded(f.kind() == CutAway.Kind.WALL ? 0.9 : 0.65), 0.8);
         }
@@ -188,6 +192,9 @@ public final class CutAwayView extends Drawing {
             double x = (Pen.min(o, 0) + Pen.max(o, 0)) / 2;
             double y = (Pen.min(o, 1) + Pen.max(o, 1)) / 2;
             boolean chosen = state.selection().contains(f.id());
+            if (!chosen && (Pen.max(o, 0) - Pen.min(o, 0) < NAMED || done.size() > MOST_NAMED)) {
+                continue;
+            }
             if (chosen || shown.at(x - left, y - top).filter(f.id()::equals).isPresent()) {
                 state.design().thing(f.id()).ifPresent(t -> pen.name(t.name(), o, 11,
                         chosen ? Labels.Rank.CHOSEN : Labels.Rank.NAME, Labels.Roam.LEAD));
@@ -198,21 +205,6 @@ public final class CutAwayView extends Drawing {
             pen.point(pose.name(), left + v.x(pose.x(), pose.y(), pose.z() + 0.15),
                     top + v.y(pose.x(), pose.y(), pose.z() + 0.15), 6, 11, Labels.Rank.PERSON);
         }
-    }
-
-    private static double[] bounds(CutAway c) {
-        double[] box = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
-                Double.NEGATIVE_INFINITY};
-        java.util.stream.Stream.concat(c.facets().stream().map(CutAway.Facet::points), c.outlines().stream())
-                .forEach(o -> {
-                    for (double[] p : o) {
-                        box[0] = Math.min(box[0], p[0]);
-                        box[1] = Math.min(box[1], p[1]);
-                        box[2] = Math.max(box[2], p[0]);
-                        box[3] = Math.max(box[3], p[1]);
-                    }
-                });
-        return box;
     }
 
     @Override

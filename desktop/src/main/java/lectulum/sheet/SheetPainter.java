@@ -159,9 +159,9 @@ public final class SheetPainter {
             this.state = state;
             this.things = things.stream().filter(t -> t.mount() != Mount.SPREAD && !t.at(state.mode()).away())
                     .filter(t -> selected(state, t) || !unfoldedTent(state, t)).toList();
-            this.company = look(state).symbols()
+            this.company = look(state).symbols() && things.stream().anyMatch(Company::concerns)
                     ? Company.of(state.design().things(), state.mode())
-                    : new Company(Map.of(), Set.of());
+                    : Company.NONE;
             this.lit = look(state).lit();
             this.selected = Set.copyOf(state.selection());
             this.forms = new FormPainter(pen);
@@ -250,8 +250,9 @@ public final class SheetPainter {
             Comparator<Thing> large = Comparator.comparingDouble(
                     (Thing t) -> -t.sizeIn(state.mode()).length() * t.sizeIn(state.mode()).width());
             boolean side = p.sideShown() && !look(state).outlined();
-            List<Drawn> above = drawn(true);
-            List<Drawn> before = side ? drawn(false) : List.of();
+            boolean hidden = things.stream().anyMatch(t -> !selected.contains(t.id()));
+            List<Drawn> above = hidden ? drawn(true) : List.of();
+            List<Drawn> before = hidden && side ? drawn(false) : List.of();
             things.stream().filter(t -> t.solid() && lit.contains(t.system()) || selected.contains(t.id()))
                     .sorted(large).forEach(t -> {
                         boolean chosen = selected.contains(t.id());

@@ -148,7 +148,7 @@ public final class SheetView extends Region {
             projection = Projection.fit(s.design(), s.mode(), w, h, look.side(), look.beside(), look.below());
         }
         SheetPainter.Hand hand = hand(s);
-        List<Labels.Box> kept = busy && painted != null
+        List<Labels.Box> kept = (busy || previewed(s)) && painted != null
                 ? painted.kept
                 : painter.dry(w, h, s, projection, hand);
         Backdrop backdrop = new Backdrop(painter, projection, w, h, s, kept);
@@ -163,6 +163,11 @@ public final class SheetView extends Region {
         moving.setHeight(h);
         moving.getGraphicsContext2D().clearRect(0, 0, w, h);
         painter.paintHand(new CanvasSurface(moving.getGraphicsContext2D()), w, h, s, projection, hand, stillLabels);
+    }
+
+    /// Whether what is shown is a drag in progress.
+    private static boolean previewed(State s) {
+        return s.trial().isEmpty() && s.analysis().given() != s.project().design();
     }
 
     /// All that the still part of the drawing depends on, so that a drag does not paint it again.

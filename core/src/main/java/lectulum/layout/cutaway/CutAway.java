@@ -35,8 +35,11 @@ import lectulum.symbols.Symbols;
 /// @param facets   far to near
 /// @param outlines of what was taken away, each a polyline \[x, y\]
 public record CutAway(List<Facet> facets, List<double[][]> outlines) {
-    /// A thing this small is a plain box \[px\].
-    private static final double PLAIN = 12;
+    /// A thing this small is a plain box, a larger one up to the next has nothing drawn on its faces \[px\].
+    private static final double PLAIN = 20;
+    private static final double BARE = 40;
+    /// A round solid this small is its outline, without shading round it \[px\].
+    private static final double FLAT = 60;
     private static final int ROUND = 20;
     private static final String GEAR = "gear:";
     private static final String PERSON = "person:";
@@ -56,6 +59,10 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
     /// @param smooth whether its edges are not drawn, since it is a part of something round
     public record Facet(String id, Kind kind, Paint paint, SystemGroup system, double[][] points, double shade,
             boolean cut, boolean filled, boolean smooth) {
+        /// Without lines about it.
+        private Facet plain() {
+            return new Facet(id, kind, paint, system, points, shade, cut, filled, true);
+        }
     }
 
     /// @param cutAt height above the floor over which nothing is drawn \[m\]; infinite for all
@@ -69,6 +76,46 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             scene.person(people.get(i), PERSON + i);
         }
         return scene.painted();
+    }
+
+    /// What a picture covers: least and greatest x, then y, in pixels of the view.
+    ///
+    /// @param people who is in it
+    public static double[] extent(Design design, Body body, List<Pose> people, Mode mode, View view) {
+        Base base = design.base();
+        double half = Math.max(body.halfWidth(), base.axle().track() / 2 + base.axle().tyreWidth() / 2);
+        double[] box = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY,
+                Double.NEGATIVE_INFINITY};
+        widen(box, view, -base.tongueLength() - 0.05, body.length(), -0.1, 0.1, -base.floorHeight(),
+                design.vehicle().ballHeight() + 0.4 - base.floorHeight());
+        widen(box, view, 0, body.length() + 0.03, -half, half, -base.floorHeight(),
+                body.open() ? body.roofOutside().highest() : body.roofInside().highest());
+        for (Thing t : design.things()) {
+            if (t.solid() && !t.at(mode).away()) {
+                Solid s = Solid.of(t.size(), t.at(mode));
+                widen(box, view, s.minX(), s.maxX(), s.minY(), s.maxY(), s.z1(),
+                        t.mount() == Mount.OUTSIDE ? s.z1() : s.z2());
+            }
+        }
+        people.forEach(p -> widen(box, view, p.x() - 0.3, p.x() + 0.3, p.y() - 0.3, p.y() + 0.3, p.z(),
+                p.z() + p.needs()));
+        return box;
+    }
+
+    private static void widen(double[] box, View view, double x1, double x2, double y1, double y2, double z1,
+            double z2) {
+        for (double x : new double[]{x1, x2}) {
+            for (double y : new double[]{y1, y2}) {
+                for (double z : new double[]{z1, z2}) {
+                    double px = view.x(x, y, z);
+                    double py = view.y(x, y, z);
+                    box[0] = Math.min(box[0], px);
+                    box[1] = Math.max(box[1], px);
+                    box[2] = Math.min(box[2], py);
+                    box[3] = Math.max(box[3], py);
+                }
+            }
+        }
     }
 
     /// The thing whose face is uppermost at a point.
@@ -277,8 +324,9 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
                     continue;
                 }
                 boolean clip = parts.get(b.id()) > 1 && item.kind() != Kind.WALL;
+                boolean whole = !clip && !Double.isFinite(cutAt);
                 for (Posed posed : item.forms()) {
-                    solids(Face.of(posed, b.id()), item, clip ? Optional.of(b) : Optional.empty(), facets);
+                    solids(Face.of(posed, b.id(), n -> !whole || Face.dot(n, eye) > 1e-9), item, clip ? Optional.of(b) : Optional.empty(), facets);
                 }
             }
             return new CutAway(facets, outlines);
@@ -286,11 +334,14 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
 
         private void solids(List<Face.Solid> solids, Item item, Optional<Block> within, List<Facet> facets) {
             String id = item.kind() == Kind.WALL ? "" : item.id();
-            for (int i : DrawOrder.uncut(solids.stream().map(Face.Solid::block).toList(), view)) {
-                Face.Solid solid = solids.get(i);
-                Face.Solid part = within.isPresent() ? clipped(solid, within.get()) : solid;
-                facets.addAll(facets(part, id, item.kind(), item.system()));
+            boolean bare = solids.stream().mapToDouble(this::pixels).max().orElse(0) < BARE;
+            List<Face.Solid> drawn = bare ? solids.stream().filter(solid -> !solid.decal()).toList() : solids;
+            List<Facet> found = new ArrayList<>();
+            for (int i : DrawOrder.uncut(drawn.stream().map(Face.Solid::block).toList(), view)) {
+                Face.Solid part = within.isPresent() ? clipped(drawn.get(i), within.get()) : drawn.get(i);
+                found.addAll(facets(part, id, item.kind(), item.system()));
             }
+            found.forEach(f -> facets.add(bare ? f.plain() : f));
         }
 
         /// The part of a solid within an upright block.
@@ -308,7 +359,15 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             }
             faces = faces.stream().map(f -> f.within(new double[]{0, 0, 1}, block.z2()))
                     .map(f -> f.within(new double[]{0, 0, -1}, -block.z1())).toList();
-            return new Face.Solid(faces, solid.block(), solid.balls(), solid.paint());
+            return new Face.Solid(faces, solid.block(), solid.balls(), solid.paint(), solid.decal());
+        }
+
+        /// The longest side of the box about a solid on the canvas, unforeshortened.
+        private double pixels(Face.Solid solid) {
+            double[][] plan = solid.block().plan();
+            return view.scale() * Math.max(Math.max(Math.hypot(plan[1][0] - plan[0][0], plan[1][1] - plan[0][1]),
+                    Math.hypot(plan[2][0] - plan[1][0], plan[2][1] - plan[1][1])),
+                    solid.block().z2() - solid.block().z1());
         }
 
         /// What is seen of a solid below the cut.
@@ -320,7 +379,16 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             }
             double[] up = {0, 0, 1};
             List<double[]> rim = new ArrayList<>();
+            boolean round = !Double.isFinite(cutAt) && !solid.decal()
+                    && solid.faces().stream().anyMatch(Face::smooth);
+            boolean outlined = round && pixels(solid) < FLAT;
+            if (round) {
+                facets.add(outline(solid, id, kind, system));
+            }
             for (Face whole : solid.faces()) {
+                if (outlined && whole.smooth()) {
+                    continue;
+                }
                 Face f = Double.isFinite(cutAt) ? whole.within(up, cutAt) : whole;
                 if (f != whole) {
                     for (double[] p : f.points()) {
@@ -341,6 +409,17 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
                         false));
             }
             return facets;
+        }
+
+        private Facet outline(Face.Solid solid, String id, Kind kind, SystemGroup system) {
+            List<double[]> around = new ArrayList<>();
+            for (Face f : solid.faces()) {
+                for (double[] p : f.points()) {
+                    around.add(flat(p[0], p[1], p[2]));
+                }
+            }
+            return new Facet(id, kind, solid.paint(), system, Hull.of(around).toArray(double[][]::new), 0.75, false,
+                    true, false);
         }
 
         private double[][] flat(double[][] points) {

@@ -3,6 +3,7 @@ package lectulum.layout.cutaway;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 import lectulum.figures.drawing.Paint;
 import lectulum.symbols.Piece;
 import lectulum.symbols.Posed;
@@ -22,14 +23,18 @@ record Face(double[][] points, double[] normal, Paint paint, boolean filled, boo
     /// @param faces  of a convex solid, or the one drawn on a face
     /// @param block  a box about it, upright
     /// @param balls  x, y, z, radius of what is round all over; else empty
-    record Solid(List<Face> faces, Block block, double[][] balls, Paint paint) {
-        boolean decal() {
-            return faces.size() == 1 && balls.length == 0;
-        }
+    ///
+    /// @param decal  whether it is only drawn on a face
+    record Solid(List<Face> faces, Block block, double[][] balls, Paint paint, boolean decal) {
     }
 
     /// All pieces of a form at its place, in the order of the form.
     static List<Solid> of(Posed posed, String id) {
+        return of(posed, id, n -> true);
+    }
+
+    /// @param seen which faces are wanted, by their direction
+    static List<Solid> of(Posed posed, String id, Predicate<double[]> seen) {
         double c = Math.cos(posed.angle());
         double s = Math.sin(posed.angle());
         List<Solid> solids = new ArrayList<>();
@@ -46,9 +51,17 @@ record Face(double[][] points, double[] normal, Paint paint, boolean filled, boo
                     return new double[]{at[0], at[1], at[2], q[3]};
                 }).toArray(double[][]::new);
             }
-            List<Face> placed = faces.stream().map(f -> new Face(
-                    Arrays.stream(f.points).map(p -> place(p, posed, c, s)).toArray(double[][]::new),
-                    turned(f.normal, c, s), f.paint, f.filled, f.smooth)).toList();
+            List<Face> placed = new ArrayList<>();
+            for (Face f : faces) {
+                double[] normal = turned(f.normal, c, s);
+                if (seen.test(normal)) {
+                    double[][] points = new double[f.points.length][];
+                    for (int i = 0; i < points.length; i++) {
+                        points[i] = place(f.points[i], posed, c, s);
+                    }
+                    placed.add(new Face(points, normal, f.paint, f.filled, f.smooth));
+                }
+            }
             double[] b = piece.bounds();
             double[][] plan = {place(new double[]{b[0], b[2], 0}, posed, c, s),
                     place(new double[]{b[1], b[2], 0}, posed, c, s), place(new double[]{b[1], b[3], 0}, posed, c, s),
@@ -56,7 +69,7 @@ record Face(double[][] points, double[] normal, Paint paint, boolean filled, boo
             solids.add(new Solid(placed,
                     new Block(id, Arrays.stream(plan).map(p -> new double[]{p[0], p[1]}).toArray(double[][]::new),
                             posed.z() + b[4], posed.z() + b[5]),
-                    balls, piece.paint()));
+                    balls, piece.paint(), piece instanceof Piece.Decal));
         }
         return solids;
     }
