@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
@@ -30,6 +31,7 @@ import lectulum.kernel.statics.Moves;
 import lectulum.kernel.statics.Statics;
 import lectulum.layout.Layout;
 import lectulum.space.Contents;
+import lectulum.units.Units;
 
 /// Ways to bring the tongue of the departure to the middle of its band, each applied to a copy and judged on every trip:
 /// the axle, one thing, several things a little, two things exchanged, a tank elsewhere, ballast.
@@ -46,33 +48,55 @@ public final class Solvers {
 
     /// What moves, and what the trips are like then.
     public enum Way {
-        AXLE("Axle"), SPREAD("Several things a little"), ONE("One thing"), SWAP("Two things exchanged"), TANK(
-                "A tank elsewhere"),
-        BALLAST("Ballast");
+        AXLE("Axle", 8), SPREAD("Several things a little", 0.5), ONE("One thing", 0.25), SWAP("Two things exchanged",
+                0.5),
+        TANK("A tank elsewhere", 4), BALLAST("Ballast", 0.25);
 
         private final String label;
+        private final double hours;
 
-        Way(String label) {
+        Way(String label, double hours) {
             this.label = label;
+            this.hours = hours;
         }
 
         public String label() {
             return label;
+        }
+
+        /// What it takes to do \[s\] (assumed: a day to cut, weld and square an axle, half a day to plumb a tank anew).
+        public double work() {
+            return hours * Units.HOUR;
         }
     }
 
     /// @param trips    tongue share of every trip with it, in words of the cases
     /// @param inBand   whether every trip is inside the band
     /// @param newFaults faults of fit that it makes
-    public record Option(Way way, Remedy remedy, List<Trip> trips, boolean inBand, int newFaults) {
+    /// @param mass      loaded mass that it adds \[kg\]
+    /// @param money     planned cost that it adds, in the currency of the project
+    public record Option(Way way, Remedy remedy, List<Trip> trips, boolean inBand, int newFaults, double mass,
+            double money) {
+        /// Whether it brings every trip into the band without a new fault.
+        public boolean solves() {
+            return inBand && newFaults == 0;
+        }
     }
 
     /// @param share of the loaded mass on the ball
     public record Trip(String name, double share) {
     }
 
+    /// What solves it first, then by what it costs: work, then mass, then money.
+    ///
     /// @param stop ends the search early
     public static List<Option> of(Analysis analysis, BooleanSupplier stop) {
+        return of(analysis, stop, way -> {
+        });
+    }
+
+    /// @param at is told what is looked for next
+    public static List<Option> of(Analysis analysis, BooleanSupplier stop, Consumer<Way> at) {
         Design d = analysis.design();
         Optional<LoadedState> loaded = analysis.of(Balance.DISCIPLINE).state(LoadCase.DEPARTURE.id())
                 .filter(s -> s.mass() > 0);
@@ -83,12 +107,19 @@ public final class Solvers {
         LoadedState s = loaded.get();
         double aim = (d.brief().tongueLow() + d.brief().tongueHigh()) / 2;
         double change = aim * s.mass() - s.tongue();
-        Stream.of(Way.values()).forEach(way -> ways(way, analysis, s, change, aim).limit(EACH)
-                .takeWhile(r -> !stop.getAsBoolean()).forEach(r -> options.add(judged(way, analysis, r))));
+        for (Way way : Way.values()) {
+            if (!stop.getAsBoolean()) {
+                at.accept(way);
+                ways(way, analysis, s, change, aim).limit(EACH).takeWhile(r -> !stop.getAsBoolean())
+                        .forEach(r -> options.add(judged(way, analysis, r, s)));
+            }
+        }
+        options.sort(Comparator.comparing((Option o) -> !o.solves()).thenComparingDouble(o -> o.way().work())
+                .thenComparingDouble(o -> Math.max(0, o.mass())).thenComparingDouble(o -> Math.max(0, o.money())));
         return List.copyOf(options);
     }
 
-    private static Option judged(Way way, Analysis analysis, Remedy remedy) {
+    private static Option judged(Way way, Analysis analysis, Remedy remedy, LoadedState before) {
         Analysis after = analysis.sketch(remedy.edit().apply(analysis.given()));
         double low = after.design().brief().tongueLow();
         double high = after.design().brief().tongueHigh();
@@ -96,7 +127,14 @@ public final class Solvers {
                 .map(s -> new Trip(s.loadCase().name(), s.share())).toList();
         return new Option(way, remedy, trips, trips.stream().allMatch(t -> t.share >= low && t.share <= high),
                 Math.max(0, after.of(Layout.DISCIPLINE).findings().size()
-                        - analysis.of(Layout.DISCIPLINE).findings().size()));
+                        - analysis.of(Layout.DISCIPLINE).findings().size()),
+                after.of(Balance.DISCIPLINE).state(before.loadCase().id()).map(s -> s.mass() - before.mass())
+                        .orElse(0.0),
+                cost(after.design()) - cost(analysis.design()));
+    }
+
+    private static double cost(Design d) {
+        return d.things().stream().mapToDouble(t -> t.cost().forecast()).sum();
     }
 
     private static Stream<Remedy> ways(Way way, Analysis a, LoadedState s, double change, double aim) {

@@ -81,6 +81,21 @@ public record Home(Path folder) {
         AtomicFile.write(unitsChosen(), units.name() + "\n");
     }
 
+    /// Whether the next steps are shown on each stage; they are until somebody hides them.
+    public boolean guided() {
+        return !Files.isRegularFile(folder.resolve("unguided.txt"));
+    }
+
+    /// @throws IOException where it cannot be written
+    public void guide(boolean shown) throws IOException {
+        Path hidden = folder.resolve("unguided.txt");
+        if (shown) {
+            Files.deleteIfExists(hidden);
+        } else {
+            AtomicFile.write(hidden, "The next steps are hidden.\n");
+        }
+    }
+
     private static String read(Path file) {
         try {
             return new String(Files.readAllBytes(file), StandardCharsets.UTF_8);

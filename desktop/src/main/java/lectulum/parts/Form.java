@@ -27,12 +27,19 @@ import lectulum.workbench.Workbench;
 /// a named edit.
 public final class Form extends VBox {
     private final Workbench bench;
+    private final String tail;
     private final List<Runnable> refreshers = new ArrayList<>();
     private State state;
     private boolean showing;
 
     public Form(Workbench bench) {
+        this(bench, "");
+    }
+
+    /// @param tail of the ids of its fields, where several forms have rows of one name
+    public Form(Workbench bench, String tail) {
         this.bench = bench;
+        this.tail = tail;
         this.state = bench.state();
     }
 
@@ -236,7 +243,7 @@ public final class Form extends VBox {
         return this;
     }
 
-    private static String id(String label) {
-        return "field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    private String id(String label) {
+        return "field-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + tail;
     }
 }

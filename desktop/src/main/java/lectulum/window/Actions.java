@@ -122,6 +122,8 @@ final class Actions {
         add("Metric units", "Shortcut+Shift+M", () -> bench.setUnits(UnitSystem.METRIC));
         add("Feet and pounds", "Shortcut+Shift+F", () -> bench.setUnits(UnitSystem.US));
         add("Light or dim theme", "", window::toggleTheme);
+        add("Show the next steps", "", () -> window.guide(true));
+        add("Hide the next steps", "", () -> window.guide(false));
         List<Stage> stages = Stages.ALL.stream().map(StageUnit::stage).toList();
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);

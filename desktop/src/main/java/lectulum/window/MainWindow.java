@@ -72,6 +72,8 @@ public final class MainWindow implements AutoCloseable {
     private final TopBar bar;
     private final VBox cardBody = new VBox();
     private final FindingsPanel findings;
+    private final GuidePanel guide;
+    private boolean guided;
     private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
     private final Map<Stage, List<Leaf>> leaves = new EnumMap<>(Stage.class);
     private final Bench units;
@@ -118,6 +120,8 @@ public final class MainWindow implements AutoCloseable {
         this.rail = new Rail(bench);
         this.tally = new Tally(this::openWorking);
         this.findings = new FindingsPanel(bench, remedied);
+        this.guided = session.home().guided();
+        this.guide = new GuidePanel(() -> guide(false));
         this.bar = new TopBar(bench, actions::command, Actions.FILE_MENU);
         trialBanner();
         frame.setTop(top);
@@ -478,11 +482,25 @@ public final class MainWindow implements AutoCloseable {
         });
     }
 
+    /// Shows or hides the next steps on every stage, from now on.
+    void guide(boolean shown) {
+        guided = shown;
+        try {
+            session.home().guide(shown);
+        } catch (IOException e) {
+            say("It is not kept: " + e.getMessage());
+        }
+        fillCard(bench.state());
+    }
+
     /// Beside another picture the card is for what is selected and for the findings.
     private void fillCard(State state) {
         boolean sheetShown = leaf().map(Leaf::isSheet).orElse(true);
         boolean withCard = sheetShown || shownStage == Stage.LAYOUT && !state.selected().isEmpty();
-        List<Node> wanted = withCard ? List.of(stage(shownStage).card(), findings) : List.of(findings);
+        guide.show(state, guided);
+        List<Node> wanted = withCard
+                ? List.of(stage(shownStage).card(), guide, findings)
+                : List.of(guide, findings);
         if (!cardBody.getChildren().equals(wanted)) {
             cardBody.getChildren().setAll(wanted);
         }

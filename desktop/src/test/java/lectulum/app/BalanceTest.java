@@ -82,10 +82,10 @@ class BalanceTest extends WindowTest {
         Project before = state().project();
         robot.interact(() -> window().turnTo(Stage.BALANCE, "solve"));
         robot.rest();
-        click("#solve-find");
         settle();
         assertShown("#solve-0");
-        assertThat(robot.lookup("#solve-0").queryAs(Button.class).getText()).startsWith("Try: Axle at");
+        assertThat(robot.lookup("#solve-0").queryAs(Button.class).getText()).startsWith("Try: ");
+        assertThat(text("#solve-cost-0")).contains("of work").contains("mass");
 
         click("#solve-0");
         assertThat(state().trial()).isPresent();
@@ -95,7 +95,8 @@ class BalanceTest extends WindowTest {
         double low = state().design().brief().tongueLow();
         assertThat(state().analysis().of(Balance.DISCIPLINE).states().stream().filter(LoadedState::trip))
                 .allSatisfy(s -> assertThat(s.share()).isGreaterThanOrEqualTo(low));
-        assertShown("#solve-find");
+        settle();
+        assertShown("#solve-again");
         robot.clickOn("#undo");
         assertThat(state().project()).isEqualTo(before);
     }

@@ -137,7 +137,7 @@ class CardsTest extends WindowTest {
         Project before = state().project();
         click("#add-person");
         assertThat(design().brief().people()).hasSize(3);
-        enter("#field-person-3", "Ottilie");
+        enter("#field-name-3", "Ottilie");
         type(List.of(new Typed("height-3", "5' 4\"", 64 * 0.0254, d -> d.brief().people().get(2).height()),
                 new Typed("weight-3", "58", 58, d -> d.brief().people().get(2).mass()),
                 new Typed("age-3", "7", 7, d -> d.brief().people().get(2).age().orElse(-1))));

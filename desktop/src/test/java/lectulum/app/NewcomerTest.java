@@ -148,4 +148,28 @@ class NewcomerTest extends WindowTest {
         assertThat(robot.lookup(".link").queryAllAs(javafx.scene.control.Button.class))
                 .anyMatch(b -> b.getText().contains("Leave ") && b.getText().contains(" out "));
     }
+
+    @Test
+    void theNextStepsTickThemselvesOffAndCanBeHidden() {
+        robot.clickOn("#new-teardrop");
+        robot.rest();
+        robot.clickOn("#stage-brief");
+        robot.rest();
+        assertThat(robot.lookup("#guide-people").query().getAccessibleText()).startsWith("To do");
+        enter("#field-name-1", "Ada");
+        for (int i = 2; i <= state().design().brief().people().size(); i++) {
+            enter("#field-name-" + i, "Grace " + i);
+        }
+
+        assertThat(robot.lookup("#guide-people").query().getAccessibleText()).startsWith("Done");
+
+        click("#guide-hide");
+        assertThat(robot.lookup("#guide").query().isVisible()).isFalse();
+        assertThat(home.guided()).isFalse();
+        robot.clickOn("#stage-balance");
+        robot.rest();
+        assertThat(robot.lookup("#guide").query().isVisible()).isFalse();
+        command("next steps show");
+        assertThat(robot.lookup("#guide").query().isVisible()).isTrue();
+    }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import javafx.beans.binding.Bindings;
@@ -15,7 +16,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Range;
 import lectulum.design.brief.Brief;
@@ -28,8 +33,13 @@ import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
+import lectulum.sheet.Likeness;
 import lectulum.stage.StageView;
 import lectulum.stage.balance.VehicleField;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Figure;
+import lectulum.symbols.TowVehicle;
+import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -39,6 +49,10 @@ public final class BriefStage implements StageView {
     private static final double COLUMN = 236;
     private static final double GAP = 14;
     private static final double EDGE = 24;
+    private static final double FIGURE = 42;
+    private static final double FIGURE_HIGH = 118;
+    /// Fills the height of a figure's picture \[m\].
+    private static final double TALLEST = 2.1;
 
     private final Workbench bench;
     private final VBox people = new VBox(4);
@@ -47,16 +61,21 @@ public final class BriefStage implements StageView {
     private final ScrollPane page;
     private final VBox card = new VBox(4);
     private final List<Button> leave = new ArrayList<>();
-    private Form travellers;
+    private final List<Form> travellers = new ArrayList<>();
+    private final List<Likeness> figures = new ArrayList<>();
+    private final Supplier<Theme> theme;
+    private final Likeness likeness;
     private int builtFor = -1;
 
-    public BriefStage(Workbench bench) {
+    public BriefStage(Workbench bench, Supplier<Theme> theme) {
         this.bench = bench;
+        this.theme = theme;
+        this.likeness = new Likeness(theme, Facing.SIDE, COLUMN - 32, 74, 0);
         this.trip = trip();
         this.vehicle = vehicle();
         VBox first = column("Who travels", people);
         VBox second = column("The trip, off grid", trip);
-        VBox third = column("Tow vehicle", vehicle);
+        VBox third = column("Tow vehicle", new VBox(4, likeness, vehicle));
         FlowPane columns = new FlowPane(GAP, GAP, first, second, third);
         columns.getStyleClass().add("page");
         for (VBox column : List.of(first, second, third)) {
@@ -94,12 +113,19 @@ public final class BriefStage implements StageView {
             builtFor = count;
             people(state.analysis().given().brief());
         }
-        travellers.show(state);
+        travellers.forEach(f -> f.show(state));
         for (int i = 0; i < count; i++) {
+            Person p = state.analysis().given().brief().people().get(i);
+            figures.get(i).show(Figure.standing(Math.clamp(p.height(), 0.4, TALLEST)), p.name() + " to scale");
             leave.get(i).setText("Take out " + state.analysis().given().brief().people().get(i).name());
         }
         trip.show(state);
         vehicle.show(state);
+        Design d = state.design();
+        likeness.show(TowVehicle.form(d.vehicle(),
+                new TowVehicle.Rear(Assumed.value(d, Assumption.TOW_AHEAD), Assumed.value(d, Assumption.TOW_HALF),
+                        Assumed.value(d, Assumption.GATE_AHEAD), Assumed.value(d, Assumption.GATE_HIGH))),
+                d.vehicle().looks().label());
     }
 
     /// Width of a column: three where they fit, else two.
@@ -118,25 +144,14 @@ public final class BriefStage implements StageView {
         return box;
     }
 
+    /// Somebody: figure, name and measures.
     private void people(Brief brief) {
-        travellers = new Form(bench);
+        travellers.clear();
+        figures.clear();
         leave.clear();
+        people.getChildren().clear();
         for (int i = 0; i < brief.people().size(); i++) {
-            int n = i;
-            travellers.text("Person " + (n + 1), d -> person(d, n).name(),
-                    (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass(), p.age())));
-            new PartRows<>(travellers, Person.class, d -> d.brief().people().stream().skip(n).findFirst(),
-                    (d, p) -> with(d, n, old -> p)).row("height", "Height " + (n + 1)).row("mass", "Weight " + (n + 1))
-                    .unknownRow("age", "Age " + (n + 1));
-            Button out = new Button();
-            leave.add(out);
-            out.getStyleClass().addAll("link", "quiet");
-            out.setOnAction(e -> bench.edit("Take out a traveller", d -> {
-                List<Person> rest = new ArrayList<>(d.brief().people());
-                rest.remove(n);
-                return d.with(d.brief().withPeople(rest));
-            }));
-            travellers.node(out);
+            people.getChildren().add(traveller(i));
         }
         Button add = new Button("Add a traveller");
         add.setId("add-person");
@@ -150,7 +165,31 @@ public final class BriefStage implements StageView {
             more.add(new Person(id, "Person " + number, 1.75, 75));
             return d.with(d.brief().withPeople(more));
         }));
-        people.getChildren().setAll(travellers, add);
+        people.getChildren().add(add);
+    }
+
+    private HBox traveller(int n) {
+        Form f = new Form(bench, "-" + (n + 1));
+        f.text("Name", d -> person(d, n).name(),
+                (d, v) -> with(d, n, p -> new Person(p.id(), v, p.height(), p.mass(), p.age())));
+        new PartRows<>(f, Person.class, d -> d.brief().people().stream().skip(n).findFirst(),
+                (d, p) -> with(d, n, old -> p)).row("height", "Height").row("mass", "Weight").unknownRow("age", "Age");
+        Button out = new Button();
+        out.getStyleClass().addAll("link", "quiet");
+        out.setOnAction(e -> bench.edit("Take out a traveller", d -> {
+            List<Person> rest = new ArrayList<>(d.brief().people());
+            rest.remove(n);
+            return d.with(d.brief().withPeople(rest));
+        }));
+        f.node(out);
+        travellers.add(f);
+        leave.add(out);
+        Likeness figure = new Likeness(theme, Facing.BEHIND, FIGURE, FIGURE_HIGH, TALLEST);
+        figures.add(figure);
+        HBox.setHgrow(f, Priority.ALWAYS);
+        HBox box = new HBox(8, figure, f);
+        box.getStyleClass().add("traveller");
+        return box;
     }
 
     private static boolean has(List<Person> people, String id) {
@@ -207,6 +246,8 @@ public final class BriefStage implements StageView {
     private Form vehicle() {
         Form f = new Form(bench);
         f.longText("Vehicle", d -> d.vehicle().name(), (d, v) -> d.with(d.vehicle().named(v)));
+        f.choice("Looks like", List.of(Vehicle.Looks.values()), Vehicle.Looks::label, d -> d.vehicle().looks(),
+                (d, v) -> d.with(d.vehicle().withLooks(v)));
         fields(f, VehicleField.ITSELF);
         f.heading(VehicleField.PAPERS);
         f.choice("It counts", List.of(Vehicle.Kerb.values()), Vehicle.Kerb::label, d -> d.vehicle().papers().kerb(),

@@ -14,6 +14,6 @@ public final class BriefUnit implements StageUnit {
 
     @Override
     public StageView open(Bench bench) {
-        return new BriefStage(bench.work());
+        return new BriefStage(bench.work(), bench.theme());
     }
 }

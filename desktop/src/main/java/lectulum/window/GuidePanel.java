@@ -1,0 +1,58 @@
+package lectulum.window;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lectulum.analysis.Guide;
+import lectulum.workbench.State;
+
+/// The next two or three things to do on a stage; each ticks itself off, and the panel goes when all are done.
+final class GuidePanel extends VBox {
+    private final Runnable hide;
+    private List<Guide.Step> shown = List.of();
+
+    /// @param hide is run when somebody wants no more of it
+    GuidePanel(Runnable hide) {
+        this.hide = hide;
+        setId("guide");
+        setSpacing(4);
+        getStyleClass().add("guide");
+    }
+
+    /// @param wanted whether steps are shown at all
+    void show(State state, boolean wanted) {
+        List<Guide.Step> steps = wanted ? Guide.of(state.analysis(), state.stage()) : List.of();
+        boolean something = steps.stream().anyMatch(s -> !s.done());
+        setVisible(something);
+        setManaged(something);
+        if (!something || steps.equals(shown)) {
+            return;
+        }
+        shown = steps;
+        Label head = new Label("Next");
+        head.getStyleClass().add("heading");
+        getChildren().setAll(head);
+        for (Guide.Step step : steps) {
+            Label tick = new Label(step.done() ? "✓" : "○");
+            tick.getStyleClass().add(step.done() ? "good" : "faint");
+            tick.setMinWidth(18);
+            Label says = new Label(step.says());
+            says.setWrapText(true);
+            says.setMinHeight(USE_PREF_SIZE);
+            if (step.done()) {
+                says.getStyleClass().add("faint");
+            }
+            HBox row = new HBox(4, tick, says);
+            row.setId("guide-" + step.id());
+            row.setAccessibleText((step.done() ? "Done: " : "To do: ") + step.says());
+            getChildren().add(row);
+        }
+        Button away = new Button("Hide these");
+        away.setId("guide-hide");
+        away.getStyleClass().addAll("link", "quiet");
+        away.setOnAction(e -> hide.run());
+        getChildren().add(away);
+    }
+}
