@@ -42,7 +42,8 @@ public final class Guide {
                                     && known(d, Rating.PAYLOAD)));
             case BASE -> List.of(
                     step("plates", "Copy the trailer's gross plate and axle rating",
-                            d.base().rating(Rating.GROSS_PLATE).isPresent() && d.base().rating(Rating.AXLE).isPresent()),
+                            d.base().rating(Rating.GROSS_PLATE).isPresent()
+                                    && d.base().rating(Rating.AXLE).isPresent()),
                     step("empty", "Weigh the bare trailer: its wheels and its tongue",
                             d.base().empty().source() == MassSource.WEIGHED),
                     step("survey", "Measure the inside with a tape, diagonals too",
@@ -60,10 +61,11 @@ public final class Guide {
                                     .noneMatch(f -> f.rule() == BalanceRules.BALANCE_TONGUE_SHARE
                                             || f.rule() == BalanceRules.BALANCE_TONGUE_LIFT)),
                     step("day", "Drive onto a scale: Weigh day", !d.weighings().isEmpty()));
-            case POWER -> List.of(step("loads", "Place what uses power, with its hours", any(d, t -> t.load().isPresent())),
-                    step("battery", "Place a battery", any(d, t -> t.battery().isPresent())),
-                    step("charge", "Place what charges it: panels, a charger",
-                            any(d, t -> t.solar() > 0 || t.name().toLowerCase(Locale.ROOT).contains("charg"))));
+            case POWER ->
+                List.of(step("loads", "Place what uses power, with its hours", any(d, t -> t.load().isPresent())),
+                        step("battery", "Place a battery", any(d, t -> t.battery().isPresent())),
+                        step("charge", "Place what charges it: panels, a charger",
+                                any(d, t -> t.solar() > 0 || t.name().toLowerCase(Locale.ROOT).contains("charg"))));
             case WATER -> List.of(step("fresh", "Place fresh water", tank(d, Tank.Use.FRESH)),
                     step("grey", "Place something for the waste water", tank(d, Tank.Use.GREY)),
                     step("toilet", "Place the toilet of the brief",

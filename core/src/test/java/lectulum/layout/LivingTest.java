@@ -401,6 +401,26 @@ class LivingTest {
         assertThat(p.needs()).isPositive();
     }
 
+    /// A bag goes from one locker into the other, and is packed beside what is there.
+    @Test
+    void gearMovesFromOnePlaceToAnother() {
+        Design d = Campers.demo("chamois").orElseThrow().design();
+        Keeping before = Keeping.of(d);
+        Keeping.Shelf from = before.shelves().stream().filter(s -> s.contents().size() > 1).findFirst().orElseThrow();
+        Keeping.Shelf to = before.shelves().stream().filter(s -> s != from && !s.contents().isEmpty()).findFirst()
+                .orElseThrow();
+        String thing = from.contents().stream().filter(id -> Keeping.packed(d.thing(id).orElseThrow())).findFirst()
+                .orElseThrow();
+
+        Design moved = Keeping.move(d, thing, to.thing()).orElseThrow().apply(d);
+
+        assertThat(Keeping.of(moved).home().get(thing)).isEqualTo(to.thing());
+        assertThat(moved.things()).hasSameSizeAs(d.things());
+        assertThat(Keeping.move(d, thing, from.thing())).as("it is there").isEmpty();
+        assertThat(Keeping.move(d, "nothing", to.thing())).isEmpty();
+        assertThat(Keeping.move(d, thing, "nowhere")).isEmpty();
+    }
+
     private static Stream<double[]> seen(Pose p, Facing facing) {
         return p.posed().seen(facing).stream().flatMap(shape -> Arrays.stream(shape.points()));
     }

@@ -50,7 +50,9 @@ public final class Likeness extends Drawing {
         if (!(right > left)) {
             return;
         }
-        double high = tall > 0 ? tall : form.pieces().stream().map(Piece::bounds).mapToDouble(b -> b[5]).max().orElse(1);
+        double high = tall > 0
+                ? tall
+                : form.pieces().stream().map(Piece::bounds).mapToDouble(b -> b[5]).max().orElse(1);
         double scale = Math.min((w - 2 * EDGE) / (right - left), (h - 2 * EDGE) / (high - low));
         new FormPainter(pen).paint(shapes, w / 2 - (left + right) / 2 * scale, h - EDGE + low * scale, scale, -scale,
                 SystemGroup.CARGO);

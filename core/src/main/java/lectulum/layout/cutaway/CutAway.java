@@ -326,7 +326,8 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
                 boolean clip = parts.get(b.id()) > 1 && item.kind() != Kind.WALL;
                 boolean whole = !clip && !Double.isFinite(cutAt);
                 for (Posed posed : item.forms()) {
-                    solids(Face.of(posed, b.id(), n -> !whole || Face.dot(n, eye) > 1e-9), item, clip ? Optional.of(b) : Optional.empty(), facets);
+                    solids(Face.of(posed, b.id(), n -> !whole || Face.dot(n, eye) > 1e-9), item,
+                            clip ? Optional.of(b) : Optional.empty(), facets);
                 }
             }
             return new CutAway(facets, outlines);

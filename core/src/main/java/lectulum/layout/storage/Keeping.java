@@ -115,6 +115,34 @@ public record Keeping(List<Shelf> shelves, Map<String, String> home, List<String
                 d -> d.mapping(places.keySet(), t -> t.placed(Mode.ROAD, places.get(t.id()))));
     }
 
+    /// The edit that moves a thing into another store, and packs that store anew; where not all of it fits, the thing lies in
+    /// the middle of it and the page says so.
+    ///
+    /// @return empty where there is no such thing or store, or it lies there already
+    public static Optional<Edit> move(Design design, String thing, String store) {
+        Optional<Thing> moved = design.thing(thing);
+        Optional<Shelf> to = of(design).shelves.stream().filter(s -> s.thing.equals(store)).findFirst();
+        if (moved.isEmpty() || to.isEmpty() || thing.equals(store) || to.get().contents.contains(thing)) {
+            return Optional.empty();
+        }
+        List<Thing> contents = new ArrayList<>(
+                to.get().contents.stream().flatMap(id -> design.thing(id).stream()).filter(Keeping::packed).toList());
+        contents.add(moved.get());
+        Map<String, Placement> places = new HashMap<>(arrange(design, to.get(), contents));
+        Thing holder = design.thing(store).orElseThrow();
+        places.computeIfAbsent(thing, id -> {
+            Solid box = Solid.of(holder.size(), holder.place());
+            return moved.get().place().at(box.x(), box.y(),
+                    box.z1() + Math.max(0, (holder.size().height() - moved.get().size().height()) / 2),
+                    holder.place().yaw());
+        });
+        return Optional.of(new Edit("Put " + moved.get().name() + " into " + holder.name(),
+                d -> d.mapping(places.keySet(), t -> {
+                    Thing put = t.placed(Mode.ROAD, places.get(t.id()));
+                    return t.id().equals(thing) && t.mount() == Mount.INSIDE ? put.with(Mount.STOWED) : put;
+                })));
+    }
+
     private static boolean hasRoom(Shelf s, List<Thing> contents, Thing t) {
         List<Thing> with = new ArrayList<>(contents);
         with.add(t);

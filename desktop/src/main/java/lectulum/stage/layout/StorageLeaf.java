@@ -2,10 +2,17 @@ package lectulum.stage.layout;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.scene.Cursor;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,12 +27,15 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StudyPane;
 import lectulum.units.Quantity;
+import lectulum.units.Style;
 import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
 /// Storage: every place with what is in it, what has no home, and where each thing is.
 public final class StorageLeaf implements Leaf.Page {
+    private static final PseudoClass TAKES = PseudoClass.getPseudoClass("takes");
+
     private final Workbench bench;
     private final TextField search = new TextField();
     private final VBox answers = new VBox(4);
@@ -33,6 +43,12 @@ public final class StorageLeaf implements Leaf.Page {
     private final FlowPane places = new FlowPane(10, 10);
     private final VBox page = new VBox();
     private State state;
+    private Shown shown;
+    private Optional<String> held = Optional.empty();
+
+    /// What the places are drawn from: while it is the same they stay, so that a thing can be dragged.
+    private record Shown(Keeping keeping, List<Thing> things, Style style) {
+    }
 
     private StorageLeaf(Workbench bench) {
         this.bench = bench;
@@ -53,6 +69,14 @@ public final class StorageLeaf implements Leaf.Page {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         page.getChildren().addAll(tools, scroll);
         page.getStyleClass().add("leaf");
+        page.addEventFilter(MouseEvent.MOUSE_DRAGGED,
+                e -> held.ifPresent(id -> over(e.getSceneX(), e.getSceneY(), id)));
+        page.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            Optional<String> thing = held;
+            held = Optional.empty();
+            thing.ifPresent(id -> over(e.getSceneX(), e.getSceneY(), id).ifPresent(shelf -> keep(id, shelf)));
+            mark(Optional.empty());
+        });
     }
 
     public static Leaf leaf(Bench bench) {
@@ -76,6 +100,11 @@ public final class StorageLeaf implements Leaf.Page {
         state = next;
         Keeping keeping = next.analysis().of(Storage.DISCIPLINE).keeping();
         answer();
+        Shown now = new Shown(keeping, next.design().things(), next.style());
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
         homeless.getChildren().clear();
         if (!keeping.homeless().isEmpty()) {
             homeless.getStyleClass().setAll("panel");
@@ -128,7 +157,9 @@ public final class StorageLeaf implements Leaf.Page {
             boolean out = s.out().contains(id);
             Button thing = new Button(name(id) + (out ? ": does not fit in" : builtIn(id) ? ", built in" : ""));
             thing.getStyleClass().addAll("link", out ? "remedy" : "quiet");
+            thing.setId("kept-" + id);
             thing.setOnAction(e -> bench.select(List.of(id)));
+            carried(thing, id);
             box.getChildren().add(thing);
         }
         if (s.contents().isEmpty()) {
@@ -137,6 +168,38 @@ public final class StorageLeaf implements Leaf.Page {
             box.getChildren().add(empty);
         }
         return box;
+    }
+
+    /// Dragged onto another place it is kept there; the keyboard finds the same in its menu.
+    private void carried(Button thing, String id) {
+        thing.setTooltip(new Tooltip("Drag it to another place, or press the menu key"));
+        thing.setCursor(Cursor.OPEN_HAND);
+        thing.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> held = Optional.of(id));
+        ContextMenu menu = new ContextMenu();
+        state.analysis().of(Storage.DISCIPLINE).keeping().shelves().stream()
+                .filter(s -> !s.contents().contains(id) && !s.thing().equals(id)).forEach(s -> {
+                    MenuItem item = new MenuItem("Into " + s.name());
+                    item.setOnAction(e -> keep(id, s.thing()));
+                    menu.getItems().add(item);
+                });
+        thing.setContextMenu(menu);
+    }
+
+    private void keep(String thing, String shelf) {
+        Keeping.move(bench.state().project().design(), thing, shelf).ifPresent(bench::edit);
+    }
+
+    /// The place under a point of the scene that a thing could go to; it is marked.
+    private Optional<String> over(double x, double y, String id) {
+        Optional<Node> under = places.getChildren().stream()
+                .filter(n -> n.getId() != null && n.localToScene(n.getBoundsInLocal()).contains(x, y)).findFirst();
+        mark(under);
+        return under.map(n -> n.getId().substring("shelf-".length())).filter(shelf -> !shelf.equals(id));
+    }
+
+    private void mark(Optional<Node> shelf) {
+        places.getChildren()
+                .forEach(n -> n.pseudoClassStateChanged(TAKES, shelf.isPresent() && shelf.get() == n));
     }
 
     private boolean builtIn(String id) {
