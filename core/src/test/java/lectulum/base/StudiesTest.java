@@ -15,6 +15,7 @@ import lectulum.assumed.HeaderSection;
 import lectulum.assumed.Sheet;
 import lectulum.assumed.Strength;
 import lectulum.base.profile.ProfileStudies;
+import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
@@ -38,6 +39,8 @@ import lectulum.figures.Stage;
 import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.space.Body;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.api.Test;
 
 /// Everything that is measured, cut, bent, hung, loaded and swung, from a design to what the checks say and mend.
@@ -536,6 +539,14 @@ class StudiesTest {
         assertThat(value(d, "outside.length")).isCloseTo(4.2, within(1e-9));
         assertThat(value(d, "outside.height")).isCloseTo(0.5 + 1.9, within(1e-9));
         assertThat(severity(d, "out.limit.width")).isEqualTo(Severity.WARN);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void theHeightOverAllIsOneFigureOnEveryPage(String demo) {
+        Design d = Campers.demo(demo).orElseThrow().design();
+
+        assertThat(value(d, "outside.height")).isEqualTo(value(d, "shell.maxHeight"));
     }
 
     @Test

@@ -114,6 +114,7 @@ final class Actions {
         commands.add(Command.of("Edit the selected thing", "E", window::editSelected).when(this::selected));
         add("Measure", "M", () -> window.sheet().setMeasuring(!window.sheet().measuring()));
         add("Section across the camper", "X", window::toggleSection);
+        add("The camper from ahead", "", window::toggleFront);
         add("Where is…", "W", window::whereIs);
         add("Fit the sheet", "F", () -> window.sheet().fit());
         add("Zoom in", "Shortcut+Plus", () -> window.sheet().zoom(1.25));

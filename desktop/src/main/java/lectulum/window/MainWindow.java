@@ -41,6 +41,7 @@ import lectulum.figures.Stage;
 import lectulum.files.OwnThings;
 import lectulum.parts.Background;
 import lectulum.parts.Photo;
+import lectulum.sheet.FrontView;
 import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.Bench;
@@ -96,7 +97,11 @@ public final class MainWindow implements AutoCloseable {
     private Theme theme = Theme.PAPER;
     private final HBox leafStrip = new HBox();
     private final Map<Stage, Integer> leafOf = new EnumMap<>(Stage.class);
+    /// The front view stands beside the section \[px\].
+    private static final double BESIDE_SECTION = 290;
+
     private final SectionView section;
+    private final FrontView front;
     private Runnable titleChanged = () -> {
     };
 
@@ -115,6 +120,8 @@ public final class MainWindow implements AutoCloseable {
         this.sheet = new SheetView(bench, Theme.PAPER, Stages::look);
         this.section = new SectionView(bench, () -> theme, Stages::look);
         section.setVisible(false);
+        this.front = new FrontView(() -> theme, bench.state());
+        front.setVisible(false);
         this.sheetStack = sheetStack();
         this.tray = new Tray(bench, catalogue, sheet, this::leaveTray);
         this.rail = new Rail(bench);
@@ -384,8 +391,16 @@ public final class MainWindow implements AutoCloseable {
         cut.setTooltip(new Tooltip("The camper cut across at the selected thing, seen from behind (X)"));
         cut.setFocusTraversable(false);
         cut.selectedProperty().bindBidirectional(section.visibleProperty());
+        ToggleButton ahead = new ToggleButton("Front");
+        ahead.setId("show-front");
+        ahead.setTooltip(new Tooltip("The camper from ahead, with its width and height over all"));
+        ahead.setFocusTraversable(false);
+        ahead.selectedProperty().bindBidirectional(front.visibleProperty());
         tools.getChildren().add(2, cut);
-        StackPane stack = new StackPane(sheet, section, tools);
+        tools.getChildren().add(3, ahead);
+        StackPane stack = new StackPane(sheet, section, front, tools);
+        StackPane.setAlignment(front, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(front, new Insets(0, 0, 10, BESIDE_SECTION));
         StackPane.setAlignment(section, Pos.BOTTOM_LEFT);
         StackPane.setMargin(section, new Insets(0, 0, 10, 10));
         StackPane.setMargin(tools, new Insets(24, 0, 0, 0));
@@ -451,6 +466,7 @@ public final class MainWindow implements AutoCloseable {
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
         section.show(state);
+        front.show(state);
         findings.show(state);
         titleChanged.run();
     }
@@ -561,6 +577,10 @@ public final class MainWindow implements AutoCloseable {
 
     void toggleSection() {
         section.setVisible(!section.isVisible());
+    }
+
+    void toggleFront() {
+        front.setVisible(!front.isVisible());
     }
 
     private Host host(Files files) {

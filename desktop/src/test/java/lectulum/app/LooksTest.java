@@ -240,4 +240,18 @@ class LooksTest extends WindowTest {
             assertThat(tools.getMinX() > rear || tools.getMinY() > p.sz(0)).as(stage + ": " + tools).isTrue();
         }
     }
+
+    @Test
+    void sectionAndFrontStandBesideEachOther() {
+        robot.clickOn("#show-section");
+        robot.clickOn("#show-front");
+        robot.rest();
+        Bounds section = robot.lookup("#section").query().getBoundsInParent();
+        Bounds front = robot.lookup("#front").query().getBoundsInParent();
+
+        assertThat(robot.lookup("#front").query().isVisible()).isTrue();
+        assertThat(front.intersects(section)).isFalse();
+        command("from ahead");
+        assertThat(robot.lookup("#front").query().isVisible()).isFalse();
+    }
 }

@@ -30,6 +30,7 @@ import lectulum.symbols.Unfolded;
 import lectulum.symbols.Sketched;
 import lectulum.symbols.Figure;
 import lectulum.symbols.Facing;
+import lectulum.layout.Layout;
 import lectulum.layout.RoomPicture;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.brief.Person;
@@ -69,12 +70,11 @@ public final class OutsideStudies {
         double half = Math.max(body.halfWidth(), (base.axle().track() + base.axle().tyreWidth()) / 2);
         double front = 0;
         double rear = base.tongueLength() + body.length();
-        double top = body.heightAboveGround();
+        double top = Layout.highest(design, body);
         for (Solid s : outside(design, Mode.ROAD)) {
             half = Math.max(half, Math.max(s.maxY(), -s.minY()));
             front = Math.min(front, base.tongueLength() + s.minX());
             rear = Math.max(rear, base.tongueLength() + s.maxX());
-            top = Math.max(top, base.floorHeight() + s.z2());
         }
         String source = "largest of body, wheels and things outside, on the road";
         double length = rear - front;
