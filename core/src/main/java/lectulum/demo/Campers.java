@@ -254,7 +254,8 @@ public final class Campers {
     }
 
     private static Brief startBrief(CamperType type) {
-        return new Brief(type, List.of(new Person("one", "First", 1.75, 75), new Person("two", "Second", 1.68, 65)), 2,
+        return new Brief(type,
+                List.of(new Person("one", "Person 1", 1.75, 75), new Person("two", "Person 2", 1.68, 65)), 2,
                 OptionalDouble.empty(), "€", true, UnitSystem.METRIC, 45, 7, Climate.CONTINENTAL, WaterStyle.FRUGAL,
                 Toilet.NONE,
                 TongueSchool.NORTH_AMERICA, 0.10, 0.15);

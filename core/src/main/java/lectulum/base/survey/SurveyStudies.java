@@ -8,6 +8,7 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Survey;
+import lectulum.design.thing.SystemGroup;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
@@ -15,6 +16,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.drawing.Paint;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.survey.LeaningBox;
 import lectulum.kernel.survey.SixTapes;
@@ -22,6 +24,7 @@ import lectulum.kernel.survey.SizeChain;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.TrueShape;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 
 /// What the tapes say: how far the body is from square, what a rigid frame may measure, and whether a length is left.
@@ -29,6 +32,9 @@ public final class SurveyStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("survey", "Survey", Stage.BASE,
             in -> of(in.design(Design.Part.BASE, Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE).road()))
             .checking(SurveyRules.class, SurveyRemedies::of);
+
+    private static final Sketch.Skin WALL = new Sketch.Skin(Paint.BODY, SystemGroup.STRUCTURE);
+    private static final Sketch.Skin INSIDE = new Sketch.Skin(Paint.WHITE, SystemGroup.STRUCTURE);
 
     private SurveyStudies() {
     }
@@ -98,6 +104,8 @@ public final class SurveyStudies {
         double front = body.shape().front();
         double half = body.halfWidth() - design.base().wall();
         double rear = body.insideRear();
+        board.look(WALL, moved(body.planOutside()), true);
+        board.look(INSIDE, moved(body.planInside()), true);
         board.box(Sketch.Pen.DASHED, front, -half, rear, half);
         body.shape().box().ifPresent(box -> {
             double[][] drawn = {{front, half}, {front, -half}, {rear, -half}, {rear, half}};
@@ -124,6 +132,10 @@ public final class SurveyStudies {
         design.base().survey().frame().flatMap(f -> body.shape().box().map(b -> rigid(body.shape(), b, f)))
                 .ifPresent(corners -> board.path(Sketch.Pen.SOLID, corners, true, Sentence.of("frame")));
         return board.done();
+    }
+
+    private static double[][] moved(List<double[]> outline) {
+        return outline.stream().map(Sketched.PLAN).toArray(double[][]::new);
     }
 
     /// Measured corners in body coordinates, y up to the left; each moved away from its drawn place.

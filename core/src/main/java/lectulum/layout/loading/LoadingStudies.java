@@ -30,6 +30,8 @@ import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 import lectulum.space.Solid;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 
@@ -313,17 +315,30 @@ public final class LoadingStudies {
         Sketch.Board board = new Sketch.Board("From the side: on the level, on the crest, and on the ramp");
         double rise = design.base().floorHeight();
         double foot = -Math.sqrt(c.ramp() * c.ramp() - rise * rise);
-        board.line(Sketch.Pen.SOLID, foot - 0.6, -rise, foot, -rise, 0, 0, 3.2, 0);
         double[] places = {foot / 2, c.wheelbase() / 2, c.wheelbase() + 0.4};
+        board.line(Sketch.Pen.SOLID, foot - 0.6, -rise, foot, -rise, 0, 0,
+                places[2] + Math.max(0, c.ahead()) + 0.3, 0);
         for (int i = 0; i < places.length; i++) {
-            double[][] roof = ramp.outline(places[i]);
-            board.path(i == 1 ? Sketch.Pen.MAIN : Sketch.Pen.DASHED, roof, true, Sentence.of(i == 1 ? t.name() : ""));
+            double[][] box = ramp.outline(places[i]);
+            if (i == 1) {
+                Sketched.alone(board, t, Facing.SIDE, p -> in(box, p[0] / t.size().length() + 0.5,
+                        (p[1] - c.belly()) / Math.max(1e-6, t.size().height() - c.belly())));
+                board.path(Sketch.Pen.THIN, box, true, Sentence.of(""));
+            } else {
+                board.path(Sketch.Pen.DASHED, box, true, Sentence.of(""));
+            }
         }
         double above = gate.flatMap(g -> g.feature(Feature.Opening.class)).map(Feature.Opening::height).orElse(header);
         board.line(above < header ? Sketch.Pen.FAULT : Sketch.Pen.SOLID, 0, above, 0, above + 0.4);
         board.dot(0, above, Sentence.of("header {0}", Amount.m(above)));
         board.dot(0.02, header, Sentence.of("needs {0}", Amount.m(header)));
         return board.done();
+    }
+
+    /// A place in a leaning box, both from 0 to 1 between its corners.
+    private static double[] in(double[][] box, double along, double up) {
+        return new double[]{box[0][0] + along * (box[1][0] - box[0][0]) + up * (box[3][0] - box[0][0]),
+                box[0][1] + along * (box[1][1] - box[0][1]) + up * (box[3][1] - box[0][1])};
     }
 
     private static Chart way(RampLoading ramp, Feature.Carried c) {

@@ -28,6 +28,8 @@ import lectulum.kernel.mechanisms.SmallParts;
 import lectulum.kernel.statics.Part;
 import lectulum.space.Contents;
 import lectulum.space.Solid;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 
@@ -114,8 +116,14 @@ public final class PartStudies {
         Sketch.Board board = new Sketch.Board("From the side, pulled out");
         double l = depth(t, d);
         double h = t.size().height();
-        board.box(Sketch.Pen.DASHED, 0, 0, l, h).box(Sketch.Pen.MAIN, d.travel(), 0, d.travel() + l, h);
+        double[] out = Solid.of(t.size(), t.at(Mode.ROAD)).outward(d.face());
+        boolean along = Math.abs(out[0]) > Math.abs(out[1]);
+        double toward = (along ? out[0] : out[1]) < 0 ? -1 : 1;
+        board.box(Sketch.Pen.DASHED, 0, 0, l, h);
+        Sketched.alone(board, t, along ? Facing.SIDE : Facing.BEHIND,
+                p -> new double[]{d.travel() + l / 2 + toward * p[0], p[1]});
         board.line(Sketch.Pen.SOLID, 0, -0.03, l, -0.03);
+        board.line(Sketch.Pen.THIN, l - r.overlap(), -0.015, d.travel() + l, -0.015);
         board.dot(l, -0.03, Sentence.of("front roller")).dot(l - r.overlap(), -0.03, Sentence.of("rear roller"));
         board.dot(d.travel() + l / 2, h / 2, Sentence.of("{0}", Amount.kg(mass)));
         return book.sketch(board.done()).done();
@@ -332,7 +340,11 @@ public final class PartStudies {
         }
         Sketch.Board board = new Sketch.Board("From the front of the camper");
         double hgt = t.size().height();
-        board.line(Sketch.Pen.SOLID, 0, -0.1, 0, hgt + 0.1).box(Sketch.Pen.MAIN, 0, 0, t.size().width(), hgt);
+        Solid solid = Solid.of(t.size(), t.at(Mode.ROAD));
+        double toward = solid.y() < 0 ? -1 : 1;
+        board.line(Sketch.Pen.SOLID, 0, -0.1, 0, hgt + 0.1);
+        Sketched.alone(board, t, Facing.AHEAD,
+                p -> new double[]{(solid.maxY() - solid.minY()) / 2 + toward * p[0], p[1]});
         double low = (hgt - h.rows()) / 2;
         board.dot(0, low, Sentence.of("{0}", new Amount(shear, Quantity.FORCE)));
         board.dot(0, low + h.rows(), Sentence.of("{0} pull", new Amount(pull, Quantity.FORCE)));
