@@ -228,7 +228,10 @@ public final class TurningStudies {
         }
         Sketch.Board board = new Sketch.Board("From the left");
         new RigPicture(rig, board).vehicleFromTheSide(p -> p).trailerFromTheSide(p -> p);
-        board.line(Sketch.Pen.THIN, x - 3, 0, points.getLast()[0] + 1, 0);
+        board.line(Sketch.Pen.THIN,
+                -Math.max(0.2, rig.design.vehicle().overhang()) - Math.max(1, rig.design.vehicle().wheelbase()) - 1.2,
+                0,
+                rig.rearEnd() + 0.4, 0);
         double[][] sweep = new double[26][];
         sweep[0] = new double[]{x, z};
         for (int i = 0; i < 25; i++) {
@@ -242,7 +245,9 @@ public final class TurningStudies {
         double far = Math.hypot(near[0] - x, near[1] - z);
         board.path(nearest.gap() < want ? Sketch.Pen.FAULT : Sketch.Pen.MAIN,
                 new double[][]{{x + (near[0] - x) * r / far, z + (near[1] - z) * r / far}, near}, false,
-                Sentence.of("{0} to {1}", Amount.m(nearest.gap()), what));
+                Sentence.of(""));
+        board.dot(near[0], near[1], Sentence.of(""));
+        board.name(near[0], -0.3, Sentence.of("{0} to {1}", Amount.m(nearest.gap()), what));
         return book.sketch(board.done()).done();
     }
 
