@@ -72,6 +72,21 @@ class PicturesTest {
         }
     }
 
+    /// Shut it lies level from the hinge, open it stands at its angle; nothing but the strut is nearer the floor.
+    @Test
+    void aLidIsDrawnShutAndOpen() {
+        Thing bench = with(NIGHTJAR, Feature.Lid.class);
+        Feature.Lid lid = bench.feature(Feature.Lid.class).orElseThrow();
+        List<double[]> drawn = looks(Analysis.of(NIGHTJAR).of(MechanismStudies.DISCIPLINE).all().stream(),
+                "lid." + bench.id());
+        double reach = Math.hypot(lid.handleX(), lid.handleZ());
+
+        assertThat(most(drawn, 0)).isCloseTo(lid.handleX(), within(0.02));
+        assertThat(most(drawn, 1)).isCloseTo(reach * Math.sin(lid.open() + Math.atan2(lid.handleZ(), lid.handleX())),
+                within(0.02));
+        assertThat(least(drawn, 1)).isCloseTo(lid.bodyZ(), within(0.02));
+    }
+
     /// On the crest the load leans, and stays what it is: as wide and high as its box, leaning with it.
     @Test
     void aLoadIsDrawnOnTheCrest() {

@@ -11,6 +11,7 @@ import lectulum.base.profile.ProfileStudies;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
@@ -19,6 +20,7 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Paint;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.mechanisms.GasStrut;
 import lectulum.kernel.mechanisms.HatchSwing;
@@ -26,11 +28,17 @@ import lectulum.kernel.mechanisms.Lid;
 import lectulum.kernel.mechanisms.LidChooser;
 import lectulum.kernel.mechanisms.RisingBed;
 import lectulum.space.Body;
+import lectulum.symbols.Facing;
+import lectulum.symbols.Sketched;
 import lectulum.units.Quantity;
 
 /// Lids and rising beds on gas struts: hand force over the travel, cold and hot days, and struts from stock.
 public final class StrutStudies {
     private static final int STEPS = 8;
+    /// Thickness of a lid on the drawing \[m\].
+    private static final double LEAF = 0.03;
+    /// How much of an extended strut is tube.
+    private static final double TUBE = 0.55;
     /// The middle of a leaf lies that near to the outline of the hatch that it is \[m\].
     private static final double ON_IT = 0.25;
     private static final String CAUTION = "Gas struts are pressure vessels: do not open, heat or remove them under load.";
@@ -137,15 +145,16 @@ public final class StrutStudies {
         return book.chart(lidChart(lid, cold, usual, hot, warn)).caution(CAUTION).done();
     }
 
+    /// The lid as a board and its strut as tube and rod, shut and open; half-way only a line.
     private static Sketch lidSketch(Lid lid) {
         Sketch.Board board = new Sketch.Board("From the side: shut, half and open");
-        double[] angles = {0, lid.open() / 2, lid.open()};
-        for (int i = 0; i < 3; i++) {
-            double[] handle = turned(lid.handle(), angles[i]);
-            double[] leaf = turned(lid.leaf(), angles[i]);
-            Sketch.Pen pen = i == 0 ? Sketch.Pen.SOLID : i == 1 ? Sketch.Pen.DASHED : Sketch.Pen.MAIN;
-            board.line(pen, 0, 0, handle[0], handle[1]);
-            board.line(i == 1 ? Sketch.Pen.DASHED : Sketch.Pen.THIN, lid.body()[0], lid.body()[1], leaf[0], leaf[1]);
+        double[] half = turned(lid.handle(), lid.open() / 2);
+        board.line(Sketch.Pen.DASHED, 0, 0, half[0], half[1]);
+        for (double angle : new double[]{0, lid.open()}) {
+            double[] handle = turned(lid.handle(), angle);
+            double[] leaf = turned(lid.leaf(), angle);
+            bar(board, Paint.FRONT, new double[]{0, 0}, handle, LEAF);
+            strut(board, lid.body(), leaf);
         }
         double[] g = turned(lid.centre(), 0);
         board.dot(0, 0, Sentence.of("hinge"));
@@ -153,6 +162,26 @@ public final class StrutStudies {
         board.dot(lid.leaf()[0], lid.leaf()[1], Sentence.of("lid mount"));
         board.dot(g[0], g[1], Sentence.of("centre of mass"));
         return board.done();
+    }
+
+    /// Tube at the body, rod at what moves.
+    private static void strut(Sketch.Board board, double[] body, double[] moving) {
+        double[] end = {body[0] + TUBE * (moving[0] - body[0]), body[1] + TUBE * (moving[1] - body[1])};
+        bar(board, Paint.STEEL, end, moving, 0.008);
+        bar(board, Paint.DARK, body, end, 0.018);
+    }
+
+    private static void bar(Sketch.Board board, Paint paint, double[] from, double[] to, double thick) {
+        double far = Math.hypot(to[0] - from[0], to[1] - from[1]);
+        if (!(far > 1e-6)) {
+            return;
+        }
+        double nx = -(to[1] - from[1]) / far * thick / 2;
+        double nz = (to[0] - from[0]) / far * thick / 2;
+        board.look(new Sketch.Skin(paint, SystemGroup.STRUCTURE),
+                new double[][]{{from[0] + nx, from[1] + nz}, {to[0] + nx, to[1] + nz}, {to[0] - nx, to[1] - nz},
+                        {from[0] - nx, from[1] - nz}},
+                true);
     }
 
     private static double[] turned(double[] p, double angle) {
@@ -272,10 +301,9 @@ public final class StrutStudies {
         Sketch.Board board = new Sketch.Board("From the side: down and up");
         double l = t.size().length();
         for (double z : new double[]{r.low(), r.high()}) {
-            Sketch.Pen pen = z == r.low() ? Sketch.Pen.SOLID : Sketch.Pen.MAIN;
-            board.area(pen, new double[][]{{0, z}, {l, z}, {l, z + 0.05}, {0, z + 0.05}});
-            board.line(Sketch.Pen.THIN, r.frontX(), r.frontZ(), r.frontBed(), z);
-            board.line(Sketch.Pen.THIN, r.rearX(), r.rearZ(), r.rearBed(), z);
+            Sketched.alone(board, t, Facing.SIDE, p -> new double[]{l / 2 + p[0], z + p[1]});
+            strut(board, new double[]{r.frontX(), r.frontZ()}, new double[]{r.frontBed(), z});
+            strut(board, new double[]{r.rearX(), r.rearZ()}, new double[]{r.rearBed(), z});
         }
         board.line(Sketch.Pen.THIN, -0.1, 0, l + 0.1, 0);
         board.dot(r.frontX(), r.frontZ(), Sentence.of("front mount")).dot(r.rearX(), r.rearZ(),
