@@ -80,7 +80,7 @@ public final class StudyPane extends VBox {
         int half = (figures.size() + 1) / 2;
         for (int i = 0; i < 5; i++) {
             ColumnConstraints column = new ColumnConstraints();
-            column.setMinWidth(i == 2 ? 10 : i % 3 == 0 ? 54 : USE_PREF_SIZE);
+            column.setMinWidth(i == 2 ? 10 : i % 3 == 0 ? 48 : USE_PREF_SIZE);
             column.setHgrow(i % 3 == 0 ? Priority.SOMETIMES : Priority.NEVER);
             grid.getColumnConstraints().add(column);
         }
