@@ -196,10 +196,6 @@ public final class Rig {
 
     /// What stands outside the body on the road.
     public Stream<Thing> outside() {
-        return outside(design);
-    }
-
-    static Stream<Thing> outside(Design design) {
         return design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(Mode.ROAD).away());
     }
 

@@ -4,11 +4,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
+import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.figures.drawing.Paint;
@@ -16,7 +15,6 @@ import lectulum.figures.drawing.Sketch;
 import lectulum.space.Body;
 import lectulum.symbols.Chassis;
 import lectulum.symbols.Facing;
-import lectulum.symbols.Form;
 import lectulum.symbols.Sketched;
 import lectulum.symbols.Symbols;
 import lectulum.symbols.TowVehicle;
@@ -30,6 +28,7 @@ public final class RigPicture {
     private final Base base;
     private final Body body;
     private final Sketch.Board board;
+    private final Mode mode;
 
     public RigPicture(Rig rig, Sketch.Board board) {
         this(rig.design, rig.body, board);
@@ -37,42 +36,32 @@ public final class RigPicture {
 
     /// @param body as it rides
     public RigPicture(Design design, Body body, Sketch.Board board) {
+        this(design, body, board, Mode.ROAD);
+    }
+
+    /// @param body in the mode that is drawn
+    public RigPicture(Design design, Body body, Sketch.Board board, Mode mode) {
         this.design = design;
         this.base = design.base();
         this.body = body;
         this.board = board;
-    }
-
-    private double assumed(Assumption what) {
-        return Assumed.value(design, what);
-    }
-
-    private Form towing() {
-        return TowVehicle.form(design.vehicle(),
-                new TowVehicle.Rear(assumed(Assumption.TOW_AHEAD), assumed(Assumption.TOW_HALF),
-                        assumed(Assumption.GATE_AHEAD), assumed(Assumption.GATE_HIGH)));
-    }
-
-    private Form frame(boolean parked) {
-        return Chassis.form(base, design.vehicle().ballHeight(), assumed(Assumption.JACK_AT),
-                Math.max(0.25, body.shoulder()),
-                parked);
+        this.mode = mode;
     }
 
     /// From above; the right side lies below.
     ///
     /// @param place from \[x, y to the right\] to the drawing
     public RigPicture vehicleFromAbove(UnaryOperator<double[]> place) {
-        Sketched.put(board, towing().seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, TowVehicle.of(design).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
 
     public RigPicture trailerFromAbove(UnaryOperator<double[]> place) {
-        Sketched.put(board, frame(false).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, Chassis.of(design, body, false).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
         Sketched.put(board, Chassis.wheels(base).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
         board.look(WALL, moved(body.planOutside(), place, 0), true);
         board.look(INSIDE, moved(body.planInside(), place, 0), true);
-        outside(Facing.PLAN, place, Comparator.comparingDouble(t -> t.place().z()), 0);
+        outside(Facing.PLAN, place, Comparator.comparingDouble(t -> t.at(mode).z()), 0);
         return this;
     }
 
@@ -80,7 +69,7 @@ public final class RigPicture {
     ///
     /// @param place from \[x, z\] to the drawing
     public RigPicture vehicleFromTheSide(UnaryOperator<double[]> place) {
-        Sketched.put(board, towing().seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, TowVehicle.of(design).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
 
@@ -90,10 +79,10 @@ public final class RigPicture {
 
     /// @param parked whether the tongue jack stands on the ground
     public RigPicture trailerFromTheSide(UnaryOperator<double[]> place, boolean parked) {
-        Sketched.put(board, frame(parked).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, Chassis.of(design, body, parked).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         board.look(WALL, moved(body.sideOutside(), place, base.floorHeight()), true);
         board.look(INSIDE, moved(body.sideInside(), place, base.floorHeight()), true);
-        outside(Facing.SIDE, place, Comparator.comparingDouble(t -> -t.place().y()), base.floorHeight());
+        outside(Facing.SIDE, place, Comparator.comparingDouble(t -> -t.at(mode).y()), base.floorHeight());
         Sketched.put(board, Chassis.wheels(base).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
@@ -102,14 +91,14 @@ public final class RigPicture {
     ///
     /// @param place from \[y, z\] to the drawing
     public RigPicture trailerFromBehind(UnaryOperator<double[]> place) {
-        Sketched.put(board, frame(false).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, Chassis.of(design, body, false).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
         Sketched.put(board, Chassis.wheels(base).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
         double half = body.halfWidth();
         double low = base.floorHeight() - base.floor();
         double high = body.heightAboveGround();
         board.look(WALL, moved(List.of(new double[]{-half, low}, new double[]{half, low}, new double[]{half, high},
                 new double[]{-half, high}), place), true);
-        outside(Facing.BEHIND, place, Comparator.comparingDouble(t -> t.place().x()), base.floorHeight());
+        outside(Facing.BEHIND, place, Comparator.comparingDouble(t -> t.at(mode).x()), base.floorHeight());
         return this;
     }
 
@@ -119,9 +108,10 @@ public final class RigPicture {
 
     private void outside(Facing facing, UnaryOperator<double[]> place, Comparator<Thing> order, double up) {
         double tongue = facing == Facing.BEHIND ? 0 : base.tongueLength();
-        Rig.outside(design).sorted(order).forEach(t -> Symbols.posed(t, Mode.ROAD, Set.of())
-                .ifPresent(posed -> Sketched.put(board, posed, facing, t.system(),
-                        p -> place.apply(new double[]{p[0] + tongue, p[1] + up}))));
+        design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(mode).away()).sorted(order)
+                .forEach(t -> Symbols.posed(t, mode, Set.of())
+                        .ifPresent(posed -> Sketched.put(board, posed, facing, t.system(),
+                                p -> place.apply(new double[]{p[0] + tongue, p[1] + up}))));
     }
 
     private double[][] moved(List<double[]> outline, UnaryOperator<double[]> place, double up) {

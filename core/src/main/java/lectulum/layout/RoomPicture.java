@@ -8,14 +8,12 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.base.Base;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.figures.drawing.Paint;
 import lectulum.figures.drawing.Sketch;
 import lectulum.space.Body;
-import lectulum.symbols.Chassis;
 import lectulum.symbols.Facing;
 import lectulum.symbols.Sketched;
 import lectulum.symbols.Symbols;
@@ -57,24 +55,6 @@ public final class RoomPicture {
             Symbols.posed(t, mode, Set.of())
                     .ifPresent(p -> Sketched.put(board, p, Facing.PLAN, t.system(), place));
         }
-        return this;
-    }
-
-    /// Wheels, body and what stands outside it from behind, the right at the right.
-    ///
-    /// @param place from \[y, z above the floor\] to the drawing
-    public RoomPicture fromBehind(Mode mode, UnaryOperator<double[]> place) {
-        Base base = design.base();
-        Sketched.put(board, Chassis.wheels(base).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE,
-                p -> place.apply(new double[]{p[0], p[1] - base.floorHeight()}));
-        double half = body.halfWidth();
-        double high = body.roofOutside().highest();
-        board.look(WALL, moved(List.of(new double[]{-half, -base.floor()}, new double[]{half, -base.floor()},
-                new double[]{half, high}, new double[]{-half, high}), place), true);
-        design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && !t.at(mode).away())
-                .sorted(Comparator.comparingDouble(t -> t.at(mode).x()))
-                .forEach(t -> Symbols.posed(t, mode, Set.of())
-                        .ifPresent(p -> Sketched.put(board, p, Facing.BEHIND, t.system(), place)));
         return this;
     }
 

@@ -1,8 +1,12 @@
 package lectulum.symbols;
 
-import lectulum.figures.drawing.Paint;
 import java.util.OptionalDouble;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
 import lectulum.design.base.Base;
+import lectulum.figures.drawing.Paint;
+import lectulum.space.Body;
 
 /// What the trailer runs on, as it looks: frame, A-frame, coupler, jack, axles, springs, wheels, guards and lights.
 ///
@@ -10,6 +14,8 @@ import lectulum.design.base.Base;
 /// computed from it.
 public final class Chassis {
     private static final double RAIL = 0.08;
+    /// The A-frame runs at least this far under the body \[m\].
+    private static final double LEAST_REACH = 0.25;
     private static final double RAIL_WIDE = 0.05;
     private static final double RIM = 0.62;
     private static final double HUB = 0.22;
@@ -35,6 +41,15 @@ public final class Chassis {
         this.length = base.shell().length();
         this.halfWidth = base.shell().width() / 2;
         this.under = base.floorHeight() - base.floor();
+    }
+
+    /// That of a design.
+    ///
+    /// @param body   in the mode that is drawn
+    /// @param parked whether the tongue jack stands on the ground
+    public static Form of(Design design, Body body, boolean parked) {
+        return form(design.base(), design.vehicle().ballHeight(), Assumed.value(design, Assumption.JACK_AT),
+                Math.max(LEAST_REACH, body.shoulder()), parked);
     }
 
     /// @param ball   height of the ball \[m\]

@@ -1,7 +1,10 @@
 package lectulum.symbols;
 
-import lectulum.figures.drawing.Paint;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.figures.drawing.Paint;
 
 /// The tow vehicle as it looks. Its origin is on the ground under the ball, x behind it; the whole vehicle lies before.
 ///
@@ -18,13 +21,20 @@ public final class TowVehicle {
     /// @param half      half of its width \[m\]
     /// @param gateAhead hinge of the tailgate before the ball \[m\]
     /// @param gateHigh  hinge of the tailgate above the ground \[m\]
-    public record Rear(double ahead, double half, double gateAhead, double gateHigh) {
+    record Rear(double ahead, double half, double gateAhead, double gateHigh) {
     }
 
     private TowVehicle() {
     }
 
-    public static Form form(Vehicle v, Rear rear) {
+    /// That of a design; what it does not say of its rear is as assumed.
+    public static Form of(Design design) {
+        return form(design.vehicle(),
+                new Rear(Assumed.value(design, Assumption.TOW_AHEAD), Assumed.value(design, Assumption.TOW_HALF),
+                        Assumed.value(design, Assumption.GATE_AHEAD), Assumed.value(design, Assumption.GATE_HIGH)));
+    }
+
+    static Form form(Vehicle v, Rear rear) {
         Solids s = new Solids();
         double end = -rear.ahead;
         double back = -v.overhang();

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -73,11 +71,12 @@ public final class FrontView extends Drawing {
             Unfolded.of(t, mode, base.floorHeight()).ifPresent(
                     form -> forms.paint(form.seen(Facing.AHEAD, 0), x0, floor, scale, -scale, t.system()));
         }
-        double size = scale;
-        outside(design, mode).forEach(t -> Symbols.posed(t, mode, Set.of())
-                .ifPresent(p -> forms.paint(p, Facing.AHEAD, x0, floor, size, -size, t.system(), size)));
-        forms.paint(Chassis.form(base, design.vehicle().ballHeight(), Assumed.value(design, Assumption.JACK_AT),
-                Math.max(0.25, body.shoulder()), mode != Mode.ROAD).seen(Facing.AHEAD, 0), x0, ground, scale, -scale,
+        for (Thing t : outside(design, mode)) {
+            Symbols.posed(t, mode, Set.of())
+                    .ifPresent(p -> forms.paint(p, Facing.AHEAD, x0, floor, scale, -scale, t.system(),
+                            Math.max(t.size().width(), t.size().height()) * scale));
+        }
+        forms.paint(Chassis.of(design, body, mode != Mode.ROAD).seen(Facing.AHEAD, 0), x0, ground, scale, -scale,
                 SystemGroup.STRUCTURE);
         pen.stroke("ink", 1.5);
         pen.line(8, ground, w - 8, ground);

@@ -2,8 +2,6 @@ package lectulum.sheet;
 
 import java.util.Comparator;
 import java.util.List;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -14,7 +12,6 @@ import lectulum.space.Body;
 import lectulum.symbols.Chassis;
 import lectulum.symbols.Company;
 import lectulum.symbols.Facing;
-import lectulum.symbols.Form;
 import lectulum.symbols.Symbols;
 
 /// A small picture of a camper as it rides, to know it again by: side view over plan, nothing else.
@@ -72,13 +69,9 @@ public final class Portrait {
         return left + behindBall * scale;
     }
 
-    private Form frame() {
-        return Chassis.form(base, design.vehicle().ballHeight(), Assumed.value(design, Assumption.JACK_AT),
-                Math.max(0.25, body.shoulder()), false);
-    }
-
     private void side() {
-        forms.paint(frame().seen(Facing.SIDE, 0), x(0), ground, scale, -scale, SystemGroup.STRUCTURE);
+        forms.paint(Chassis.of(design, body, false).seen(Facing.SIDE, 0), x(0), ground, scale, -scale,
+                SystemGroup.STRUCTURE);
         pen.stroke("ink", 1.4);
         pen.polygon(shown(body.sideOutside(), true), pen.ink("edge"));
         if (body.sideInside().size() > 2) {
@@ -93,7 +86,8 @@ public final class Portrait {
     }
 
     private void plan() {
-        forms.paint(frame().seen(Facing.PLAN, 0), x(0), middle, scale, scale, SystemGroup.STRUCTURE);
+        forms.paint(Chassis.of(design, body, false).seen(Facing.PLAN, 0), x(0), middle, scale, scale,
+                SystemGroup.STRUCTURE);
         forms.paint(Chassis.wheels(base).seen(Facing.PLAN, 0), x(0), middle, scale, scale, SystemGroup.STRUCTURE);
         pen.stroke("ink", 1.4);
         pen.polygon(shown(body.planOutside(), false), pen.ink("edge"));

@@ -1,8 +1,6 @@
 package lectulum.sheet;
 
 import java.util.List;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -42,11 +40,8 @@ final class Scenery {
     void paint(double width, double height) {
         pen.fill(0, 0, width, height, pen.ink("paper"));
         grid(width, height);
-        Form vehicle = TowVehicle.form(design.vehicle(),
-                new TowVehicle.Rear(assumed(Assumption.TOW_AHEAD), assumed(Assumption.TOW_HALF),
-                        assumed(Assumption.GATE_AHEAD), assumed(Assumption.GATE_HIGH)));
-        Form chassis = Chassis.form(design.base(), design.vehicle().ballHeight(), assumed(Assumption.JACK_AT),
-                Math.max(0.25, body.shoulder()), mode != Mode.ROAD);
+        Form vehicle = TowVehicle.of(design);
+        Form chassis = Chassis.of(design, body, mode != Mode.ROAD);
         Form wheels = Chassis.wheels(design.base());
         if (p.sideShown()) {
             side(vehicle);
@@ -59,10 +54,6 @@ final class Scenery {
         plan(wheels);
         bodyPlan();
         ruler(width);
-    }
-
-    private double assumed(Assumption what) {
-        return Assumed.value(design, what);
     }
 
     private void side(Form form) {

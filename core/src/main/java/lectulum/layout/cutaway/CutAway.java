@@ -195,9 +195,7 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
         void gear() {
             double z = -base.floorHeight();
             double x = -base.tongueLength();
-            Form frame = Chassis.form(base, design.vehicle().ballHeight(),
-                    lectulum.assumed.Assumed.value(design, lectulum.assumed.Assumption.JACK_AT),
-                    Math.max(0.25, body.shoulder()), mode != Mode.ROAD);
+            Form frame = Chassis.of(design, body, mode != Mode.ROAD);
             int n = 0;
             for (Face.Solid solid : Face.of(Posed.at(frame, x, 0, z), "")) {
                 String id = GEAR + n++;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.balance.RigPicture;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
@@ -31,7 +32,6 @@ import lectulum.symbols.Sketched;
 import lectulum.symbols.Figure;
 import lectulum.symbols.Facing;
 import lectulum.layout.Layout;
-import lectulum.layout.RoomPicture;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.brief.Person;
 import lectulum.units.Quantity;
@@ -192,12 +192,13 @@ public final class OutsideStudies {
         double from = side ? place[1] : place[0];
         double to = side ? place[3] : place[2];
         double reach = Math.max(body.halfWidth(), Math.max(Math.abs(from), Math.abs(to))) + 0.8;
+        RigPicture rig = new RigPicture(design, body, board, Mode.CAMP);
         if (side) {
             board.line(Sketch.Pen.SOLID, -reach, -ground, reach, -ground);
-            new RoomPicture(design, body, board).fromBehind(Mode.CAMP, p -> p);
+            rig.trailerFromBehind(p -> new double[]{p[0], p[1] - ground});
         } else {
             board.line(Sketch.Pen.SOLID, Math.min(0, from) - 0.8, -ground, Math.max(body.length(), to) + 0.8, -ground);
-            board.path(Sketch.Pen.SOLID, body.sideOutside().toArray(double[][]::new), true, Sentence.of(""));
+            rig.trailerFromTheSide(p -> new double[]{p[0] - design.base().tongueLength(), p[1] - ground}, true);
         }
         Unfolded.of(t, Mode.CAMP, ground)
                 .ifPresent(form -> Sketched.put(board, form.seen(facing, 0), t.system(), p -> p));

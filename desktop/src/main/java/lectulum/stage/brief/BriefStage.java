@@ -19,8 +19,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Range;
 import lectulum.design.brief.Brief;
@@ -121,11 +119,7 @@ public final class BriefStage implements StageView {
         }
         trip.show(state);
         vehicle.show(state);
-        Design d = state.design();
-        likeness.show(TowVehicle.form(d.vehicle(),
-                new TowVehicle.Rear(Assumed.value(d, Assumption.TOW_AHEAD), Assumed.value(d, Assumption.TOW_HALF),
-                        Assumed.value(d, Assumption.GATE_AHEAD), Assumed.value(d, Assumption.GATE_HIGH))),
-                d.vehicle().looks().label());
+        likeness.show(TowVehicle.of(state.design()), state.design().vehicle().looks().label());
     }
 
     /// Width of a column: three where they fit, else two.
