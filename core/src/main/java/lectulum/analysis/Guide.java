@@ -1,7 +1,6 @@
 package lectulum.analysis;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lectulum.balance.BalanceRules;
@@ -9,7 +8,6 @@ import lectulum.design.Design;
 import lectulum.design.base.Survey;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.Toilet;
-import lectulum.design.feature.Feature;
 import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Role;
@@ -18,10 +16,16 @@ import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
 import lectulum.figures.Stage;
+import lectulum.layout.doors.DoorRules;
+import lectulum.layout.doors.Exits;
 import lectulum.layout.people.People;
+import lectulum.symbols.Symbols;
 
 /// What to do next on a stage, for somebody who begins: two or three things, each done when the design says so.
 public final class Guide {
+    /// What it looks like says that a thing charges: it has no other mark.
+    private static final String CHARGER = "charger";
+
     private Guide() {
     }
 
@@ -51,8 +55,8 @@ public final class Guide {
             case LAYOUT -> List.of(step("beds", "Give everybody a bed", bedded(a, d)),
                     step("cook", "Place what you cook with", any(d, t -> t.system() == SystemGroup.GALLEY
                             && t.role() == Role.BUILT_IN && t.mount() != Mount.SPREAD)),
-                    step("out", "Cut a door and a second way out",
-                            d.things().stream().filter(t -> t.has(Feature.Opening.class)).count() > 1));
+                    step("out", "Give sleepers two ways out", bedded(a, d) && a.of(Exits.DISCIPLINE).findings().stream()
+                            .noneMatch(f -> f.rule() == DoorRules.EXIT_COUNT)));
             case BALANCE -> List.of(
                     step("masses", "Weigh what you have: replace guesses by scale readings",
                             any(d, t -> t.mass().source() == MassSource.WEIGHED)),
@@ -65,7 +69,7 @@ public final class Guide {
                 List.of(step("loads", "Place what uses power, with its hours", any(d, t -> t.load().isPresent())),
                         step("battery", "Place a battery", any(d, t -> t.battery().isPresent())),
                         step("charge", "Place what charges it: panels, a charger",
-                                any(d, t -> t.solar() > 0 || t.name().toLowerCase(Locale.ROOT).contains("charg"))));
+                                any(d, t -> t.solar() > 0 || Symbols.of(t).name().equals(CHARGER))));
             case WATER -> List.of(step("fresh", "Place fresh water", tank(d, Tank.Use.FRESH)),
                     step("grey", "Place something for the waste water", tank(d, Tank.Use.GREY)),
                     step("toilet", "Place the toilet of the brief",
