@@ -6,7 +6,6 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
-import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -21,10 +20,6 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Stage;
-import lectulum.figures.drawing.Hatch;
-import lectulum.figures.drawing.Ink;
-import lectulum.figures.drawing.Surface;
-import lectulum.sheet.CanvasSurface;
 import lectulum.sheet.CutAwayView;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetLook;
@@ -43,60 +38,6 @@ import org.xml.sax.InputSource;
 class LooksTest extends WindowTest {
     private static final int WIDE = 840;
     private static final int HIGH = 600;
-
-    /// Counts shapes and remembers where texts stand.
-    private static final class Recorder implements Surface {
-        private final List<Bounds> texts = new ArrayList<>();
-        private final List<String> words = new ArrayList<>();
-        private int paths;
-        private int ovals;
-
-        @Override
-        public void fill(double[][] outline, Ink ink) {
-            paths += outline.length > 2 ? 1 : 0;
-        }
-
-        @Override
-        public void hatch(double[][] outline, Hatch hatch) {
-            paths += outline.length > 2 ? 1 : 0;
-        }
-
-        @Override
-        public void stroke(double[][] points, boolean closed, Line line) {
-            paths += points.length > 1 ? 1 : 0;
-        }
-
-        @Override
-        public void fillOval(double x, double y, double rx, double ry, Ink ink) {
-            ovals++;
-        }
-
-        @Override
-        public void strokeOval(double x, double y, double rx, double ry, Line line) {
-            ovals++;
-        }
-
-        @Override
-        public void text(String text, double x, double y, Anchor anchor, double size, boolean bold, Ink ink) {
-            double width = width(text, size, bold);
-            double left = anchor == Anchor.START ? x : anchor == Anchor.MIDDLE ? x - width / 2 : x - width;
-            texts.add(new BoundingBox(left, y - 0.5 * size, width, size));
-            words.add(text);
-        }
-
-        @Override
-        public void within(double x, double y, double width, double height) {
-        }
-
-        @Override
-        public void whole() {
-        }
-
-        @Override
-        public double width(String text, double size, boolean bold) {
-            return CanvasSurface.measured(text, size, bold);
-        }
-    }
 
     private static Recorder drawn(State state) {
         SheetLook look = Stages.look(state.stage());
