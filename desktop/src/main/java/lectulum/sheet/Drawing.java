@@ -6,7 +6,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 import lectulum.theme.Theme;
 
-/// A region that is all drawing: painted anew whenever it is laid out, in whole pixels.
+/// A region that is all drawing: painted anew whenever it is laid out, in whole pixels; nothing while it is hidden.
 abstract class Drawing extends Region {
     final Supplier<Theme> theme;
     private final Canvas canvas = new Canvas();
@@ -19,6 +19,7 @@ abstract class Drawing extends Region {
         getChildren().add(canvas);
         getStyleClass().add(styleClass);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        visibleProperty().addListener((o, was, now) -> requestLayout());
     }
 
     abstract void paint(Pen pen, double width, double height);
@@ -27,7 +28,7 @@ abstract class Drawing extends Region {
     protected final void layoutChildren() {
         double w = Math.floor(getWidth());
         double h = Math.floor(getHeight());
-        if (w < least || h < least) {
+        if (!isVisible() || w < least || h < least) {
             return;
         }
         canvas.setWidth(w);

@@ -162,7 +162,8 @@ public final class StartPage {
 
         String says(UnitSystem units) {
             Style style = new Style(units, currency);
-            return "about " + Units.text(round(loaded, 10), Quantity.MASS, style) + " loaded, "
+            double step = units == UnitSystem.US ? 20 * Units.POUND : 10;
+            return "about " + Units.text(round(loaded, step), Quantity.MASS, style) + " loaded, "
                     + Units.text(round(cost, 100), Quantity.MONEY, style);
         }
 

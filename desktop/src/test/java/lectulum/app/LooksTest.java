@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import javafx.geometry.Bounds;
+import javafx.scene.Parent;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
@@ -194,5 +196,23 @@ class LooksTest extends WindowTest {
         assertThat(front.intersects(section)).isFalse();
         command("from ahead");
         assertThat(robot.lookup("#front").query().isVisible()).isFalse();
+    }
+
+    /// A hidden view takes no time from a drag: it is drawn when it is shown, and follows from then on.
+    @Test
+    void whatIsHiddenIsNotPainted() {
+        Canvas front = robot.lookup("#front").queryAs(Parent.class).getChildrenUnmodifiable().stream()
+                .map(Canvas.class::cast).findFirst().orElseThrow();
+        robot.interact(() -> window().bench().setMode(Mode.CAMP));
+        robot.rest();
+        assertThat(front.getWidth()).as("never painted").isZero();
+
+        robot.clickOn("#show-front");
+        robot.rest();
+        assertThat(front.getWidth()).isEqualTo(250);
+        robot.clickOn("#show-front");
+        robot.clickOn("#show-front");
+        robot.rest();
+        assertThat(front.getWidth()).isEqualTo(250);
     }
 }

@@ -102,6 +102,8 @@ class StartTest extends WindowTest {
         toStartPage();
 
         until(() -> text("#demo-dunlin-facts").contains("lb"));
+        assertThat(text("#demo-dunlin-facts").replaceAll("\\h", " ")).as("1362 lb, said in twenties")
+                .isEqualTo("about 1 360 lb loaded, 6 400 €");
         robot.clickOn("#new-teardrop");
 
         assertThat(state().units()).isEqualTo(UnitSystem.US);
