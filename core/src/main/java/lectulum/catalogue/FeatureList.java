@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -71,6 +72,7 @@ public final class FeatureList {
         return switch (value) {
             case Boolean yes -> yes ? "yes" : "no";
             case Double number -> plain(number / unit(slot));
+            case OptionalDouble number -> plain(number.orElse(0) / unit(slot));
             default -> String.valueOf(value);
         };
     }
@@ -102,6 +104,9 @@ public final class FeatureList {
 
     /// What holds where a list written before the kind had this slot says nothing.
     private static Object unsaid(String word, Meaning slot) {
+        if (slot.type() == OptionalDouble.class) {
+            return OptionalDouble.empty();
+        }
         if (slot.low() > 0) {
             throw new IllegalArgumentException("too few values for " + word);
         }
@@ -117,6 +122,11 @@ public final class FeatureList {
         }
         if (slot.type() == int.class) {
             return Integer.parseInt(text);
+        }
+        if (slot.type() == OptionalDouble.class) {
+            double number = Double.parseDouble(text) * unit(slot);
+            // Lists written before what is not known was left empty hold 0 for it.
+            return number > 0 ? OptionalDouble.of(number) : OptionalDouble.empty();
         }
         if (slot.type() == double.class) {
             return Double.parseDouble(text) * unit(slot);

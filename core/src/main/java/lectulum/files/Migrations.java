@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// A step changes names and places only, and stays as it is for ever once files of the next version exist.
 final class Migrations {
     /// The n-th brings a file of version n to version n + 1.
-    static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::unknownIsNull);
+    static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::unknownIsNull, Migrations::unknownStraps);
 
     private Migrations() {
     }
@@ -42,6 +42,15 @@ final class Migrations {
                 shell.put("kind", "nosed");
             }
         });
+    }
+
+    /// Version 3: what a strap is rated for and how many hold rearwards are null where they are not known.
+    private static void unknownStraps(ObjectNode tree) {
+        designs(tree).flatMap(design -> each(design.path("things"))).flatMap(thing -> each(thing.path("features")))
+                .forEach(feature -> {
+                    unknown(feature, "strap");
+                    unknown(feature, "rearwards");
+                });
     }
 
     private static void unknown(JsonNode part, String name) {

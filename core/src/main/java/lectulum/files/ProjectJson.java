@@ -39,6 +39,7 @@ import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// The text of a project file: UTF-8 JSON in SI units, keys in a fixed order, described by
@@ -179,7 +180,7 @@ public final class ProjectJson {
         tree.put("formatVersion", VERSION);
         tree.setAll((ObjectNode) MAPPER.valueToTree(project));
         if (before != null) {
-            keepUnknown(before, tree);
+            keepUnknown(unknown(before), tree);
         }
         return MAPPER.writeValueAsString(tree) + "\n";
     }
@@ -242,6 +243,45 @@ public final class ProjectJson {
                 ? "." + r.getPropertyName()
                 : "[" + r.getIndex() + "]").collect(Collectors.joining());
         return path.isEmpty() ? "the top" : path.startsWith(".") ? path.substring(1) : path;
+    }
+
+    /// What a file holds that this version has no place for: what a builder has taken out since is not among it.
+    private static JsonNode unknown(JsonNode before) {
+        return without(before, MAPPER.valueToTree(MAPPER.treeToValue(before, Project.class)));
+    }
+
+    /// A tree less all that another names, with the ids by which entries of lists are found again. A list of which anything
+    /// stays keeps all its entries, since some are found by their place.
+    private static JsonNode without(JsonNode tree, JsonNode known) {
+        if (tree.isArray() && known.isArray()) {
+            ArrayNode rest = MAPPER.createArrayNode();
+            for (int i = 0; i < tree.size(); i++) {
+                rest.add(without(tree.get(i), known.path(i)));
+            }
+            return rest;
+        }
+        ObjectNode rest = MAPPER.createObjectNode();
+        tree.properties().forEach(field -> {
+            JsonNode there = known.get(field.getKey());
+            if (there == null) {
+                rest.set(field.getKey(), field.getValue());
+            } else if (field.getValue().isContainer() && there.isContainer()) {
+                JsonNode inner = without(field.getValue(), there);
+                if (holds(inner)) {
+                    rest.set(field.getKey(), inner);
+                }
+            } else if (field.getKey().equals("id")) {
+                rest.set("id", field.getValue());
+            }
+        });
+        return rest;
+    }
+
+    /// Whether anything but ids is in a tree.
+    private static boolean holds(JsonNode tree) {
+        return tree.isArray()
+                ? tree.valueStream().anyMatch(ProjectJson::holds)
+                : !tree.isObject() || tree.propertyNames().stream().anyMatch(name -> !name.equals("id"));
     }
 
     /// Copies from the old tree what the new one does not name. Objects in lists are matched by their id, or by their

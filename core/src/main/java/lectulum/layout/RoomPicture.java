@@ -42,7 +42,7 @@ public final class RoomPicture {
     public RoomPicture fromAbove(Function<Thing, Optional<Mode>> mode, UnaryOperator<double[]> place) {
         board.look(WALL, moved(body.planOutside(), place), true);
         board.look(INSIDE, moved(body.planInside(), place), true);
-        double roof = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().highest() - 0.12;
+        double roof = body.overhead();
         design.things().stream().filter(t -> t.solid() || t.mount() == Mount.SET_IN)
                 .sorted(Comparator.comparingDouble(t -> t.place().z() + t.size().height()))
                 .forEach(t -> mode.apply(t).filter(m -> t.at(m).z() < roof).ifPresent(m -> thing(t, m, place)));

@@ -19,6 +19,8 @@ import lectulum.kernel.profile.RoofLine;
 public final class Body {
     /// So high that it never matters \[m\].
     private static final double SKY = 100;
+    /// What stands no further below the inside of the roof is not in the plan of the room \[m\].
+    private static final double HUNG = 0.12;
     private static final int NOSE_STEPS = 24;
     private static final int NOSE_SAMPLES = 160;
     private static final int LEAN_STEPS = 6;
@@ -66,6 +68,11 @@ public final class Body {
     private double folded() {
         return base.carcass().lift().map(
                 l -> l.panel() * l.layers(2 * (halfWidth - base.wall()), length - 2 * base.wall())).orElse(0.0);
+    }
+
+    /// Height from which on a thing is on the roof or hangs under it \[m\]; infinite over an open tray.
+    public double overhead() {
+        return open ? Double.POSITIVE_INFINITY : roofInside.highest() - HUNG;
     }
 
     /// The body as it rides.

@@ -7,6 +7,8 @@ public enum Quantity {
     MASS("kg"),
     /// Length \[m\].
     LENGTH("m"),
+    /// Length of a road \[m\], shown in kilometres or miles.
+    DISTANCE("m"),
     /// Area \[m²\].
     AREA("m²"),
     /// Volume of tanks \[m³\].

@@ -25,6 +25,8 @@ public final class TapeEntry {
     private static final Map<String, Double> VOLUMES = Map.of("l", Units.LITRE, "ml", 1e-6, "m³", 1.0, "m3", 1.0,
             "gal", Units.GALLON, "qt", Units.GALLON / 4, "ft³", Units.FOOT * Units.FOOT * Units.FOOT, "ft3",
             Units.FOOT * Units.FOOT * Units.FOOT);
+    private static final Map<String, Double> DISTANCES = Map.of("km", Units.KILOMETRE, "m", 1.0, "mi", Units.MILE,
+            "miles", Units.MILE, "mile", Units.MILE);
     private static final Map<String, Double> AREAS = Map.of("m²", 1.0, "m2", 1.0, "ft²", Units.FOOT * Units.FOOT, "ft2",
             Units.FOOT * Units.FOOT);
     private static final Map<String, Double> SPACES = Map.of("m³", 1.0, "m3", 1.0, "ft³",
@@ -199,6 +201,7 @@ public final class TapeEntry {
             }
             case MASS -> us ? Units.POUND : 1;
             case VOLUME -> us ? Units.GALLON : Units.LITRE;
+            case DISTANCE -> us ? Units.MILE : Units.KILOMETRE;
             case AREA -> us ? Units.FOOT * Units.FOOT : 1;
             case SPACE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : 1;
             case STOWAGE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : Units.LITRE;
@@ -220,6 +223,7 @@ public final class TapeEntry {
             case LENGTH, DEFLECTION -> LENGTHS;
             case MASS -> MASSES;
             case VOLUME, STOWAGE -> VOLUMES;
+            case DISTANCE -> DISTANCES;
             case AREA -> AREAS;
             case SPACE -> SPACES;
             case ENERGY -> ENERGIES;
@@ -255,6 +259,7 @@ public final class TapeEntry {
             case MASS -> us ? "Try 27.5 lb or 27 lb 8 oz." : "Try 12.5 or 27 lb 8 oz.";
             case STOWAGE -> us ? "Try 2.5 ft³ or 60 L." : "Try 60.";
             case VOLUME -> us ? "Try 16 gal or 60 L." : "Try 60 or 16 gal.";
+            case DISTANCE -> us ? "Try 4000 mi." : "Try 6000 km.";
             case AREA -> us ? "Try 32 ft²." : "Try 3.2 m².";
             case SPACE -> us ? "Try 300 ft³." : "Try 8.5 m³.";
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";

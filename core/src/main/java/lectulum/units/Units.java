@@ -37,6 +37,8 @@ public final class Units {
     /// From here on a length is entered in metres, not in millimetres \[m\].
     /// From here on a tape is read to whole inches \[m\].
     private static final double LONG = 50 * FOOT;
+    static final double KILOMETRE = 1000;
+    static final double MILE = 1609.344;
     private static final double FAR = 20;
     private static final char GROUP = '\u00a0';
     private static final char MINUS = '\u2212';
@@ -55,6 +57,9 @@ public final class Units {
         return switch (quantity) {
             case MASS -> us ? new Shown(rounded(value / POUND), "lb") : new Shown(rounded(value), "kg");
             case LENGTH -> us ? new Shown(feetAndInches(value).replace(' ', '\u00a0'), "") : metricLength(value);
+            case DISTANCE -> us
+                    ? new Shown(rounded(value / MILE), "mi")
+                    : new Shown(rounded(value / KILOMETRE), "km");
             case AREA -> us
                     ? new Shown(decimals(value / (FOOT * FOOT), 1), "ft²")
                     : new Shown(decimals(value, 2), "m²");
@@ -111,6 +116,7 @@ public final class Units {
             case MASS -> us ? 1 / POUND : 1;
             case LENGTH -> us ? 1 / (span < 5 * FOOT ? INCH : FOOT) : 1;
             case DEFLECTION -> us ? 1 / INCH : 1000;
+            case DISTANCE -> us ? 1 / MILE : 1 / KILOMETRE;
             case SPEED -> us ? 1 / MILE_AN_HOUR : 3.6;
             case ANGLE, SKEW -> Math.toDegrees(1);
             case FORCE -> us ? 1 / POUND_FORCE : 1;
@@ -156,6 +162,7 @@ public final class Units {
             case LENGTH -> us
                     ? feetAndInches(Math.abs(value) < LONG ? value : Math.rint(value / INCH) * INCH)
                     : Math.abs(value) < FAR ? plain(value * 1000, 1) + " mm" : plain(value, 4) + " m";
+            case DISTANCE -> us ? graded(value / MILE) + " mi" : graded(value / KILOMETRE) + " km";
             case AREA -> us ? graded(value / (FOOT * FOOT)) + " ft²" : plain(value, 3) + " m²";
             case VOLUME -> us ? graded(value / GALLON) + " gal" : graded(value / LITRE) + " L";
             case STOWAGE -> us ? plain(value / (FOOT * FOOT * FOOT), 3) + " ft³" : plain(value / LITRE, 2) + " L";

@@ -9,6 +9,7 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -175,7 +176,8 @@ class BuiltInTest {
             double chin) {
         return new Feature.Carried(1.90, 1.24, 0.17, 0.35, 1.50, 0, straps, Math.toRadians(40), Math.toRadians(25),
                 ring,
-                strap, back, overhang, chin);
+                strap > 0 ? OptionalDouble.of(strap) : OptionalDouble.empty(),
+                back > 0 ? OptionalDouble.of(back) : OptionalDouble.empty(), overhang, chin);
     }
 
     /// 290 kg weigh 2844 N: half is 1422 N, and two straps of 700 N are 1400 N.

@@ -6,13 +6,18 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Project;
+import lectulum.design.Settings;
+import lectulum.design.base.Carcass;
 import lectulum.design.base.EmptyMass;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.MassSource;
+import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -90,11 +95,26 @@ class OlderFilesTest {
         assertThat(written).contains("\"colour\" : \"grey\"");
     }
 
+    /// A rating, a framing and a feature were in the file, and the builder took them out: they do not come back.
+    @Test
+    void whatWasTakenOutDoesNotComeBack() throws IOException {
+        ProjectJson.Read read = ProjectJson.read(ProjectJson.write(Campers.demo("nightjar").orElseThrow(), null));
+        Design d = read.project().design();
+        Project now = read.project().with(d.with(d.base().with(Rating.TYRE, OptionalDouble.empty())
+                .with(d.base().carcass().with(Carcass.Face.LEFT, Optional.empty())))
+                .with(Settings.NONE).mapping("galley", t -> t.withFeatures(List.of())));
+
+        Project again = ProjectJson.read(ProjectJson.write(now, read.tree())).project();
+
+        assertThat(again).isEqualTo(now);
+        assertThat(again.design().base().rating(Rating.TYRE)).isEmpty();
+    }
+
     /// The file holds a rich camper and a thing with each kind of feature. Where a name in it is no longer written, the format
     /// has changed: that takes a new version and a way from the old one, not another file.
     @Test
     void aFileOfThisVersionIsReadAndWrittenByteForByte() throws IOException {
-        String file = SchemaTest.fixture("version-2.lectulum.json");
+        String file = SchemaTest.fixture("version-3.lectulum.json");
 
         Project read = ProjectJson.read(file).project();
 
@@ -107,14 +127,24 @@ class OlderFilesTest {
     @Test
     void aFileOfTheFirstVersionBecomesTheSameProject() throws IOException {
         String first = SchemaTest.fixture("version-1.lectulum.json");
-        String second = SchemaTest.fixture("version-2.lectulum.json");
+        String now = SchemaTest.fixture("version-3.lectulum.json");
 
         ProjectJson.Read read = ProjectJson.read(first);
 
         assertThat(first).contains("\"formatVersion\" : 1");
         assertThat(read.version()).isEqualTo(1);
-        assertThat(read.project()).isEqualTo(ProjectJson.read(second).project());
-        assertThat(ProjectJson.write(read.project(), read.tree())).isEqualTo(second);
+        assertThat(read.project()).isEqualTo(ProjectJson.read(now).project());
+        assertThat(ProjectJson.write(read.project(), read.tree())).isEqualTo(now);
+    }
+
+    /// The same as the second version wrote it, which held 0 for straps that are not known.
+    @Test
+    void aFileOfTheSecondVersionBecomesTheSameProject() throws IOException {
+        ProjectJson.Read read = ProjectJson.read(SchemaTest.fixture("version-2.lectulum.json"));
+
+        assertThat(read.version()).isEqualTo(2);
+        assertThat(ProjectJson.write(read.project(), read.tree()))
+                .isEqualTo(SchemaTest.fixture("version-3.lectulum.json"));
     }
 
     @Test

@@ -47,7 +47,7 @@ class SchemaTest {
 
     @Test
     void aFileWithEachKindOfFeatureKeepsToIt() throws IOException {
-        assertThat(faults(fixture("version-2.lectulum.json"))).isEmpty();
+        assertThat(faults(fixture("version-3.lectulum.json"))).isEmpty();
     }
 
     /// Everything that is written is named: a field that the description does not know is refused when it is made strict.
@@ -75,7 +75,7 @@ class SchemaTest {
     @Test
     void itKnowsWhatOpensAndWhatIsPossible() throws IOException {
         Random chance = new Random(11);
-        String rich = fixture("version-2.lectulum.json");
+        String rich = fixture("version-3.lectulum.json");
         int valid = 0;
         for (int i = 0; i < 150; i++) {
             JsonNode tree = MAPPER.readTree(rich);

@@ -106,7 +106,7 @@ public final class Portrait {
 
     private void things(Facing facing, double y0, double sy, Comparator<Thing> order) {
         boolean plan = facing == Facing.PLAN;
-        double roof = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().highest() - 0.12;
+        double roof = body.overhead();
         Company company = Company.of(design.things(), Mode.ROAD);
         design.things().stream()
                 .filter(t -> t.solid() || t.mount() == Mount.SET_IN || company.guests().contains(t.id()))

@@ -165,7 +165,7 @@ public final class SheetPainter {
             this.lit = look(state).lit();
             this.selected = Set.copyOf(state.selection());
             this.forms = new FormPainter(pen);
-            this.overhead = state.analysis().of(Layout.DISCIPLINE).body().roofInside().highest() - 0.12;
+            this.overhead = state.analysis().of(Layout.DISCIPLINE).body().overhead();
         }
 
         private static boolean selected(State state, Thing thing) {

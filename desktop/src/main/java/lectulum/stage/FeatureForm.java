@@ -3,6 +3,7 @@ package lectulum.stage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
 import lectulum.design.Design;
@@ -68,6 +69,10 @@ final class FeatureForm {
             List<Object> options = Arrays.asList((Object[]) slot.type().getEnumConstants());
             form.choice(slot.label(), options, FeatureForm::label, d -> value(d, id, kind, slot),
                     (d, v) -> with(d, id, kind, slot, v));
+        } else if (slot.type() == OptionalDouble.class) {
+            form.optional(slot.label(), new Range(slot.quantity(), slot.low(), slot.high()),
+                    d -> value(d, id, kind, slot) instanceof OptionalDouble n ? n.orElse(Double.NaN) : Double.NaN,
+                    (d, v) -> with(d, id, kind, slot, Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v)));
         } else {
             boolean whole = slot.type() == int.class;
             form.quantity(slot.label(), new Range(slot.quantity(), slot.low(), slot.high()),

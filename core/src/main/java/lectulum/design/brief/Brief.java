@@ -1,7 +1,10 @@
 package lectulum.design.brief;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import lectulum.design.Means;
 import lectulum.units.Quantity;
@@ -17,6 +20,13 @@ import lectulum.units.UnitSystem;
 /// @param month         month of the trip, 1 to 12
 /// @param ownLow        lower edge of an own tongue band, share of the loaded mass
 /// @param ownHigh       upper edge of an own tongue band
+/// @param travel        how it is travelled with over a year
+/// @param kept          where it stands when nobody travels
+/// @param effort        money a month, own time and skills
+/// @param headroom      how upright the tallest wants to be inside
+/// @param uses          what else it is for
+/// @param wishes        what it must do, should do and need not do; what is absent is open
+/// @param candidates    bases that could be built on
 @RecordBuilder
 public record Brief(CamperType type, List<Person> people,
         @Means(value = "Nights per trip", of = Quantity.NIGHTS, high = 365, says = "without shore power or a tap") double nights,
@@ -28,7 +38,9 @@ public record Brief(CamperType type, List<Person> people,
         Climate climate, WaterStyle water,
         Toilet toilet, TongueSchool school,
         @Means(value = "Band from", of = Quantity.SHARE, high = 0.5, says = "lower edge of an own tongue band") double ownLow,
-        @Means(value = "Band to", of = Quantity.SHARE, high = 0.6, says = "upper edge of an own tongue band") double ownHigh)
+        @Means(value = "Band to", of = Quantity.SHARE, high = 0.6, says = "upper edge of an own tongue band") double ownHigh,
+        List<Dog> dogs, Travel travel, Kept kept, Effort effort, Headroom headroom, List<SecondUse> uses,
+        Map<Ability, Wish> wishes, List<Candidate> candidates)
         implements
             BriefBuilder.With {
 
@@ -42,6 +54,44 @@ public record Brief(CamperType type, List<Person> people,
         water = water == null ? WaterStyle.NORMAL : water;
         toilet = toilet == null ? Toilet.NONE : toilet;
         school = school == null ? TongueSchool.NORTH_AMERICA : school;
+        dogs = dogs == null ? List.of() : List.copyOf(dogs);
+        travel = travel == null ? Travel.USUAL : travel;
+        kept = kept == null ? Kept.ANYWHERE : kept;
+        effort = effort == null ? Effort.USUAL : effort;
+        headroom = headroom == null ? Headroom.SITTING : headroom;
+        uses = uses == null ? List.of() : List.copyOf(uses);
+        Map<Ability, Wish> said = new EnumMap<>(Ability.class);
+        if (wishes != null) {
+            said.putAll(wishes);
+            said.values().removeIf(w -> w == null || w == Wish.OPEN);
+        }
+        wishes = Collections.unmodifiableMap(said);
+        candidates = candidates == null ? List.of() : List.copyOf(candidates);
+    }
+
+    /// A brief of which only the trip is known.
+    public Brief(CamperType type, List<Person> people, double nights, OptionalDouble budget, String currency,
+            boolean leftHandDrive, UnitSystem units, double latitude, int month, Climate climate, WaterStyle water,
+            Toilet toilet, TongueSchool school, double ownLow, double ownHigh) {
+        this(type, people, nights, budget, currency, leftHandDrive, units, latitude, month, climate, water, toilet,
+                school, ownLow, ownHigh, null, null, null, null, null, null, null, null);
+    }
+
+    /// How much an ability is wanted.
+    public Wish wish(Ability ability) {
+        return wishes.getOrDefault(ability, Wish.OPEN);
+    }
+
+    public Brief with(Ability ability, Wish wish) {
+        Map<Ability, Wish> next = new EnumMap<>(Ability.class);
+        next.putAll(wishes);
+        next.put(ability, wish);
+        return withWishes(next);
+    }
+
+    /// Height of the tallest \[m\]; 0 where nobody travels.
+    public double tallest() {
+        return people.stream().mapToDouble(Person::height).max().orElse(0);
     }
 
     public double tongueLow() {

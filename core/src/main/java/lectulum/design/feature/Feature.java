@@ -1,5 +1,6 @@
 package lectulum.design.feature;
 
+import java.util.OptionalDouble;
 import static lectulum.units.Quantity.ANGLE;
 import static lectulum.units.Quantity.COUNT;
 import static lectulum.units.Quantity.FORCE;
@@ -412,8 +413,8 @@ public sealed interface Feature {
     /// @param steep     of a strap above the floor \[rad\]
     /// @param aside     of a strap from straight ahead \[rad\]
     /// @param ring      what a ring is rated for \[N\]
-    /// @param strap     what a strap is rated for \[N\]; 0 for not known
-    /// @param rearwards straps that hold it rearwards; 0 for as many as forwards
+    /// @param strap     what a strap is rated for \[N\]; empty where that is not known
+    /// @param rearwards straps that hold it rearwards; empty for as many as forwards
     /// @param overhang  its foremost low point ahead of the front axle \[m\]; 0 for none
     /// @param chin      clearance below that point \[m\]
     record Carried(@Means(value = "Ramp length", low = 0.2, high = 6) double ramp,
@@ -426,15 +427,20 @@ public sealed interface Feature {
             @Means(value = "Strap above floor", of = ANGLE, high = 1.5) double steep,
             @Means(value = "Strap aside", of = ANGLE, high = 1.5) double aside,
             @Means(value = "Ring rated for", of = FORCE, low = 10, high = 200000) double ring,
-            @Means(value = "Strap rated for, 0 for not known", of = FORCE, high = 200000) double strap,
-            @Means(value = "Straps rearwards, 0 for the same", of = COUNT, high = 12) int rearwards,
+            @Means(value = "Strap rated for", of = FORCE, low = 10, high = 200000, says = "empty where that is not known") OptionalDouble strap,
+            @Means(value = "Straps rearwards", of = COUNT, low = 1, high = 12, says = "empty for as many as forwards") OptionalDouble rearwards,
             @Means(value = "Nose ahead of the axle", high = 2) double overhang,
             @Means(value = "Clearance below its nose", high = 2) double chin) implements Feature {
+        public Carried {
+            strap = strap == null ? OptionalDouble.empty() : strap;
+            rearwards = rearwards == null ? OptionalDouble.empty() : rearwards;
+        }
 
         /// With as many straps rearwards, straps of unknown rating, and nothing ahead of its front axle.
         public Carried(double ramp, double wheelbase, double belly, double ahead, double back, double friction,
                 int straps, double steep, double aside, double ring) {
-            this(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, 0, 0, 0, 0);
+            this(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, OptionalDouble.empty(),
+                    OptionalDouble.empty(), 0, 0);
         }
 
         /// Over another ramp, with other straps forwards.
@@ -445,18 +451,18 @@ public sealed interface Feature {
 
         /// With so many straps rearwards.
         public Carried heldBack(int by) {
-            return new Carried(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, strap, by,
-                    overhang, chin);
+            return new Carried(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, strap,
+                    OptionalDouble.of(by), overhang, chin);
         }
 
         /// What the weaker of strap and ring is rated for \[N\].
         public double weakest() {
-            return strap > 0 ? Math.min(strap, ring) : ring;
+            return Math.min(strap.orElse(ring), ring);
         }
 
         /// Straps that hold it rearwards.
         public int backStraps() {
-            return rearwards > 0 ? rearwards : straps;
+            return rearwards.isPresent() ? (int) Math.round(rearwards.getAsDouble()) : straps;
         }
     }
 

@@ -244,7 +244,7 @@ public final class LoadingStudies {
                 "49 CFR 393.106: half the weight in each direction");
         double most = Math.max(forward, back);
         if (most > c.weakest()) {
-            boolean strap = c.strap() > 0 && c.strap() < c.ring();
+            boolean strap = c.strap().orElse(c.ring()) < c.ring();
             String way = most == forward ? "forwards" : "rearwards";
             book.say(LoadingRules.LOAD_LASH, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of(strap ? "The straps of {0} are too weak" : "The rings of {0} are too weak", t.name()),
@@ -274,7 +274,7 @@ public final class LoadingStudies {
                     Sentence.of("{0} straps in all; four rings hold it in every direction.",
                             c.straps() + c.backStraps()));
         }
-        if (c.strap() <= 0) {
+        if (c.strap().isEmpty()) {
             book.note("What the straps are rated for is not known: type it from their label.");
         }
         book.note(

@@ -140,7 +140,7 @@ final class LayoutLayer {
 
     private void people() {
         FormPainter forms = new FormPainter(pen);
-        double roof = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).roofOutside().highest() - 0.12;
+        double roof = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).overhead();
         for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
             Posed body = pose.posed();
             if (pose.z() > roof) {
