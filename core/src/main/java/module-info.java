@@ -30,6 +30,9 @@ module lectulum.core {
     exports lectulum.base.profile;
     exports lectulum.base.survey;
     exports lectulum.base.walls;
+    exports lectulum.brief;
+    exports lectulum.brief.draft;
+    exports lectulum.brief.height;
     exports lectulum.catalogue;
     exports lectulum.demo;
     exports lectulum.design;

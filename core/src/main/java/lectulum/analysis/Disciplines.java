@@ -18,6 +18,9 @@ import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.SurveyStudies;
 import lectulum.base.walls.WallStudies;
 import lectulum.design.Mode;
+import lectulum.brief.Demands;
+import lectulum.brief.Tiers;
+import lectulum.brief.height.HeightStudies;
 import lectulum.discipline.Discipline;
 import lectulum.layout.Floor;
 import lectulum.layout.Layout;
@@ -58,7 +61,8 @@ public final class Disciplines {
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
-                RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE));
+                RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE,
+                HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE));
         return List.copyOf(all);
     }
 

@@ -79,8 +79,6 @@ public enum Assumption {
     JACK_AT("jack.at"),
     LIMIT_WIDTH("limit.width"),
     LIMIT_HEIGHT("limit.height"),
-    GARAGE_HEIGHT("garage.height"),
-    GARAGE_LENGTH("garage.length"),
     DROOP("droop"),
     AWNING_PITCH("awning.pitch"),
     AWNING_STOVE("awning.stove"),
@@ -179,7 +177,23 @@ public enum Assumption {
     LEVER_SPAN("lever.span"),
     LEVER_ARM("lever.arm"),
     LEVER_TARE("lever.tare"),
-    LEVER_U("lever.u");
+    LEVER_U("lever.u"),
+    AIR_HEIGHT("air.height"),
+    AIR_EXPOSED("air.exposed"),
+    AIR_SHADE("air.shade"),
+    AIR_ROLLING("air.rolling"),
+    AIR_PETROL("air.petrol"),
+    AIR_DIESEL("air.diesel"),
+    HOURS_BASE("hours.base"),
+    WISH_DEMANDS("weigh.demands"),
+    WISH_MASS("weigh.mass"),
+    WISH_COST("weigh.cost"),
+    WISH_HOURS("weigh.hours"),
+    WISH_SETUP("weigh.setup"),
+    WISH_INSIDE("weigh.inside"),
+    WISH_FUEL("weigh.fuel"),
+    WISH_NIGHTS("weigh.nights"),
+    WISH_LAYOUT("weigh.layout");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -44,8 +44,27 @@ final class Migrations {
         });
     }
 
+    /// Version 3: where it is kept stands in the brief; version 2 had it among what is assumed.
+    private static void keptInBrief(ObjectNode tree) {
+        designs(tree).forEach(design -> {
+            if (design.at("/settings/assumed") instanceof ObjectNode assumed
+                    && design.path("brief") instanceof ObjectNode brief) {
+                JsonNode height = assumed.remove("garage.height");
+                JsonNode length = assumed.remove("garage.length");
+                if (height != null || length != null) {
+                    ObjectNode kept = brief.putObject("kept");
+                    kept.set("height", height);
+                    kept.set("length", length);
+                    unknown(kept, "height");
+                    unknown(kept, "length");
+                }
+            }
+        });
+    }
+
     /// Version 3: what a strap is rated for and how many hold rearwards are null where they are not known.
     private static void unknownStraps(ObjectNode tree) {
+        keptInBrief(tree);
         designs(tree).flatMap(design -> each(design.path("things"))).flatMap(thing -> each(thing.path("features")))
                 .forEach(feature -> {
                     unknown(feature, "strap");

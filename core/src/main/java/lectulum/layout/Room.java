@@ -67,7 +67,8 @@ public record Room(Design design, Body body, Mode mode, List<Standing> inside, L
         }
     }
 
-    static Room of(Design design, Body body, Mode mode) {
+    /// @param body in that mode
+    public static Room of(Design design, Body body, Mode mode) {
         List<Standing> inside = new ArrayList<>();
         List<Standing> outside = new ArrayList<>();
         List<Gate> gates = new ArrayList<>();

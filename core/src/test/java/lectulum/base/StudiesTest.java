@@ -5,6 +5,7 @@ import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
 import lectulum.Told;
@@ -16,7 +17,9 @@ import lectulum.assumed.Sheet;
 import lectulum.assumed.Strength;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.demo.Campers;
+import lectulum.design.brief.Kept;
 import lectulum.design.Design;
+import lectulum.design.brief.Kept;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Carcass.Face;
@@ -554,7 +557,8 @@ class StudiesTest {
         Design d = box();
 
         assertThat(finding(d, "out.limit.garage")).isEmpty();
-        Design kept = d.with(d.settings().with("garage.height", 2.3).with("garage.length", 4.0));
+        Design kept = d.with(d.brief().withKept(
+                new Kept(OptionalDouble.of(2.3), null, OptionalDouble.of(4.0), null)));
         assertThat(severity(kept, "out.limit.garage")).isEqualTo(Severity.WARN);
         assertThat(severity(kept, "out.limit.deep")).isEqualTo(Severity.WARN);
     }

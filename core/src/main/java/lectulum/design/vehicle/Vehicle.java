@@ -45,7 +45,8 @@ public record Vehicle(String name,
         implements
             VehicleBuilder.With {
 
-    private static final List<String> OWN = List.of("tow.", "gate.", "vehicle.", "turn.radius", "hitch.rear",
+    private static final List<String> OWN = List.of("tow.", "gate.", "vehicle.", "air.height", "air.petrol",
+            "air.diesel", "turn.radius", "hitch.rear",
             "hitch.front");
 
     public Vehicle {

@@ -28,7 +28,9 @@ final class OutsideRemedies {
                     .map(f -> Mend.feature(t, f.set(f.drop(), ladder(d, t)),
                             Sentence.of("Set the ladder's foot {0} out", Amount.m(ladder(d, t))))));
             case OUT_PITCH, OUT_POLE, OUT_DOOR -> lower(thing);
-            case OUT_LIMIT_WIDTH, OUT_LIMIT_HEIGHT, OUT_LIMIT_GARAGE, OUT_LIMIT_DEEP -> Stream.empty();
+            case OUT_LIMIT_WIDTH, OUT_LIMIT_HEIGHT, OUT_LIMIT_GARAGE, OUT_LIMIT_DEEP, OUT_LIMIT_DOOR,
+                    OUT_LIMIT_BRANCH ->
+                Stream.empty();
         };
     }
 

@@ -9,6 +9,8 @@ public enum OutsideRules implements Rule {
     OUT_LIMIT_HEIGHT("out.limit.height", "is it as low as the road allows"),
     OUT_LIMIT_GARAGE("out.limit.garage", "does it go in at the door where it is kept"),
     OUT_LIMIT_DEEP("out.limit.deep", "is it short enough for where it is kept"),
+    OUT_LIMIT_DOOR("out.limit.door", "is it narrow enough for where it is kept"),
+    OUT_LIMIT_BRANCH("out.limit.branch", "does it pass under the lowest branch or arch on the usual way"),
     OUT_PITCH("out.pitch", "does rain run off the awning"),
     OUT_LADDER("out.ladder", "does the ladder stand at the right slope"),
     OUT_POLE("out.pole", "do the poles reach the ground"),

@@ -33,6 +33,7 @@ import lectulum.symbols.Figure;
 import lectulum.symbols.Facing;
 import lectulum.layout.Layout;
 import lectulum.design.thing.SystemGroup;
+import lectulum.design.brief.Kept;
 import lectulum.design.brief.Person;
 import lectulum.units.Quantity;
 
@@ -43,6 +44,8 @@ public final class OutsideStudies {
                     Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)))
             .checking(OutsideRules.class, OutsideRemedies::of);
 
+    /// Wanted free of a door on each side and above \[m\] (assumed).
+    private static final double FREE = 0.05;
     /// How far a sliding leaf stands off the wall \[m\] (assumed).
     private static final double SLIDES_OUT = 0.08;
 
@@ -94,28 +97,49 @@ public final class OutsideStudies {
             book.say(OutsideRules.OUT_LIMIT_HEIGHT, Severity.WARN, Sentence.of("It is higher than the road allows"),
                     Sentence.of("{0}; your limit is {1}.", Amount.m(top), Amount.m(high)));
         }
-        garage(design, top, length, book);
+        kept(design, top, length, 2 * half, book);
         return book.caution("Check width, height, overhang and lamp rules where you drive.").done();
     }
 
-    private static void garage(Design design, double top, double length, Study.Notebook book) {
-        double high = Assumed.value(design, Assumption.GARAGE_HEIGHT);
-        double deep = Assumed.value(design, Assumption.GARAGE_LENGTH);
+    /// Where it is kept and what it passes on the way, as the brief says.
+    private static void kept(Design design, double top, double length, double width, Study.Notebook book) {
+        Kept kept = design.brief().kept();
         double stands = top + Assumed.value(design, Assumption.DROOP);
-        if (high > 0) {
+        if (kept.height().isPresent()) {
+            double high = kept.height().getAsDouble();
             book.figure("outside.garage", "Free above it where it is kept", high - stands, Quantity.LENGTH,
                     "clear height − height on unloaded springs",
                     Sentence.of("{0} − {1}", Amount.m(high), Amount.m(stands)), "sum");
-            if (high - stands < 0.05) {
+            if (high - stands < FREE) {
                 book.say(OutsideRules.OUT_LIMIT_GARAGE, Severity.WARN, Sentence.of("It does not fit where it is kept"),
-                        Sentence.of("Unloaded it stands {0} high; {1} is clear and {2} is wanted free.",
-                                Amount.m(stands), Amount.m(high), Amount.m(0.05)));
+                        Sentence.of("Unloaded it stands {0} high; the brief has a door of {1}, and {2} is wanted free.",
+                                Amount.m(stands), Amount.m(high), Amount.m(FREE)));
             }
         }
-        if (deep > 0 && length > deep) {
-            book.say(OutsideRules.OUT_LIMIT_DEEP, Severity.WARN, Sentence.of("It is too long for where it is kept"),
-                    Sentence.of("{0} with the tongue; {1} is there.", Amount.m(length), Amount.m(deep)));
-        }
+        kept.length().ifPresent(deep -> {
+            if (length > deep) {
+                book.say(OutsideRules.OUT_LIMIT_DEEP, Severity.WARN,
+                        Sentence.of("It is too long for where it is kept"),
+                        Sentence.of("{0} with the tongue; the brief has a place of {1}.", Amount.m(length),
+                                Amount.m(deep)));
+            }
+        });
+        kept.width().ifPresent(wide -> {
+            if (width > wide - 2 * FREE) {
+                book.say(OutsideRules.OUT_LIMIT_DOOR, Severity.WARN,
+                        Sentence.of("It is too wide for where it is kept"),
+                        Sentence.of("{0} wide; the brief has a door of {1}, and {2} is wanted free on each side.",
+                                Amount.m(width), Amount.m(wide), Amount.m(FREE)));
+            }
+        });
+        kept.branch().ifPresent(low -> {
+            if (top > low) {
+                book.say(OutsideRules.OUT_LIMIT_BRANCH, Severity.WARN,
+                        Sentence.of("It does not pass the lowest branch"),
+                        Sentence.of("{0} high; the brief has a branch or an arch at {1} on the usual way.",
+                                Amount.m(top), Amount.m(low)));
+            }
+        });
     }
 
     /// Ground plan of what is folded out: the strip beside the thing \[x1, y1, x2, y2\], body coordinates.

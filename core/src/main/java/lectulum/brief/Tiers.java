@@ -1,0 +1,285 @@
+package lectulum.brief;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lectulum.assumed.Labour;
+import lectulum.balance.LoadedState;
+import lectulum.design.Design;
+import lectulum.design.LoadCase;
+import lectulum.design.base.Shell;
+import lectulum.design.brief.Ability;
+import lectulum.design.brief.Brief;
+import lectulum.design.brief.Toilet;
+import lectulum.design.brief.WaterStyle;
+import lectulum.design.brief.Wish;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
+import lectulum.figures.Amount;
+import lectulum.figures.Figure;
+import lectulum.figures.Figures;
+import lectulum.figures.Sentence;
+import lectulum.figures.Stage;
+import lectulum.figures.Working;
+import lectulum.kernel.bodies.Needs;
+import lectulum.money.Money;
+import lectulum.power.Power;
+import lectulum.space.Solid;
+import lectulum.units.Quantity;
+import lectulum.water.Water;
+
+/// What each ability costs, and what the camper comes to bare, usable and full.
+///
+/// Bare keeps what serves no ability; usable adds what serves one that must be; full has all but what serves only what is
+/// not wanted. Each sum is that of the design which has just those things, so that it is what an analysis of that design
+/// gives.
+///
+/// @param had   abilities of the design as it stands
+/// @param costs what each is or would be, by ability
+/// @param sums  by tier
+public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums, Figures figures)
+        implements
+            Result {
+
+    public static final Discipline<Tiers> DISCIPLINE = new Discipline<>("tiers", "What each wish costs", Stage.BRIEF,
+            Discipline.Pace.REST,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.CASES, Design.Part.SETTINGS)),
+            () -> new Tiers(new Abilities(Set.of(), Map.of()), Map.of(), Map.of(), Figures.NONE));
+
+    /// How much of it is built.
+    public enum Tier {
+        BARE("bare", "What serves no ability on the list: shell, beds, doors, what is packed."), USABLE("usable",
+                "Bare, with what must be."),
+        FULL("full", "All but what only serves what is not wanted."), NOW("as drawn", "Everything that is drawn.");
+
+        private final String label;
+        private final String says;
+
+        Tier(String label, String says) {
+            this.label = label;
+            this.says = says;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        public String says() {
+            return says;
+        }
+    }
+
+    /// What a camper comes to.
+    ///
+    /// @param mass   at departure \[kg\]
+    /// @param money  forecast
+    /// @param energy used in a day \[J\]
+    /// @param water  used in a day \[m³\]
+    /// @param hours  own time for the things in it \[s\]
+    public record Sum(double mass, double money, double energy, double water, double hours) {
+        private Sum minus(Sum other) {
+            return new Sum(mass - other.mass, money - other.money, energy - other.energy, water - other.water,
+                    hours - other.hours);
+        }
+    }
+
+    /// What one ability takes.
+    ///
+    /// @param given  whether the design has it; else it is what the catalogue would give
+    /// @param things names of what gives it, or would
+    /// @param more   what the full camper is more with it than without
+    /// @param length of the body that it takes \[m\]
+    public record Cost(boolean given, List<String> things, Sum more, double length) {
+    }
+
+    /// A shell of so much weighs, costs and takes for a square metre (assumed): what standing height adds is reckoned by it.
+    private static final double SKIN_MASS = 7;
+    private static final double SKIN_MONEY = 45;
+    private static final double SKIN_HOURS = 3 * 3600;
+
+    public static Tiers of(Design design) {
+        Abilities had = Abilities.of(design);
+        Map<Ability, Cost> costs = new EnumMap<>(Ability.class);
+        Set<Ability> full = all(design.brief());
+        for (Ability ability : Ability.values()) {
+            costs.put(ability, cost(design, had, ability, full));
+        }
+        Map<Tier, Sum> sums = new EnumMap<>(Tier.class);
+        for (Tier tier : Tier.values()) {
+            sums.put(tier, sum(tier(design, had, tier)));
+        }
+        return new Tiers(had, costs, sums, Figures.of(figures(costs, sums)));
+    }
+
+    /// The design with the things of a tier only.
+    public static Design tier(Design design, Tier tier) {
+        return tier(design, Abilities.of(design), tier);
+    }
+
+    private static Design tier(Design design, Abilities had, Tier tier) {
+        return switch (tier) {
+            case NOW -> design;
+            case BARE -> with(design, had, Set.of());
+            case USABLE -> with(design, had, wished(design.brief(), Wish.MUST));
+            case FULL -> with(design, had, all(design.brief()));
+        };
+    }
+
+    private static Set<Ability> wished(Brief brief, Wish wish) {
+        return brief.wishes().entrySet().stream().filter(e -> e.getValue() == wish).map(Map.Entry::getKey)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Ability.class)));
+    }
+
+    private static Set<Ability> all(Brief brief) {
+        return EnumSet.complementOf(EnumSet.copyOf(wishedNot(brief)));
+    }
+
+    private static EnumSet<Ability> wishedNot(Brief brief) {
+        EnumSet<Ability> not = EnumSet.noneOf(Ability.class);
+        not.addAll(wished(brief, Wish.NOT));
+        return not;
+    }
+
+    /// The design less what serves only abilities that are not kept, and, where the toilet goes, without its flushing.
+    private static Design with(Design design, Abilities had, Set<Ability> kept) {
+        List<Thing> things = design.things().stream().filter(t -> {
+            Set<Ability> serves = had.serves().getOrDefault(t.id(), Set.of());
+            return serves.isEmpty() || serves.stream().anyMatch(kept::contains);
+        }).toList();
+        Brief brief = design.brief();
+        if (!kept.contains(Ability.TOILET)) {
+            brief = brief.with(Toilet.NONE);
+        }
+        if (!kept.contains(Ability.SHOWER) && brief.water() == WaterStyle.SHOWERS) {
+            brief = brief.with(WaterStyle.NORMAL);
+        }
+        return design.with(brief).withThings(things);
+    }
+
+    /// What a design comes to.
+    public static Sum sum(Design design) {
+        return new Sum(LoadedState.of(design, design.loadCase(LoadCase.DEPARTURE.id())).mass(),
+                value(Money.of(design).figures(), "money.forecast"), value(Power.of(design).figures(), "power.day.use"),
+                value(Water.of(design).figures(), "water.day.use"), hours(design));
+    }
+
+    /// Own time for all things of a design \[s\].
+    public static double hours(Design design) {
+        return design.things().stream().mapToDouble(t -> Labour.of(t).by(design.brief().effort())).sum();
+    }
+
+    private static double value(Figures figures, String id) {
+        return figures.find(id).map(f -> f.value().orElse(0)).orElse(0.0);
+    }
+
+    private static Cost cost(Design design, Abilities had, Ability ability, Set<Ability> full) {
+        Set<Ability> on = EnumSet.noneOf(Ability.class);
+        on.addAll(full);
+        on.add(ability);
+        Set<Ability> off = EnumSet.noneOf(Ability.class);
+        off.addAll(full);
+        off.remove(ability);
+        if (ability == Ability.STAND_UP) {
+            return standing(design, had.given().contains(ability));
+        }
+        if (had.given().contains(ability)) {
+            Design without = with(design, had, off);
+            Set<String> left = without.things().stream().map(Thing::id).collect(Collectors.toSet());
+            List<Thing> gone = with(design, had, on).things().stream().filter(t -> !left.contains(t.id())).toList();
+            return new Cost(true, gone.stream().map(Thing::name).toList(),
+                    sum(with(design, had, on)).minus(sum(without)), floor(gone));
+        }
+        Design before = with(design, had, off);
+        Design after = before;
+        List<String> names = new ArrayList<>();
+        for (Thing thing : Abilities.row(ability).things()) {
+            if (thing.role() != Role.BUILT_IN || before.things().stream().noneMatch(t -> stands(t, thing))) {
+                after = after.plus(thing.withId(after.freeId(thing.id()))
+                        .with(new Placement(design.base().axle().x(), 0, 0, 0)));
+                names.add(thing.name());
+            }
+        }
+        Brief brief = after.brief();
+        after = after.with(switch (ability) {
+            case TOILET -> brief.with(Toilet.CASSETTE);
+            case SHOWER -> brief.with(WaterStyle.SHOWERS);
+            default -> brief;
+        });
+        return new Cost(false, names, sum(after).minus(sum(before)), Abilities.row(ability).floor());
+    }
+
+    /// Whether what is there already does for what the catalogue would add.
+    private static boolean stands(Thing there, Thing added) {
+        return there.symbol().equals(added.symbol()) && !added.symbol().isEmpty()
+                && there.tank().map(t -> t.use()).equals(added.tank().map(t -> t.use()));
+    }
+
+    /// Length of the body that things on the floor take \[m\].
+    private static double floor(List<Thing> things) {
+        return things.stream().filter(t -> t.mount() == Mount.INSIDE && t.place().z() < 0.1).mapToDouble(t -> {
+            Solid s = Solid.of(t.size(), t.place());
+            return s.maxX() - s.minX();
+        }).max().orElse(0);
+    }
+
+    /// What the height to stand in costs over the height to sit up on a bed.
+    private static Cost standing(Design design, boolean given) {
+        double tallest = design.brief().tallest();
+        Shell shell = design.base().shell();
+        double sitting = 0.5 + new Needs(Math.max(0.5, tallest)).sitUp();
+        double inside = shell.height() - design.base().roof();
+        double from = given ? sitting : Math.max(sitting, Math.min(inside, new Needs(tallest).standing()));
+        double to = given ? inside : new Needs(tallest).standing();
+        double skin = tallest > 0 ? Math.max(0, to - from) * 2 * (shell.length() + shell.width()) : 0;
+        return new Cost(given, List.of("walls from " + round(from) + " to " + round(Math.max(from, to)) + " m inside"),
+                new Sum(SKIN_MASS * skin, SKIN_MONEY * skin, 0, 0, SKIN_HOURS * skin), 0);
+    }
+
+    private static String round(double metres) {
+        return String.format(Locale.ROOT, "%.2f", metres);
+    }
+
+    private static List<Figure> figures(Map<Ability, Cost> costs, Map<Tier, Sum> sums) {
+        List<Figure> all = new ArrayList<>();
+        sums.forEach((tier, s) -> add(all, "brief." + tier.name().toLowerCase(Locale.ROOT) + ".",
+                capital(tier.label()), s, "Σ over the things that are kept", Sentence.of("{0}", tier.says())));
+        costs.forEach((ability, c) -> {
+            String id = "brief.wish." + ability.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".";
+            Sentence of = Sentence.of(c.given ? "in the design: {0}" : "from the catalogue: {0}",
+                    c.things.isEmpty() ? "nothing of its own" : String.join(", ", c.things));
+            add(all, id, capital(ability.label()), c.more, "full with it − full without it", of);
+            all.add(Figure.of(id + "length", capital(ability.label()) + ", length", c.length, Quantity.LENGTH,
+                    new Working("along the body, of what stands on the floor", of, List.of(), "geometry, or assumed")));
+        });
+        return all;
+    }
+
+    private static void add(List<Figure> all, String id, String label, Sum s, String formula, Sentence numbers) {
+        String source = "sum; hours assumed, see docs/method/brief.md";
+        all.add(Figure.of(id + "mass", label + ", mass", s.mass, Quantity.MASS,
+                new Working(formula, numbers, List.of(), source)));
+        all.add(Figure.of(id + "money", label + ", cost", s.money, Quantity.MONEY,
+                new Working(formula, numbers, List.of(), source)));
+        all.add(Figure.of(id + "energy", label + ", use in a day", s.energy, Quantity.ENERGY,
+                new Working(formula, numbers, List.of(), source)));
+        all.add(Figure.of(id + "water", label + ", water in a day", s.water, Quantity.VOLUME,
+                new Working(formula, numbers, List.of(), source)));
+        all.add(Figure.of(id + "hours", label + ", own time", s.hours, Quantity.DURATION,
+                new Working(formula, numbers, List.of(Sentence.of("Own time is assumed by what a thing is; {0} for a"
+                        + " trade that is not known.", Amount.share(Labour.LEARNING))), source)));
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

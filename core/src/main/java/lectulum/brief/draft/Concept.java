@@ -1,0 +1,84 @@
+package lectulum.brief.draft;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.Map;
+import lectulum.design.brief.CamperType;
+import lectulum.units.Units;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/// A kind of camper that a brief may lead to.
+public enum Concept {
+    TEARDROP(CamperType.TEARDROP), TENT_BOX(CamperType.OVERLAND), CARGO_BOX(CamperType.CARGO),
+    LOW_TRAY(CamperType.OVERLAND), LIFTING_ROOF(CamperType.CARGO), FULL_HEIGHT(CamperType.CARGO),
+    BOUGHT_USED(CamperType.CARGO);
+
+    private final CamperType type;
+
+    Concept(CamperType type) {
+        this.type = type;
+    }
+
+    public CamperType type() {
+        return type;
+    }
+
+    public String label() {
+        return figures().label;
+    }
+
+    /// Whom it suits, in a sentence.
+    public String whom() {
+        return figures().whom;
+    }
+
+    Figures figures() {
+        return Table.ROWS.get(this);
+    }
+
+    /// What its body weighs, costs and takes.
+    ///
+    /// @param wall       thickness \[m\]
+    /// @param skinMass   of a square metre of walls, roof and floor \[kg/m²\]
+    /// @param skinHours  own time for a square metre \[s/m²\]
+    /// @param frameMass  of a metre of frame and tongue \[kg/m\]
+    /// @param frameHours own time for the rolling frame \[s\]
+    /// @param extra      money for what only this concept has
+    /// @param setup      to make it ready beyond what moves in it \[s\]
+    record Figures(String label, String whom, double wall, double floor, double roof, double skinMass,
+            double skinMoney, double skinHours, double frameMass, double frameMoney, double frameHours, double extra,
+            double setup) {
+    }
+
+    private static final class Table {
+        private static final Map<Concept, Figures> ROWS = read();
+
+        private static Map<Concept, Figures> read() {
+            Map<Concept, Figures> rows = new EnumMap<>(Concept.class);
+            CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setCommentMarker('#')
+                    .setTrim(true).get();
+            try (InputStream in = Concept.class.getResourceAsStream("/lectulum/brief/concepts.csv")) {
+                for (CSVRecord r : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                    rows.put(Concept.valueOf(r.get("concept")), new Figures(r.get("label"), r.get("whom"),
+                            number(r, "wall_mm") / 1000, number(r, "floor_mm") / 1000, number(r, "roof_mm") / 1000,
+                            number(r, "skin_kg_m2"), number(r, "skin_money_m2"),
+                            number(r, "skin_hours_m2") * Units.HOUR, number(r, "frame_kg_m"),
+                            number(r, "frame_money_m"), number(r, "frame_hours") * Units.HOUR,
+                            number(r, "extra_money"), number(r, "minutes") * Units.MINUTE));
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            return rows;
+        }
+
+        private static double number(CSVRecord row, String column) {
+            return Double.parseDouble(row.get(column));
+        }
+    }
+}
