@@ -31,6 +31,7 @@ module lectulum.core {
     exports lectulum.base.survey;
     exports lectulum.base.walls;
     exports lectulum.brief;
+    exports lectulum.brief.bases;
     exports lectulum.brief.draft;
     exports lectulum.brief.height;
     exports lectulum.catalogue;

@@ -20,6 +20,7 @@ import lectulum.base.walls.WallStudies;
 import lectulum.design.Mode;
 import lectulum.brief.Demands;
 import lectulum.brief.Tiers;
+import lectulum.brief.bases.Bases;
 import lectulum.brief.height.HeightStudies;
 import lectulum.discipline.Discipline;
 import lectulum.layout.Floor;
@@ -62,7 +63,7 @@ public final class Disciplines {
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE,
-                HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE));
+                HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);
     }
 

@@ -185,6 +185,7 @@ public enum Assumption {
     AIR_PETROL("air.petrol"),
     AIR_DIESEL("air.diesel"),
     HOURS_BASE("hours.base"),
+    FETCH_COST("fetch.cost"),
     WISH_DEMANDS("weigh.demands"),
     WISH_MASS("weigh.mass"),
     WISH_COST("weigh.cost"),

@@ -118,7 +118,7 @@ final class BoxDraft {
         List<Person> people = wanted.people();
         boolean stack = inside >= LOWER + BETWEEN + UPPER + ABOVE && people.size() > 2;
         beds = FRONT + plan.floor() + Math.max(0, Wanted.dogs(brief.brief()) - 0.50)
-                + (wanted.has(Ability.SIT_INSIDE) ? 1.45 : 0);
+                + (wanted.has(Ability.SIT_INSIDE) ? 1.45 : wanted.has(Ability.TOILET) ? 0.46 : 0);
         double bed = wanted.bed(plan.toes());
         return people.size() <= (stack ? 4 : 2) ? along(people, bed, stack) : across(people, bed, stack);
     }
@@ -299,11 +299,11 @@ final class BoxDraft {
                     .put("table-on-a-folding-leg", "Table", wall + 0.50 + 1.00, -half + 0.75, 0.70, 0);
         }
         if (wanted.has(Ability.TOILET)) {
-            String id = plan.taste() == Taste.COMFORTABLE ? "cassette-toilet-18-l" : "portable-toilet-12-l";
+            String id = wanted.toilet(plan.taste());
             if (wanted.has(Ability.SIT_INSIDE)) {
                 in.put(id, "Toilet", beds + 0.3, 0, 0, 0, Furnishing.stowed());
             } else {
-                in.put(id, "Toilet", (wall + 0.50 + beds) / 2, -half + 0.22, 0, 0);
+                in.put(id, "Toilet", beds - 0.29, -half + 0.23, 0, 0);
             }
         }
         if (wanted.has(Ability.HEAT)) {
@@ -358,7 +358,8 @@ final class BoxDraft {
         double from = Math.max(beds + 0.30, 0.56 * length);
         for (String id : Supplies.fresh(wanted.has(Ability.RUNNING_WATER) || !b.people().isEmpty() ? wanted.fresh() : 0,
                 cans)) {
-            in.put(id, "Fresh water", Math.min(from + 0.46 * (n / 2), length - 0.4), n % 2 == 0 ? 0 : -half + 0.5, 0, 1,
+            in.put(id, "Fresh water", Math.min(from + 0.46 * (n / 2), length - 0.4), -half + (n % 2 == 0 ? 0.35 : 0.80),
+                    0, 1,
                     Furnishing.stowed());
             n++;
         }
@@ -372,7 +373,8 @@ final class BoxDraft {
             if (under && x < length - 0.75) {
                 in.put(id, "Grey water", x, k % 2 == 0 ? -0.3 : 0.3, -in.base().floor() - 0.20, 0);
             } else {
-                in.put(id, "Grey water", beds + 0.4 + 0.5 * k, -half + 0.4, 0, 1, Furnishing.stowed());
+                in.put(id, "Grey water", Math.min(beds + 0.4 + 0.5 * k, length - 0.55), -half + 0.4, 0, 1,
+                        Furnishing.stowed());
             }
             k++;
         }

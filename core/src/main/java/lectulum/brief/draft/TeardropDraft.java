@@ -104,7 +104,7 @@ final class TeardropDraft {
                 .put("cookware-set", "Cookware", x, 0.05, 0.3, 0, Furnishing.stowed());
         if (wanted.has(Ability.COLD_FOOD)) {
             boolean iced = plan.taste() == Taste.LIGHT || plan.taste() == Taste.CHEAP;
-            in.put(iced ? "cool-box-iced-25-l" : "compressor-box-35-l", "Cool box", x, width / 2 - (iced ? 0.25 : 0.42),
+            in.put(iced ? "cool-box-iced-25-l" : "compressor-box-35-l", "Cool box", x, width / 2 - (iced ? 0.36 : 0.46),
                     0.08, 1,
                     Furnishing.stowed());
             if (iced) {
@@ -138,7 +138,7 @@ final class TeardropDraft {
                     .put("diesel-tank-7-l", "Heater fuel", -0.28, 0.62, -0.10, 0);
         }
         if (wanted.has(Ability.TOILET)) {
-            in.put("portable-toilet-12-l", "Toilet", head - 0.3, 0, 0.13, 0, Furnishing.stowed());
+            in.put(wanted.toilet(plan.taste()), "Toilet", head - 0.3, 0, 0.13, 0, Furnishing.stowed());
         }
         if (wanted.has(Ability.SHADE)) {
             in.put("side-awning-2-5-m", "Awning", length / 2, width / 2 + 0.07, 1.10 * fz, 0);

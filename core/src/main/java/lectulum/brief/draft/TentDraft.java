@@ -9,7 +9,6 @@ import lectulum.design.brief.Ability;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.Terrain;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Role;
 import lectulum.design.thing.Size;
 import lectulum.kernel.bodies.Needs;
 
@@ -143,8 +142,10 @@ final class TentDraft {
     private void water() {
         int n = 0;
         for (String id : Supplies.fresh(wanted.fresh(), plan.taste() == Taste.LIGHT || plan.taste() == Taste.CHEAP)) {
-            in.put(id, "Fresh water", 0.45 + 0.62 * (n % 2), -(width / 2 - 0.45) + (n / 2) * 0.42, 0, 1,
-                    t -> t.role() == Role.GEAR ? t : t.with(Mount.STOWED));
+            boolean can = id.startsWith("jerrycan");
+            in.put(id, "Fresh water", can ? 0.30 : 0.45 + 0.62 * (n % 2),
+                    -(width / 2 - (can ? 0.30 : 0.45)) + (can ? n : n / 2) * 0.42, 0, 1,
+                    t -> can ? t : t.with(Mount.STOWED));
             n++;
         }
         if (wanted.has(Ability.RUNNING_WATER) && wanted.grey() > 0) {
@@ -160,7 +161,7 @@ final class TentDraft {
                     .put("diesel-tank-7-l", "Heater fuel", -0.38, 0.66, -0.10, 0);
         }
         if (wanted.has(Ability.TOILET)) {
-            in.put("portable-toilet-12-l", "Toilet", length - 0.75, width / 2 - 0.40, 0, 0, Furnishing.stowed());
+            in.put(wanted.toilet(plan.taste()), "Toilet", length - 0.75, width / 2 - 0.40, 0, 0, Furnishing.stowed());
         }
         if (wanted.has(Ability.SHADE)) {
             in.put("side-awning-2-5-m", "Awning", length / 2, width / 2 + 0.07, deck - 0.14, 0);

@@ -21,8 +21,12 @@ import lectulum.water.Water;
 /// @param abilities it shall have
 /// @param fresh     water for the trip \[m³\]
 /// @param grey      of it that comes back \[m³\]
-record Wanted(List<Person> people, double tallest, Set<Ability> abilities, double fresh, double grey) {
+/// @param waste     that the toilet makes \[m³\]
+record Wanted(List<Person> people, double tallest, Set<Ability> abilities, double fresh, double grey, double waste) {
     private static final double ADULT = 1.75;
+    /// What a portable toilet and a cassette hold \[m³\].
+    private static final double HOLDS_LITTLE = 0.012;
+    private static final double HOLDS_MOST = 0.018;
     /// Nights outside that ask for heat and for moving air \[°C\], as the demands of the brief have it.
     private static final double COLD = 6;
     private static final double HOT = 22;
@@ -44,7 +48,7 @@ record Wanted(List<Person> people, double tallest, Set<Ability> abilities, doubl
         double counted = Water.people(brief.people());
         double fresh = counted * (brief.water().fresh() + brief.toilet().flush()) * brief.nights() / Water.USABLE;
         return new Wanted(List.copyOf(people), tallest, abilities, fresh,
-                counted * brief.water().grey() * brief.nights());
+                counted * brief.water().grey() * brief.nights(), counted * brief.toilet().waste() * brief.nights());
     }
 
     /// What nearly every camper has, unless it is not wanted.
@@ -74,6 +78,13 @@ record Wanted(List<Person> people, double tallest, Set<Ability> abilities, doubl
         if (brief.headroom() == Headroom.STANDING) {
             abilities.add(Ability.STAND_UP);
         }
+    }
+
+    /// The toilet that holds what the trip makes: a tank to carry away, or one that composts.
+    String toilet(Taste taste) {
+        return waste > HOLDS_MOST
+                ? "composting-toilet"
+                : waste > HOLDS_LITTLE || taste == Taste.COMFORTABLE ? "cassette-toilet-18-l" : "portable-toilet-12-l";
     }
 
     boolean has(Ability ability) {

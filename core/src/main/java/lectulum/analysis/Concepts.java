@@ -1,0 +1,128 @@
+package lectulum.analysis;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import lectulum.assumed.Assumed;
+import lectulum.brief.Demand;
+import lectulum.brief.Demands;
+import lectulum.brief.Measure;
+import lectulum.brief.draft.Concept;
+import lectulum.brief.draft.Drafts;
+import lectulum.brief.draft.Plan;
+import lectulum.brief.draft.Taste;
+import lectulum.design.Design;
+import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+
+/// Every concept drawn for a brief and judged by all disciplines. Takes some dozens of milliseconds each, so it belongs off
+/// the interface thread.
+public final class Concepts {
+    /// What lengthens the tongue of a draft that sways, and how far \[m\].
+    private static final double LONGER = 0.2;
+    private static final double LONGEST = 2.0;
+
+    private Concepts() {
+    }
+
+    /// A drawn camper with what it measures.
+    ///
+    /// @param plan     numbers it was drawn with
+    /// @param measures by what it is compared; NaN where it has none
+    /// @param unmet    demands of the brief that it fails, worst first
+    /// @param stops    findings that forbid it, worst first
+    public record Drawn(Concept concept, Plan plan, Design design, Map<Measure, Double> measures, List<Demand> unmet,
+            List<Finding> stops) {
+        /// Whether nothing forbids it.
+        public boolean sound() {
+            return stops.isEmpty();
+        }
+
+        public double of(Measure measure) {
+            return measures.getOrDefault(measure, Double.NaN);
+        }
+    }
+
+    /// All of them, in the order of the concepts.
+    ///
+    /// @param brief design whose brief, vehicles, load cases and settings they are drawn for
+    /// @param stop  ends it early: what is drawn by then is given
+    /// @param each  is told of every one as it is done
+    public static List<Drawn> of(Design brief, BooleanSupplier stop, Consumer<Drawn> each) {
+        List<Drawn> all = new ArrayList<>();
+        for (Concept concept : Concept.values()) {
+            if (stop.getAsBoolean()) {
+                return List.copyOf(all);
+            }
+            Drawn drawn = steady(brief, concept, Plan.of(Taste.USUAL));
+            all.add(drawn);
+            each.accept(drawn);
+        }
+        return List.copyOf(all);
+    }
+
+    /// Drawn with a tongue long enough not to sway, where that is to be had.
+    static Drawn steady(Design brief, Concept concept, Plan plan) {
+        Drawn drawn = draw(brief, concept, plan);
+        Plan longer = plan;
+        while (sways(drawn) && longer.tongue() + LONGER <= LONGEST) {
+            longer = longer.withTongue(longer.tongue() + LONGER);
+            drawn = draw(brief, concept, longer);
+        }
+        return drawn;
+    }
+
+    private static boolean sways(Drawn drawn) {
+        return drawn.stops.stream().anyMatch(f -> f.rule().id().startsWith("sway"));
+    }
+
+    static Drawn draw(Design brief, Concept concept, Plan plan) {
+        return judged(concept, plan, Analysis.of(Drafts.draw(brief, concept, plan)));
+    }
+
+    static Drawn judged(Concept concept, Plan plan, Analysis analysis) {
+        Map<Measure, Double> measures = new EnumMap<>(Measure.class);
+        for (Measure m : Measure.values()) {
+            measures.put(m, m.of(analysis));
+        }
+        List<Finding> stops = analysis.findings().stream()
+                .filter(f -> f.open() && f.severity() == Severity.STOP).toList();
+        return new Drawn(concept, plan, analysis.given(), Map.copyOf(measures),
+                analysis.of(Demands.DISCIPLINE).unmet(), stops);
+    }
+
+    /// How good each is among the others, 0 to 100, by the weights of the design: the best of each measure counts its whole
+    /// weight, the worst none.
+    public static List<Double> scores(List<Drawn> all, Design weights) {
+        List<Double> scores = new ArrayList<>();
+        for (Drawn d : all) {
+            double sum = 0;
+            double of = 0;
+            for (Measure m : Measure.values()) {
+                OptionalDouble weight = m.weight().stream().mapToDouble(w -> Assumed.value(weights, w)).findFirst();
+                if (weight.isPresent() && weight.getAsDouble() > 0) {
+                    of += weight.getAsDouble();
+                    sum += weight.getAsDouble() * part(all, d, m);
+                }
+            }
+            scores.add(of > 0 ? 100 * sum / of : 0);
+        }
+        return List.copyOf(scores);
+    }
+
+    /// Place between the worst and the best, 0 to 1; where all are the same, all are the best.
+    private static double part(List<Drawn> all, Drawn d, Measure m) {
+        double own = d.of(m);
+        if (Double.isNaN(own)) {
+            return 0;
+        }
+        double low = all.stream().mapToDouble(o -> o.of(m)).filter(v -> !Double.isNaN(v)).min().orElse(own);
+        double high = all.stream().mapToDouble(o -> o.of(m)).filter(v -> !Double.isNaN(v)).max().orElse(own);
+        double at = high > low ? (own - low) / (high - low) : 1;
+        return m.more() || high <= low ? at : 1 - at;
+    }
+}
