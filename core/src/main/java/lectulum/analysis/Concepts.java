@@ -5,9 +5,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.brief.Demand;
 import lectulum.brief.Demands;
 import lectulum.brief.Measure;
@@ -16,6 +18,9 @@ import lectulum.brief.draft.Drafts;
 import lectulum.brief.draft.Plan;
 import lectulum.brief.draft.Taste;
 import lectulum.design.Design;
+import lectulum.design.LoadCase;
+import lectulum.design.brief.Brief;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 
@@ -44,6 +49,19 @@ public final class Concepts {
 
         public double of(Measure measure) {
             return measures.getOrDefault(measure, Double.NaN);
+        }
+    }
+
+    /// What drawn campers hang on: two designs with equal ones are given the same campers.
+    public record Question(Brief brief, Vehicle vehicle, List<LoadCase> cases, Map<String, Double> assumed) {
+        public static Question of(Design d) {
+            Map<String, Double> assumed = new TreeMap<>(d.settings().assumed());
+            assumed.remove(Assumption.HOURS_BASE.id());
+            assumed.remove(Assumption.CAMP_REAR_JACKS.id());
+            for (Measure m : Measure.values()) {
+                m.weight().ifPresent(w -> assumed.remove(w.id()));
+            }
+            return new Question(d.brief().withType(null).withCandidates(List.of()), d.vehicle(), d.cases(), assumed);
         }
     }
 

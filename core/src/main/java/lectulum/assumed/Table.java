@@ -10,7 +10,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// Reads the tables that ship with the program; each says in its first line where its numbers come from.
-final class Table {
+public final class Table {
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true)
             .setCommentMarker('#').setTrim(true).get();
 
@@ -18,7 +18,7 @@ final class Table {
     }
 
     /// The rows of the table `name`.
-    static List<CSVRecord> rows(String name) {
+    public static List<CSVRecord> rows(String name) {
         try (InputStream in = Table.class.getResourceAsStream("/lectulum/assumed/" + name + ".csv")) {
             return FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8)).getRecords();
         } catch (IOException e) {
@@ -26,7 +26,7 @@ final class Table {
         }
     }
 
-    static double number(CSVRecord row, String column) {
+    public static double number(CSVRecord row, String column) {
         return Double.parseDouble(row.get(column));
     }
 }

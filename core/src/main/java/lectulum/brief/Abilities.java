@@ -1,10 +1,5 @@
 package lectulum.brief;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -12,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import lectulum.assumed.Table;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -23,7 +19,6 @@ import lectulum.design.thing.Thing;
 import lectulum.kernel.bodies.Needs;
 import lectulum.space.Body;
 import lectulum.space.Solid;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// What a design can do for its travellers, and which of its things serve what.
@@ -136,15 +131,9 @@ public record Abilities(Set<Ability> given, Map<String, Set<Ability>> serves) {
 
     private static Map<Ability, Row> read() {
         Map<Ability, Row> table = new EnumMap<>(Ability.class);
-        CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setCommentMarker('#')
-                .setTrim(true).get();
-        try (InputStream in = Abilities.class.getResourceAsStream("/lectulum/brief/abilities.csv")) {
-            for (CSVRecord r : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                table.put(Ability.valueOf(r.get("ability")), new Row(words(r.get("gives")), words(r.get("belongs")),
-                        List.copyOf(list(r.get("package"))), Double.parseDouble(r.get("floor_mm")) / 1000));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        for (CSVRecord r : Table.rows("abilities")) {
+            table.put(Ability.valueOf(r.get("ability")), new Row(words(r.get("gives")), words(r.get("belongs")),
+                    List.copyOf(list(r.get("package"))), Table.number(r, "floor_mm") / 1000));
         }
         return table;
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
@@ -68,6 +69,9 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
     private static final double CELL = 0.05;
     /// Higher things are above what stands or lies on the floor \[m\].
     private static final double OVER_DOG = 0.7;
+    /// Looks of what is folded up on the road, whatever height it is drawn with.
+    private static final Set<String> FOLDED_UP = Set.of("jacks", "jack", "jockey-wheel", "step", "step-double",
+            "rear-step", "ladder");
 
     /// Whether all are met.
     public boolean met() {
@@ -98,6 +102,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
             height();
             supplies();
             tow();
+            tongue();
             money();
             kept();
             ground();
@@ -222,6 +227,20 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                     Sentence.of("{0} over {1}", Amount.kg(-l.left()), l.rating().label())));
         }
 
+        /// The share on the ball on every trip, by the school of the brief.
+        private void tongue() {
+            double low = brief.tongueLow();
+            double high = brief.tongueHigh();
+            Optional<LoadedState> worst = in.of(Balance.DISCIPLINE).states().stream()
+                    .filter(s -> s.trip() && Double.isFinite(s.share()))
+                    .max(java.util.Comparator.comparingDouble(s -> Math.max(low - s.share(), s.share() - high)));
+            worst.ifPresent(s -> all.add(Demand.judged("tongue", "tongue school",
+                    Sentence.of("{0} to {1} on the ball, every trip", Amount.share(low), Amount.share(high)),
+                    Sentence.of("every trip is in it"), s.share() >= low - 1e-9 && s.share() <= high + 1e-9,
+                    Math.max(low - s.share(), s.share() - high) / high,
+                    Sentence.of("{0} in {1}", Amount.share(s.share()), s.loadCase().name()))));
+        }
+
         private void money() {
             double forecast = figure(in.of(Money.DISCIPLINE).figures(), "money.forecast");
             brief.budget().ifPresent(budget -> all.add(Demand.judged("budget", "budget",
@@ -247,7 +266,8 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                                         + " usual way out.",
                                 Amount.count(Math.ceil(byMoney)), Amount.count(Math.ceil(byTime))));
             }
-            return Figure.of("brief.months", "Months until it is done, at least", Math.max(byTime, byMoney),
+            return Figure.of("brief.months", "Months until it is done, at least",
+                    Math.ceil(2 * Math.max(byTime, byMoney)) / 2,
                     Quantity.COUNT,
                     new Working("larger of own time/time a week and money/money a month",
                             Sentence.of("{0} of own time at {1} a week; {2} still to pay", Amount.hours(hours(design)),
@@ -301,7 +321,8 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
             double deep = base.carcass().frame().map(f -> f.rails().height()).orElse(0.0);
             double low = base.floorHeight() - base.floor() - deep;
             for (Thing t : design.things()) {
-                if (t.mount() == Mount.OUTSIDE && t.place().x() > 0 && !t.place().away()) {
+                if (t.mount() == Mount.OUTSIDE && t.place().x() > 0 && !t.place().away()
+                        && !FOLDED_UP.contains(t.symbol())) {
                     low = Math.min(low, base.floorHeight() + t.place().z());
                 }
             }

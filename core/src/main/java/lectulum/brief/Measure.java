@@ -23,6 +23,7 @@ import lectulum.power.Power;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 import lectulum.water.Water;
 
 /// What campers are compared by. Each reads the result of the discipline that works it out for every other page.
@@ -83,6 +84,16 @@ public enum Measure {
     /// Its value for a camper, SI; NaN where there is none.
     public double of(Known camper) {
         return read.applyAsDouble(camper);
+    }
+
+    /// A value with no more digits than an estimate has.
+    public double shown(double value) {
+        return switch (this) {
+            case COST -> Math.rint(value / 50) * 50;
+            case HOURS -> Math.rint(value / Units.HOUR / 5) * 5 * Units.HOUR;
+            case FUEL -> Math.rint(value / Units.LITRE / 5) * 5 * Units.LITRE;
+            default -> value;
+        };
     }
 
     private static double met(Known k) {

@@ -1,6 +1,7 @@
 package lectulum.demo;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,7 +21,16 @@ import lectulum.design.base.Gear;
 import lectulum.design.base.Shell;
 import lectulum.design.base.Survey;
 import lectulum.design.base.WheelArches;
+import lectulum.design.brief.Ability;
 import lectulum.design.brief.Brief;
+import lectulum.design.brief.Candidate;
+import lectulum.design.brief.Effort;
+import lectulum.design.brief.Kept;
+import lectulum.design.brief.SecondUse;
+import lectulum.design.brief.Skill;
+import lectulum.design.brief.Terrain;
+import lectulum.design.brief.Travel;
+import lectulum.design.brief.Wish;
 import lectulum.design.brief.CamperType;
 import lectulum.design.brief.Climate;
 import lectulum.design.brief.Person;
@@ -92,7 +102,16 @@ public final class Campers {
                 List.of(new Person("ione", "Ione", 1.61, 63), new Person("bram", "Bram", 1.94, 92)), 4,
                 OptionalDouble.of(9800), "€",
                 true, UnitSystem.METRIC, 44.2, 11, Climate.MARITIME, WaterStyle.NORMAL, Toilet.CASSETTE,
-                TongueSchool.NORTH_AMERICA, 0.10, 0.15);
+                TongueSchool.NORTH_AMERICA, 0.10, 0.15)
+                .withWishes(wishes(
+                        List.of(Ability.COOK_INSIDE, Ability.COLD_FOOD, Ability.RUNNING_WATER, Ability.OFF_GRID,
+                                Ability.CARRY),
+                        List.of(Ability.HEAT, Ability.TOILET, Ability.AIR),
+                        List.of(Ability.SHOWER, Ability.COOLING, Ability.SHADE)))
+                .withTravel(new Travel(14, 2, 9, 7_000_000, Terrain.GRAVEL, OptionalDouble.of(-6),
+                        OptionalDouble.empty(), 8))
+                .withEffort(new Effort(OptionalDouble.of(450), 7 * 3600, List.of(Skill.WOOD, Skill.ELECTRICS)))
+                .withUses(List.of(SecondUse.Kind.HAULING.usual())).withCandidates(nightjarBases());
         Vehicle vehicle = new Vehicle("Estate car", 1690, 760, 2.79, 1.12, 0.46, 45,
                 Map.of(Rating.TOW_BRAKED, 1600.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 505.0, Rating.VEHICLE_GROSS, 2260.0, Rating.REAR_AXLE, 1190.0,
@@ -112,6 +131,31 @@ public final class Campers {
                         .with(Assumption.TYRE_SPEED.id(), 140 / 3.6)
                         .with(Assumption.TYRE_AGE.id(), 3))
                 .withGarage(List.of(nightjarVan()));
+    }
+
+    private static Map<Ability, Wish> wishes(List<Ability> must, List<Ability> want, List<Ability> not) {
+        Map<Ability, Wish> all = new EnumMap<>(Ability.class);
+        must.forEach(a -> all.put(a, Wish.MUST));
+        want.forEach(a -> all.put(a, Wish.WANT));
+        not.forEach(a -> all.put(a, Wish.NOT));
+        return all;
+    }
+
+    /// What stood for sale when the box was bought.
+    private static List<Candidate> nightjarBases() {
+        return List.of(
+                new Candidate("box", "Closed box, V nose", Candidate.Kind.ENCLOSED, 2080, 120, 14 * 3600, 488,
+                        OptionalDouble.of(1200), OptionalDouble.of(1150), 4.05, 1.78, 1.93, OptionalDouble.of(6),
+                        85_000,
+                        Map.of(Candidate.Fault.RUST, Candidate.Seen.GOOD, Candidate.Fault.BEARINGS,
+                                Candidate.Seen.WORN, Candidate.Fault.TYRES, Candidate.Seen.GOOD,
+                                Candidate.Fault.DIAGONALS, Candidate.Seen.WORN, Candidate.Fault.PLATE,
+                                Candidate.Seen.GOOD, Candidate.Fault.PAPERS, Candidate.Seen.GOOD)),
+                new Candidate("flatbed", "Flatbed with new boards", Candidate.Kind.UTILITY, 900, 1450, 95 * 3600, 310,
+                        OptionalDouble.of(1300), OptionalDouble.of(1300), 3.60, 1.80, 1.90, OptionalDouble.of(17),
+                        20_000,
+                        Map.of(Candidate.Fault.RUST, Candidate.Seen.WORN, Candidate.Fault.TYRES, Candidate.Seen.BAD,
+                                Candidate.Fault.LIGHTS, Candidate.Seen.BAD)));
     }
 
     /// The neighbour's van, which could tow it too: more payload, a shorter overhang, a lower tongue limit.
@@ -194,7 +238,12 @@ public final class Campers {
         Brief brief = new Brief(CamperType.TEARDROP, List.of(new Person("maris", "Maris", 1.68, 61)), 3,
                 OptionalDouble.of(6800), "€",
                 true, UnitSystem.METRIC, 52.5, 6, Climate.MARITIME, WaterStyle.FRUGAL, Toilet.NONE,
-                TongueSchool.EUROPE, 0.04, 0.07);
+                TongueSchool.EUROPE, 0.04, 0.07)
+                .withTravel(new Travel(16, 1, 10, 5_000_000, Terrain.GRAVEL, OptionalDouble.of(4),
+                        OptionalDouble.empty(), 10))
+                .withKept(new Kept(OptionalDouble.of(2.05), OptionalDouble.of(2.30), OptionalDouble.empty(), null))
+                .withWishes(wishes(List.of(Ability.COOK_OUTSIDE), List.of(Ability.COLD_FOOD, Ability.OFF_GRID),
+                        List.of(Ability.STAND_UP, Ability.COOK_INSIDE)));
         Vehicle vehicle = new Vehicle("Small hatchback", 1140, 450, 2.47, 0.72, 0.42, 30,
                 Map.of(Rating.TOW_UNBRAKED, 750.0, Rating.TOW_BRAKED, 1000.0, Rating.TONGUE_VEHICLE, 50.0,
                         Rating.PAYLOAD, 420.0, Rating.VEHICLE_GROSS, 1590.0, Rating.REAR_AXLE, 790.0))
@@ -227,7 +276,12 @@ public final class Campers {
                         new Person("fenn", "Fenn", 1.12, 21, OptionalDouble.of(6))),
                 5, OptionalDouble.of(11_000), "€", true, UnitSystem.METRIC, 42.8, 7, Climate.DRY_HIGHLAND,
                 WaterStyle.FRUGAL,
-                Toilet.NONE, TongueSchool.AUSTRALIA, 0.08, 0.15);
+                Toilet.NONE, TongueSchool.AUSTRALIA, 0.08, 0.15)
+                .withTravel(new Travel(8, 2, 12, 9_000_000, Terrain.TRACK, OptionalDouble.empty(),
+                        OptionalDouble.of(21), 6))
+                .withWishes(wishes(List.of(Ability.COOK_OUTSIDE, Ability.COLD_FOOD, Ability.RUNNING_WATER),
+                        List.of(Ability.SHADE, Ability.OFF_GRID, Ability.WORK_LIGHT),
+                        List.of(Ability.COOK_INSIDE, Ability.STAND_UP)));
         Vehicle vehicle = new Vehicle("Four-wheel drive", 2120, 1010, 2.85, 1.20, 0.52, 60,
                 Map.of(Rating.TOW_BRAKED, 2800.0, Rating.TOW_UNBRAKED, 750.0, Rating.TONGUE_VEHICLE, 150.0,
                         Rating.PAYLOAD, 700.0, Rating.VEHICLE_GROSS, 2900.0, Rating.REAR_AXLE, 1650.0,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import lectulum.demo.Campers;
 import lectulum.design.Mode;
 import lectulum.figures.Stage;
@@ -54,17 +55,21 @@ public final class Screenshots {
         page("cut-away", "nightjar", Stage.LAYOUT, "cut-away", b -> b.setMode(Mode.NIGHT));
         page("change-over", "nightjar", Stage.LAYOUT, "change", b -> {
         });
-        page("storage", "chamois", Stage.LAYOUT, "storage", b -> {
-        });
         page("mechanisms", "dunlin", Stage.LAYOUT, "mechanisms", b -> {
         });
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
+        page("concepts", "chamois", Stage.BRIEF, "concepts", b -> {
+        });
+        shot("proposal", "nightjar", w -> {
+            w.turnTo(Stage.BRIEF, "proposals");
+            w.root().applyCss();
+            w.root().layout();
+            ((Button) w.root().lookup("#propose")).fire();
+        });
         window("base", "dunlin", b -> b.setStage(Stage.BASE));
         page("survey", "nightjar", Stage.BASE, "survey", b -> {
         });
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
-        });
-        page("gear", "nightjar", Stage.BASE, "gear", b -> {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
         page("weigh", "nightjar", Stage.BALANCE, "weigh", b -> {

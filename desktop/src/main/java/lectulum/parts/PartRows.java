@@ -49,6 +49,13 @@ public final class PartRows<P extends Record> {
         return this;
     }
 
+    /// @param none what an empty field means
+    public PartRows<P> unknownRow(String name, String label, String none) {
+        Meaning m = Meaning.of(type, name);
+        form.optional(label, Range.of(type, name), none, d -> value(d, m), (d, v) -> with(d, m, v));
+        return this;
+    }
+
     private double value(Design d, Meaning m) {
         return read.apply(d).map(p -> m.number(p).orElse(Double.NaN)).orElse(Double.NaN);
     }

@@ -134,6 +134,12 @@ public final class Workbench {
         settle(state().history().after("New variant " + name, state().project().copyingVariant(name)));
     }
 
+    /// Another camper as a variant of its own, which is then the current one.
+    public void addVariant(String name, Design design) {
+        settle(state().history().after("New variant " + name,
+                state().project().copyingVariant(name).with(design)));
+    }
+
     public void switchVariant(String id) {
         Project next = state().project().switchedTo(id);
         settle(state().history().after("Switch to " + next.variant().name(), next));

@@ -1,15 +1,10 @@
 package lectulum.brief.bases;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.Map;
+import lectulum.assumed.Table;
 import lectulum.design.brief.Candidate;
 import lectulum.units.Units;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// What is looked at on a used base, and what each fault costs (assumed).
@@ -40,22 +35,12 @@ public final class Faults {
 
     private static Map<Candidate.Fault, Row> read() {
         Map<Candidate.Fault, Row> table = new EnumMap<>(Candidate.Fault.class);
-        CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setCommentMarker('#')
-                .setTrim(true).get();
-        try (InputStream in = Faults.class.getResourceAsStream("/lectulum/brief/faults.csv")) {
-            for (CSVRecord r : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                table.put(Candidate.Fault.valueOf(r.get("fault")),
-                        new Row(r.get("label"), r.get("look"), number(r, "worn_money"),
-                                number(r, "worn_hours") * Units.HOUR, number(r, "bad_money"),
-                                number(r, "bad_hours") * Units.HOUR, r.get("out").equals("yes")));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        for (CSVRecord r : Table.rows("faults")) {
+            table.put(Candidate.Fault.valueOf(r.get("fault")),
+                    new Row(r.get("label"), r.get("look"), Table.number(r, "worn_money"),
+                            Table.number(r, "worn_hours") * Units.HOUR, Table.number(r, "bad_money"),
+                            Table.number(r, "bad_hours") * Units.HOUR, r.get("out").equals("yes")));
         }
         return table;
-    }
-
-    private static double number(CSVRecord row, String column) {
-        return Double.parseDouble(row.get(column));
     }
 }

@@ -1,15 +1,10 @@
 package lectulum.brief.draft;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.Map;
+import lectulum.assumed.Table;
 import lectulum.design.brief.CamperType;
 import lectulum.units.Units;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// A kind of camper that a brief may lead to.
@@ -38,7 +33,7 @@ public enum Concept {
     }
 
     Figures figures() {
-        return Table.ROWS.get(this);
+        return Rows.ALL.get(this);
     }
 
     /// What its body weighs, costs and takes.
@@ -49,36 +44,24 @@ public enum Concept {
     /// @param frameMass  of a metre of frame and tongue \[kg/m\]
     /// @param frameHours own time for the rolling frame \[s\]
     /// @param extra      money for what only this concept has
-    /// @param setup      to make it ready beyond what moves in it \[s\]
     record Figures(String label, String whom, double wall, double floor, double roof, double skinMass,
-            double skinMoney, double skinHours, double frameMass, double frameMoney, double frameHours, double extra,
-            double setup) {
+            double skinMoney, double skinHours, double frameMass, double frameMoney, double frameHours, double extra) {
     }
 
-    private static final class Table {
-        private static final Map<Concept, Figures> ROWS = read();
+    private static final class Rows {
+        private static final Map<Concept, Figures> ALL = read();
 
         private static Map<Concept, Figures> read() {
             Map<Concept, Figures> rows = new EnumMap<>(Concept.class);
-            CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setCommentMarker('#')
-                    .setTrim(true).get();
-            try (InputStream in = Concept.class.getResourceAsStream("/lectulum/brief/concepts.csv")) {
-                for (CSVRecord r : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                    rows.put(Concept.valueOf(r.get("concept")), new Figures(r.get("label"), r.get("whom"),
-                            number(r, "wall_mm") / 1000, number(r, "floor_mm") / 1000, number(r, "roof_mm") / 1000,
-                            number(r, "skin_kg_m2"), number(r, "skin_money_m2"),
-                            number(r, "skin_hours_m2") * Units.HOUR, number(r, "frame_kg_m"),
-                            number(r, "frame_money_m"), number(r, "frame_hours") * Units.HOUR,
-                            number(r, "extra_money"), number(r, "minutes") * Units.MINUTE));
-                }
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
+            for (CSVRecord r : Table.rows("concepts")) {
+                rows.put(Concept.valueOf(r.get("concept")), new Figures(r.get("label"), r.get("whom"),
+                        Table.number(r, "wall_mm") / 1000, Table.number(r, "floor_mm") / 1000,
+                        Table.number(r, "roof_mm") / 1000, Table.number(r, "skin_kg_m2"),
+                        Table.number(r, "skin_money_m2"), Table.number(r, "skin_hours_m2") * Units.HOUR,
+                        Table.number(r, "frame_kg_m"), Table.number(r, "frame_money_m"),
+                        Table.number(r, "frame_hours") * Units.HOUR, Table.number(r, "extra_money")));
             }
             return rows;
-        }
-
-        private static double number(CSVRecord row, String column) {
-            return Double.parseDouble(row.get(column));
         }
     }
 }

@@ -39,7 +39,7 @@ public final class HeightStudies {
             in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE), in.of(Balance.DISCIPLINE)));
 
-    private static final int POINTS = 26;
+    private static final int POINTS = 18;
     private static final double SLOWEST = 14;
     private static final double STEP = 1;
     /// Lowest part of the vehicle above the ground \[m\] (assumed).
@@ -104,7 +104,7 @@ public final class HeightStudies {
         double wide = half + 0.9;
         board.line(Sketch.Pen.SOLID, -wide, 0, wide, 0);
         new RigPicture(design, body, board).trailerFromBehind(p -> new double[]{p[0], p[1]});
-        for (Solid s : outside(design)) {
+        for (Solid s : outside(design).stream().filter(s -> s.z1() > design.base().shell().height() - 0.05).toList()) {
             board.box(Sketch.Pen.SOLID, s.minY(), design.base().floorHeight() + s.z1(), s.maxY(),
                     design.base().floorHeight() + s.z2());
         }
@@ -196,7 +196,7 @@ public final class HeightStudies {
                 "geometry");
         book.figure("drag.force", "Pull it adds", drag.force(speed), Quantity.FORCE, "½ρv²ΔCdA + Crr·m·g",
                 Sentence.of("at {0}, with {1}", new Amount(speed, Quantity.SPEED), Amount.kg(mass)), source);
-        book.figure("drag.hundred", "Fuel it adds on 100 km", fuel(design, drag, speed, 1e5), Quantity.VOLUME,
+        book.figure("drag.hundred", "Fuel it adds on 100 km (62 mi)", fuel(design, drag, speed, 1e5), Quantity.VOLUME,
                 "pull × distance/(share that becomes work × heat in the fuel)",
                 Sentence.of("{0}, at {1}", design.vehicle().papers().diesel() ? "diesel" : "petrol",
                         new Amount(speed, Quantity.SPEED)),
@@ -217,7 +217,7 @@ public final class HeightStudies {
             x[i] = SLOWEST + i * STEP;
             y[i] = fuel(design, drag, x[i], 1e5);
         }
-        return book.chart(new Chart("Fuel it adds on 100 km, over speed", "speed", Quantity.SPEED, "",
+        return book.chart(new Chart("Fuel it adds on 100 km (62 mi), over speed", "speed", Quantity.SPEED, "",
                 Quantity.VOLUME, List.of(new Chart.Curve("estimate", x, y)), List.of())).done();
     }
 }
