@@ -9,8 +9,6 @@ public record Needs(double stature) {
     public static final double CHILD = 1.40;
     /// How far a mattress gives under somebody who sits \[m\] (assumed).
     public static final double SINK = 0.03;
-    /// Growth of a child in a year \[m\] (assumed mean between 4 and 14).
-    public static final double GROWTH = 0.06;
     private static final double SITTING = 0.525;
 
     public double lyingLeast() {

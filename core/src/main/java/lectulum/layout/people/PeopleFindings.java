@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.DoubleStream;
+import lectulum.assumed.Growth;
 import lectulum.design.Design;
 import lectulum.design.brief.Person;
 import lectulum.figures.Amount;
@@ -18,9 +20,6 @@ import lectulum.units.Quantity;
 
 /// What beds and heights give to say.
 final class PeopleFindings {
-    /// Age at which people have stopped growing.
-    private static final double GROWN = 17;
-
     private final Design design;
     private final People found;
     private final List<Finding> all = new ArrayList<>();
@@ -132,22 +131,24 @@ final class PeopleFindings {
         }
     }
 
-    /// Children grow: who will be too long for the bed in two and in five years.
+    /// Children grow: who will be too long for the bed in two and in five years, and in the years of use of the brief.
     private void growth() {
         List<Person> people = design.brief().people();
+        double use = design.brief().travel().years();
+        double[] ahead = DoubleStream.of(2, 5, use).filter(y -> y > 0).sorted().distinct().toArray();
         for (int i = 0; i < people.size(); i++) {
             Person p = people.get(i);
             Optional<Sleeping.Nest> nest = found.sleeping().of(i);
-            double age = p.age().orElse(99);
-            if (nest.isEmpty() || age >= GROWN
+            if (nest.isEmpty() || !Growth.grows(p) && p.later().isEmpty()
                     || new Needs(p.height()).lyingLeast() > nest.get().bed().length() + 1e-9) {
                 continue;
             }
-            for (int years : new int[]{2, 5}) {
-                double tall = p.height() + Needs.GROWTH * Math.min(years, GROWN - age);
+            for (double years : ahead) {
+                double tall = Growth.stature(p, years, use);
                 if (new Needs(tall).lyingLeast() > nest.get().bed().length() + 1e-9) {
                     say(PeopleRules.SLEEP_GROWTH, Subject.person(p.id()), Severity.NOTE,
-                            Sentence.of("In {0} years {1} outgrows {2}", years, p.name(), nest.get().name()),
+                            Sentence.of("In {0} years {1} outgrows {2}", Amount.count(years), p.name(),
+                                    nest.get().name()),
                             Sentence.of("About {0} tall by then, {1} of bed is needed and {2} is there.",
                                     Amount.m(tall),
                                     Amount.m(new Needs(tall).lyingLeast()), Amount.m(nest.get().bed().length())),
