@@ -32,11 +32,21 @@ public final class Forgotten {
     public static double made(Design design) {
         double made = 0;
         for (Thing t : design.things()) {
-            if (t.role() == Role.BUILT_IN && MADE.contains(t.system()) && !t.at(Mode.ROAD).away()) {
-                made += t.mass().value();
-            }
+            made += made(t);
         }
         return made;
+    }
+
+    /// Mass of a thing, where it is built by hand \[kg\].
+    public static double made(Thing t) {
+        return t.role() == Role.BUILT_IN && MADE.contains(t.system()) && !t.at(Mode.ROAD).away()
+                ? t.mass().value()
+                : 0;
+    }
+
+    /// Part of what is built by hand that is forgotten.
+    public static double share(Design design) {
+        return Math.max(0, Assumed.value(design, Assumption.MASS_FORGOTTEN));
     }
 
     /// Empty where nothing is built yet, or nothing is assumed to be forgotten.

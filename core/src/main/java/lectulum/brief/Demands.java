@@ -377,7 +377,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
         }
 
         private void wishes() {
-            Abilities had = Abilities.of(design);
+            Abilities had = in.of(Tiers.DISCIPLINE).had();
             for (Ability ability : Ability.values()) {
                 Wish wish = brief.wish(ability);
                 boolean given = had.given().contains(ability);
@@ -400,7 +400,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
         }
 
         private void nights() {
-            Abilities had = Abilities.of(design);
+            Abilities had = in.of(Tiers.DISCIPLINE).had();
             brief.travel().coldest().ifPresent(t -> {
                 boolean met = t >= COLD || had.given().contains(Ability.HEAT);
                 all.add(Demand.judged("cold", "coldest night", Sentence.of("pleasant at {0}", temperature(t)),

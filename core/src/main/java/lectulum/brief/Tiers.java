@@ -7,9 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import lectulum.assumed.Labour;
-import lectulum.balance.LoadedState;
+import lectulum.balance.Forgotten;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.base.Shell;
@@ -19,7 +18,6 @@ import lectulum.design.brief.Toilet;
 import lectulum.design.brief.WaterStyle;
 import lectulum.design.brief.Wish;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Placement;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
@@ -31,7 +29,6 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.Needs;
-import lectulum.money.Money;
 import lectulum.power.Power;
 import lectulum.space.Solid;
 import lectulum.units.Quantity;
@@ -109,68 +106,63 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
 
     public static Tiers of(Design design) {
         Abilities had = Abilities.of(design);
+        Lines lines = new Lines(design, had);
         Map<Ability, Cost> costs = new EnumMap<>(Ability.class);
         Set<Ability> full = all(design.brief());
         for (Ability ability : Ability.values()) {
-            costs.put(ability, cost(design, had, ability, full));
+            costs.put(ability, cost(design, had, lines, ability, full));
         }
         Map<Tier, Sum> sums = new EnumMap<>(Tier.class);
         for (Tier tier : Tier.values()) {
-            sums.put(tier, sum(tier(design, had, tier)));
+            sums.put(tier, tier == Tier.NOW ? lines.drawn() : lines.sum(kept(design.brief(), tier)));
         }
         return new Tiers(had, costs, sums, Figures.of(figures(costs, sums)));
     }
 
     /// The design with the things of a tier only.
     public static Design tier(Design design, Tier tier) {
-        return tier(design, Abilities.of(design), tier);
+        return tier == Tier.NOW ? design : with(design, Abilities.of(design), kept(design.brief(), tier));
     }
 
-    private static Design tier(Design design, Abilities had, Tier tier) {
+    private static Set<Ability> kept(Brief brief, Tier tier) {
         return switch (tier) {
-            case NOW -> design;
-            case BARE -> with(design, had, Set.of());
-            case USABLE -> with(design, had, wished(design.brief(), Wish.MUST));
-            case FULL -> with(design, had, all(design.brief()));
+            case BARE -> Set.of();
+            case USABLE -> wished(brief, Wish.MUST);
+            case FULL, NOW -> all(brief);
         };
     }
 
     private static Set<Ability> wished(Brief brief, Wish wish) {
-        return brief.wishes().entrySet().stream().filter(e -> e.getValue() == wish).map(Map.Entry::getKey)
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Ability.class)));
+        Set<Ability> all = EnumSet.noneOf(Ability.class);
+        brief.wishes().forEach((ability, w) -> {
+            if (w == wish) {
+                all.add(ability);
+            }
+        });
+        return all;
     }
 
     private static Set<Ability> all(Brief brief) {
-        return EnumSet.complementOf(EnumSet.copyOf(wishedNot(brief)));
+        Set<Ability> all = EnumSet.allOf(Ability.class);
+        all.removeAll(wished(brief, Wish.NOT));
+        return all;
     }
 
-    private static EnumSet<Ability> wishedNot(Brief brief) {
-        EnumSet<Ability> not = EnumSet.noneOf(Ability.class);
-        not.addAll(wished(brief, Wish.NOT));
-        return not;
+    private static boolean stays(Set<Ability> serves, Set<Ability> kept) {
+        return serves.isEmpty() || serves.stream().anyMatch(kept::contains);
     }
 
     /// The design less what serves only abilities that are not kept, and, where the toilet goes, without its flushing.
     private static Design with(Design design, Abilities had, Set<Ability> kept) {
-        List<Thing> things = design.things().stream().filter(t -> {
-            Set<Ability> serves = had.serves().getOrDefault(t.id(), Set.of());
-            return serves.isEmpty() || serves.stream().anyMatch(kept::contains);
-        }).toList();
-        Brief brief = design.brief();
-        if (!kept.contains(Ability.TOILET)) {
-            brief = brief.with(Toilet.NONE);
-        }
-        if (!kept.contains(Ability.SHOWER) && brief.water() == WaterStyle.SHOWERS) {
-            brief = brief.with(WaterStyle.NORMAL);
-        }
-        return design.with(brief).withThings(things);
+        return design.with(asked(design.brief(), kept)).withThings(design.things().stream()
+                .filter(t -> stays(had.serves().getOrDefault(t.id(), Set.of()), kept)).toList());
     }
 
-    /// What a design comes to.
-    public static Sum sum(Design design) {
-        return new Sum(LoadedState.of(design, design.loadCase(LoadCase.DEPARTURE.id())).mass(),
-                value(Money.of(design).figures(), "money.forecast"), value(Power.of(design).figures(), "power.day.use"),
-                value(Water.of(design).figures(), "water.day.use"), hours(design));
+    private static Brief asked(Brief brief, Set<Ability> kept) {
+        Brief asked = kept.contains(Ability.TOILET) ? brief : brief.with(Toilet.NONE);
+        return !kept.contains(Ability.SHOWER) && asked.water() == WaterStyle.SHOWERS
+                ? asked.with(WaterStyle.NORMAL)
+                : asked;
     }
 
     /// Own time for all things of a design \[s\].
@@ -178,44 +170,121 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
         return design.things().stream().mapToDouble(t -> Labour.of(t).by(design.brief().effort())).sum();
     }
 
-    private static double value(Figures figures, String id) {
-        return figures.find(id).map(f -> f.value().orElse(0)).orElse(0.0);
+    /// What each thing adds, looked up once, since every ability is summed with and without.
+    private static final class Lines {
+        private final Design design;
+        private final List<Thing> things;
+        /// One bit for each ability that a thing serves.
+        private final int[] serves;
+        private final double[] mass;
+        private final double[] money;
+        private final double[] hours;
+
+        Lines(Design design, Abilities had) {
+            this.design = design;
+            this.things = design.things();
+            this.serves = new int[things.size()];
+            this.mass = new double[things.size()];
+            this.money = new double[things.size()];
+            this.hours = new double[things.size()];
+            LoadCase departure = design.loadCase(LoadCase.DEPARTURE.id());
+            double forgotten = departure.builtIn() ? Forgotten.share(design) : 0;
+            for (int i = 0; i < things.size(); i++) {
+                Thing t = things.get(i);
+                serves[i] = bits(had.serves().getOrDefault(t.id(), Set.of()));
+                mass[i] = departure.times(t) * Math.max(0, t.mass().value()) + departure.contents(t)
+                        + forgotten * Forgotten.made(t);
+                money[i] = t.cost().forecast();
+                hours[i] = Labour.of(t).by(design.brief().effort());
+            }
+        }
+
+        private static int bits(Set<Ability> abilities) {
+            int bits = 0;
+            for (Ability a : abilities) {
+                bits |= 1 << a.ordinal();
+            }
+            return bits;
+        }
+
+        List<Thing> kept(Set<Ability> abilities) {
+            List<Thing> kept = new ArrayList<>();
+            int bits = bits(abilities);
+            for (int i = 0; i < things.size(); i++) {
+                if (serves[i] == 0 || (serves[i] & bits) != 0) {
+                    kept.add(things.get(i));
+                }
+            }
+            return kept;
+        }
+
+        Sum sum(Set<Ability> abilities) {
+            boolean[] in = new boolean[things.size()];
+            int bits = bits(abilities);
+            for (int i = 0; i < in.length; i++) {
+                in[i] = serves[i] == 0 || (serves[i] & bits) != 0;
+            }
+            return sum(in, kept(abilities), asked(design.brief(), abilities));
+        }
+
+        Sum drawn() {
+            boolean[] in = new boolean[things.size()];
+            java.util.Arrays.fill(in, true);
+            return sum(in, things, design.brief());
+        }
+
+        private Sum sum(boolean[] in, List<Thing> kept, Brief asked) {
+            double m = design.base().empty().mass();
+            double c = design.base().cost().forecast();
+            double h = 0;
+            for (int i = 0; i < in.length; i++) {
+                if (in[i]) {
+                    m += mass[i];
+                    c += money[i];
+                    h += hours[i];
+                }
+            }
+            return new Sum(m, c, Power.use(kept), Water.use(asked), h);
+        }
     }
 
-    private static Cost cost(Design design, Abilities had, Ability ability, Set<Ability> full) {
-        Set<Ability> on = EnumSet.noneOf(Ability.class);
-        on.addAll(full);
-        on.add(ability);
-        Set<Ability> off = EnumSet.noneOf(Ability.class);
-        off.addAll(full);
-        off.remove(ability);
+    private static Cost cost(Design design, Abilities had, Lines lines, Ability ability, Set<Ability> full) {
         if (ability == Ability.STAND_UP) {
             return standing(design, had.given().contains(ability));
         }
+        Set<Ability> on = EnumSet.noneOf(Ability.class);
+        on.addAll(full);
+        Set<Ability> off = EnumSet.copyOf(EnumSet.allOf(Ability.class));
+        off.retainAll(full);
+        on.add(ability);
+        off.remove(ability);
         if (had.given().contains(ability)) {
-            Design without = with(design, had, off);
-            Set<String> left = without.things().stream().map(Thing::id).collect(Collectors.toSet());
-            List<Thing> gone = with(design, had, on).things().stream().filter(t -> !left.contains(t.id())).toList();
-            return new Cost(true, gone.stream().map(Thing::name).toList(),
-                    sum(with(design, had, on)).minus(sum(without)), floor(gone));
+            List<Thing> gone = new ArrayList<>(lines.kept(on));
+            gone.removeAll(lines.kept(off));
+            return new Cost(true, gone.stream().map(Thing::name).toList(), lines.sum(on).minus(lines.sum(off)),
+                    floor(gone));
         }
-        Design before = with(design, had, off);
-        Design after = before;
-        List<String> names = new ArrayList<>();
-        for (Thing thing : Abilities.row(ability).things()) {
-            if (thing.role() != Role.BUILT_IN || before.things().stream().noneMatch(t -> stands(t, thing))) {
-                after = after.plus(thing.withId(after.freeId(thing.id()))
-                        .with(new Placement(design.base().axle().x(), 0, 0, 0)));
-                names.add(thing.name());
-            }
-        }
-        Brief brief = after.brief();
-        after = after.with(switch (ability) {
+        List<Thing> there = lines.kept(off);
+        List<Thing> added = Abilities.row(ability).things().stream()
+                .filter(t -> t.role() != Role.BUILT_IN || there.stream().noneMatch(x -> stands(x, t))).toList();
+        return new Cost(false, added.stream().map(Thing::name).toList(), added(design, ability, there, added),
+                Abilities.row(ability).floor());
+    }
+
+    /// What things of the catalogue would add to those that are there.
+    private static Sum added(Design design, Ability ability, List<Thing> there, List<Thing> added) {
+        Lines more = new Lines(design.withThings(added), new Abilities(Set.of(), Map.of()));
+        Sum alone = more.drawn();
+        List<Thing> both = new ArrayList<>(there);
+        both.addAll(added);
+        Brief brief = design.brief();
+        Brief asks = switch (ability) {
             case TOILET -> brief.with(Toilet.CASSETTE);
             case SHOWER -> brief.with(WaterStyle.SHOWERS);
             default -> brief;
-        });
-        return new Cost(false, names, sum(after).minus(sum(before)), Abilities.row(ability).floor());
+        };
+        return new Sum(alone.mass - design.base().empty().mass(), alone.money - design.base().cost().forecast(),
+                Power.use(both) - Power.use(there), Water.use(asks) - Water.use(brief), alone.hours);
     }
 
     /// Whether what is there already does for what the catalogue would add.

@@ -54,9 +54,8 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
                     .ifPresent(l -> draws.add(new Draw(thing.id(), thing.name(), l, energy(l))));
         }
         draws.sort(Comparator.comparingDouble(Draw::energy).reversed());
-        double idle = INVERTER_IDLE * draws.stream().filter(d -> d.load().feed() == Load.Feed.INVERTER)
-                .mapToDouble(d -> d.load().dailyRunning()).max().orElse(0);
-        double use = draws.stream().mapToDouble(Draw::energy).sum() + idle;
+        double idle = idle(design.things());
+        double use = use(design.things());
         Store store = Store.of(design.things());
         double peak = design.things().stream().mapToDouble(Thing::solar).sum();
         Brief brief = design.brief();
@@ -66,6 +65,29 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
         Figures figures = Figures.of(List.of(use(draws, idle, use), usable(store), harvest(brief, peak, sun),
                 dark(store, use, dark), nightsFigure(brief, store, use, sun, nights)));
         return new Power(List.copyOf(draws), figures, findings(brief, draws, store, use, nights));
+    }
+
+    /// What things take from the battery in a day \[J\], the inverter with them.
+    public static double use(List<Thing> things) {
+        double sum = 0;
+        for (Thing thing : things) {
+            if (thing.load().isPresent()) {
+                sum += energy(thing.load().get());
+            }
+        }
+        return sum + idle(things);
+    }
+
+    /// What the inverter itself takes while anything runs on it \[J\].
+    private static double idle(List<Thing> things) {
+        double longest = 0;
+        for (Thing thing : things) {
+            if (thing.load().isPresent() && thing.load().get().power() > 0
+                    && thing.load().get().feed() == Load.Feed.INVERTER) {
+                longest = Math.max(longest, thing.load().get().dailyRunning());
+            }
+        }
+        return INVERTER_IDLE * longest;
     }
 
     private static double energy(Load load) {

@@ -45,7 +45,7 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
     public static Water of(Design design) {
         Brief brief = design.brief();
         double people = people(brief.people());
-        double use = people * (brief.water().fresh() + brief.toilet().flush());
+        double use = use(brief);
         double returned = Assumed.value(design, Assumption.TRIP_RETURNED);
         double grey = returned > 0 ? returned * use : people * brief.water().grey();
         double waste = people * brief.toilet().waste();
@@ -93,6 +93,11 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
                                 Sentence.of(first.isEmpty() ? "want {0}" : "want {0}, {1}",
                                         Amount.count(brief.nights()), first))));
         return new Water(Figures.of(all), findings(brief, freshTank, freshDays, greyDays, wasteDays));
+    }
+
+    /// Fresh water that the travellers draw in a day \[m³\].
+    public static double use(Brief brief) {
+        return people(brief.people()) * (brief.water().fresh() + brief.toilet().flush());
     }
 
     /// People counted by how much water they use.
