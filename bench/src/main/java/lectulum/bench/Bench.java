@@ -16,9 +16,12 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.Concepts;
 import lectulum.analysis.FindPlace;
+import lectulum.analysis.Proposals;
 import lectulum.analysis.Remedies;
 import lectulum.balance.Balance;
+import lectulum.brief.draft.Taste;
 import lectulum.balance.camp.CampStudies;
 import lectulum.balance.hitch.HitchStudies;
 import lectulum.balance.ratings.RatingStudies;
@@ -81,6 +84,7 @@ public final class Bench {
             bench.size(size);
         }
         bench.remedies();
+        bench.brief();
         bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
         long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
         System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
@@ -115,6 +119,22 @@ public final class Bench {
             add("find a place", size, find(design), none);
         }
         add("open a saved file", size, open(project), size == 5000 ? Budget.most95(1000) : none);
+    }
+
+    /// Every concept of a brief, and one answer to it.
+    private void brief() throws Exception {
+        Design chamois = Campers.demo("chamois").orElseThrow().design();
+        add("concepts of one brief", 0, time(i -> Concepts.of(chamois, () -> false, d -> {
+        })), Budget.median(2000));
+        add("a light answer to a brief", 0, new double[]{once(() -> Proposals.of(chamois, Taste.LIGHT, 1, () -> false,
+                p -> {
+                }))}, Budget.median(30_000));
+    }
+
+    private static double once(Runnable work) {
+        long began = System.nanoTime();
+        work.run();
+        return (System.nanoTime() - began) / 1e6;
     }
 
     /// Remedies of the page with most to mend, one finding after another as the window asks for them.

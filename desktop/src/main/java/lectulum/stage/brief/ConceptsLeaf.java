@@ -43,7 +43,7 @@ final class ConceptsLeaf implements Leaf.Page {
     private static final double NAMES = 104;
     private static final double COLUMN = 92;
     private static final double PICTURE = 84;
-    private static final double LEAST = 70;
+    private static final double LEAST = 69;
     private static final String WEIGHED = "by your weights";
 
     private final Bench in;

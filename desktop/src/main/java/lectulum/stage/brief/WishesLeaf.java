@@ -34,7 +34,7 @@ import lectulum.workbench.Workbench;
 /// What the camper must, should and need not do, with what each costs, and what it comes to bare, usable and full.
 final class WishesLeaf implements Leaf.Page {
     private static final List<Wish> CHOICES = List.of(Wish.MUST, Wish.WANT, Wish.OPEN, Wish.NOT);
-    private static final List<String> HEADS = List.of("", "", "has it", "Mass", "Cost", "A day", "Water", "Own time",
+    private static final List<String> HEADS = List.of("", "", "", "Mass", "Cost", "A day", "Water", "Own time",
             "Length");
 
     private final Workbench bench;
@@ -60,7 +60,7 @@ final class WishesLeaf implements Leaf.Page {
         for (int i = 0; i < HEADS.size(); i++) {
             ColumnConstraints c = new ColumnConstraints();
             c.setHalignment(i > 2 ? HPos.RIGHT : HPos.LEFT);
-            c.setMinWidth(i == 0 ? 140 : i == 1 ? 210 : 44);
+            c.setMinWidth(i == 0 ? 88 : Region.USE_PREF_SIZE);
             c.setHgrow(i == 0 ? Priority.ALWAYS : Priority.NEVER);
             wishes.getColumnConstraints().add(c);
         }
@@ -76,7 +76,7 @@ final class WishesLeaf implements Leaf.Page {
                         + " leaves out only what is not wanted. Own time is for the things; the base has its own line."),
                 panel("What it is to do", wishes,
                         "Costs are of what gives it in the design; where nothing does yet, of what the catalogue would"
-                                + " give. Hover over a line to see which things."),
+                                + " give. A dot marks what it has. Hover over a line to see which things."),
                 assumed);
         page = Pages.content(content);
     }
@@ -87,7 +87,7 @@ final class WishesLeaf implements Leaf.Page {
 
     private static GridPane grid() {
         GridPane grid = new GridPane();
-        grid.setHgap(12);
+        grid.setHgap(6);
         grid.setVgap(3);
         return grid;
     }
@@ -136,9 +136,11 @@ final class WishesLeaf implements Leaf.Page {
     private void wish(Ability ability) {
         int row = wishes.getRowCount();
         Label name = new Label(capital(ability.label()));
+        name.setWrapText(true);
+        name.setMinHeight(Region.USE_PREF_SIZE);
         wishes.add(name, 0, row);
         HBox segments = new HBox();
-        segments.getStyleClass().add("segments");
+        segments.getStyleClass().addAll("segments", "tight");
         ToggleGroup group = new ToggleGroup();
         Map<Wish, ToggleButton> buttons = new EnumMap<>(Wish.class);
         for (Wish wish : CHOICES) {
@@ -160,7 +162,8 @@ final class WishesLeaf implements Leaf.Page {
         List<Label> numbers = new ArrayList<>();
         for (int i = 0; i < 7; i++) {
             Label number = new Label();
-            number.getStyleClass().add(i == 0 ? "faint" : "row-value");
+            number.getStyleClass().addAll(i == 0 ? "met" : "row-value", "small");
+            number.setMinWidth(Region.USE_PREF_SIZE);
             number.setId("cost-" + id(ability) + "-" + i);
             wishes.add(number, i + 2, row);
             numbers.add(number);
@@ -186,7 +189,8 @@ final class WishesLeaf implements Leaf.Page {
         cells.forEach((ability, labels) -> {
             Tiers.Cost c = tiers.costs().get(ability);
             if (c != null) {
-                labels.getFirst().setText(c.given() ? "yes" : "no");
+                labels.getFirst().setText(c.given() ? "●" : "");
+                labels.getFirst().setAccessibleText(c.given() ? "has it" : "does not have it");
                 fill(labels.subList(1, 6), c.more(), style, "–");
                 labels.getLast().setText(c.length() > 0.005 ? Units.text(c.length(), Quantity.LENGTH, style) : "–");
                 String things = c.things().isEmpty() ? "Nothing of its own" : String.join(", ", c.things());
