@@ -41,6 +41,7 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.Needs;
+import lectulum.layout.FreeFloor;
 import lectulum.layout.Layout;
 import lectulum.layout.Room;
 import lectulum.layout.people.People;
@@ -65,10 +66,6 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
     /// Nights outside below this want heat, above this moving air \[°C\] (assumed).
     private static final double COLD = 6;
     private static final double HOT = 22;
-    /// Side of the squares in which free floor is looked for \[m\].
-    private static final double CELL = 0.05;
-    /// Higher things are above what stands or lies on the floor \[m\].
-    private static final double OVER_DOG = 0.7;
     /// Looks of what is folded up on the road, whatever height it is drawn with.
     private static final Set<String> FOLDED_UP = Set.of("jacks", "jack", "jockey-wheel", "step", "step-double",
             "rear-step", "ladder");
@@ -343,7 +340,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
         private void dogs() {
             Room night = brief.dogs().isEmpty() ? null : in.of(Room.in(Mode.NIGHT));
             for (Dog dog : brief.dogs()) {
-                boolean met = free(night, dog.lies(), dog.lair(), OVER_DOG);
+                boolean met = FreeFloor.find(night, dog.lies(), dog.lair(), Dog.OVER).isPresent();
                 all.add(Demand.judged("dog." + dog.id(), "dogs",
                         Sentence.of("{0} by {1} of floor for {2}", Amount.m(dog.lies()), Amount.m(dog.lair()),
                                 dog.name()),
@@ -355,25 +352,6 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                                     Amount.m(dog.lies()), Amount.m(dog.lair())));
                 }
             }
-        }
-
-        /// Whether a rectangle of floor is free somewhere, along or across, up to a height.
-        private static boolean free(Room room, double length, double width, double up) {
-            return fits(room, length, width, up) || fits(room, width, length, up);
-        }
-
-        private static boolean fits(Room room, double length, double width, double up) {
-            Body body = room.body();
-            for (double x = body.insideFront() + length / 2; x <= body.insideRear() - length / 2 + 1e-9; x += CELL) {
-                double half = Math.min(body.clearLeft(x, 0), body.clearRight(x, 0));
-                for (double y = -half + width / 2; y <= half - width / 2 + 1e-9; y += CELL) {
-                    Solid place = new Solid(x, y, 0, up, length / 2, width / 2, 1, 0);
-                    if (room.between(0.02, up).stream().noneMatch(s -> s.solid().apartFrom(place).depth() > 0.001)) {
-                        return true;
-                    }
-                }
-            }
-            return false;
         }
 
         private void wishes() {
@@ -442,7 +420,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                                     || t.mount() == Mount.SET_IN)
                             .toList());
                     Room road = Room.of(empty, in.of(lectulum.space.Bodies.DISCIPLINE).road(), Mode.ROAD);
-                    boolean met = free(road, use.length(), use.width(), 1.0);
+                    boolean met = FreeFloor.find(road, use.length(), use.width(), 1.0).isPresent();
                     all.add(Demand.judged("use." + id + ".floor", use.kind().label(),
                             Sentence.of("{0} by {1} of floor", Amount.m(use.length()), Amount.m(use.width())),
                             Sentence.of("it is free once what is loose is out"), met, 1,

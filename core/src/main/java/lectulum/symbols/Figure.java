@@ -66,6 +66,35 @@ public final class Figure {
         return s.form();
     }
 
+    /// A dog that lies on its belly, the head up: x from the nose to the tail.
+    ///
+    /// @param length from the nose to the root of the tail \[m\], > 0
+    /// @param tall   at the shoulder \[m\], > 0
+    public static Form dog(double length, double tall) {
+        double nose = -length / 2;
+        double belly = 0.17 * tall;
+        Solids s = new Solids();
+        for (int side = -1; side <= 1; side += 2) {
+            double y = side * 0.16 * tall;
+            limb(s, Paint.HAIR, 0.06, tall, new double[]{nose + 0.34 * length, y, 0.16 * tall},
+                    new double[]{nose + 0.10 * length, y, 0.06 * tall});
+            limb(s, Paint.HAIR, 0.11, tall, new double[]{nose + 0.88 * length, y * 1.25, 0.18 * tall},
+                    new double[]{nose + 0.68 * length, y * 1.45, 0.09 * tall});
+            s.blob(Paint.DARK, new double[]{nose + 0.20 * length, side * 0.10 * tall, 0.60 * tall, 0.055 * tall});
+        }
+        limb(s, Paint.HAIR, 0.17, tall, new double[]{nose + 0.36 * length, 0, belly + 0.06 * tall},
+                new double[]{nose + 0.88 * length, 0, belly});
+        limb(s, Paint.HAIR, 0.10, tall, new double[]{nose + 0.34 * length, 0, 0.30 * tall},
+                new double[]{nose + 0.20 * length, 0, 0.52 * tall});
+        s.blob(Paint.HAIR, new double[]{nose + 0.17 * length, 0, 0.54 * tall, 0.13 * tall});
+        limb(s, Paint.HAIR, 0.055, tall, new double[]{nose + 0.13 * length, 0, 0.50 * tall},
+                new double[]{nose + 0.02 * length, 0, 0.47 * tall});
+        s.blob(Paint.DARK, new double[]{nose + 0.005 * length, 0, 0.48 * tall, 0.03 * tall});
+        limb(s, Paint.HAIR, 0.035, tall, new double[]{nose + 0.97 * length, 0, 0.14 * tall},
+                new double[]{nose + 1.12 * length, 0.22 * tall, 0.05 * tall});
+        return s.form();
+    }
+
     /// Somebody standing, a hand reaching forward at the height of a worktop.
     public static Form standing(double h) {
         Solids s = new Solids();

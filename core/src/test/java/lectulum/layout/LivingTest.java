@@ -16,6 +16,7 @@ import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
+import lectulum.design.brief.Dog;
 import lectulum.design.brief.Person;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.Feature.Opening.Leaf;
@@ -396,9 +397,36 @@ class LivingTest {
             case STANDING -> 0.4 + 1.8;
             case SITTING -> 0.4 + 0.525 * 1.8;
             case LYING -> 0.4 + 0.135 * 1.8;
+            case DOG -> throw new AssertionError("no dog here");
         };
         assertThat(top).isCloseTo(wanted, within(0.02));
         assertThat(p.needs()).isPositive();
+    }
+
+    /// A dog lies where floor is free, and is as long as it is: nose at the front, tail behind.
+    @Test
+    void aDogLiesOnFreeFloor() {
+        Design d = box(bed(1.95, 1.2));
+        Design with = d.with(d.brief().withDogs(List.of(new Dog("d", "Moss", 0.70, 0.50, 20))));
+
+        Pose p = of(People.DISCIPLINE, with).poses().get(Mode.NIGHT).stream().filter(x -> x.kind() == Pose.Kind.DOG)
+                .findFirst().orElseThrow();
+
+        double nose = seen(p, Facing.SIDE).mapToDouble(q -> q[0]).min().orElseThrow();
+        assertThat(nose).isCloseTo(-0.35, within(0.03));
+        assertThat(p.z()).isZero();
+        assertThat(of(People.DISCIPLINE, with).poses().get(Mode.ROAD)).isEmpty();
+        Room night = of(Room.in(Mode.NIGHT), with);
+        assertThat(night.between(0.02, 0.7)).noneMatch(s -> s.solid().covers(p.x(), p.y()));
+        // In a V nose it does not lie through the walls.
+        Design vee = Campers.demo("nightjar").orElseThrow().design();
+        Design there = vee.with(vee.brief().withDogs(List.of(new Dog("d", "Moss", 0.48, 0.36, 12))));
+        of(People.DISCIPLINE, there).poses().get(Mode.NIGHT).stream().filter(x -> x.kind() == Pose.Kind.DOG)
+                .forEach(x -> assertThat(Math.abs(x.y()) + 0.2).isLessThan(Math.min(
+                        of(Room.in(Mode.NIGHT), there).body().clearRight(x.x() - 0.29, 0),
+                        of(Room.in(Mode.NIGHT), there).body().clearRight(x.x() + 0.29, 0)) + 0.01));
+        Design full = d.with(d.brief().withDogs(List.of(new Dog("d", "Moss", 1.4, 1.1, 90))));
+        assertThat(of(People.DISCIPLINE, full).poses().get(Mode.NIGHT)).noneMatch(x -> x.kind() == Pose.Kind.DOG);
     }
 
     /// A bag goes from one locker into the other, and is packed beside what is there.

@@ -152,7 +152,7 @@ public final class SectionView extends Drawing {
 
     private void people(Pen pen, FormPainter forms, CrossSection cut, double[] origin) {
         for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
-            double reach = pose.kind() == Pose.Kind.LYING ? pose.stature() / 2 : 0.45;
+            double reach = pose.kind() == Pose.Kind.LYING || pose.kind() == Pose.Kind.DOG ? pose.stature() / 2 : 0.45;
             if (Math.abs(pose.x() - cut.x()) < reach) {
                 forms.paint(pose.posed(), Facing.BEHIND, origin[0], origin[1], scale, -scale, SystemGroup.CARGO, scale);
                 pen.point(pose.name(), origin[0] + pose.y() * scale, origin[1] - (pose.z() + 0.2) * scale, 8, 11,

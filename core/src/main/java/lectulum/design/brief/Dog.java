@@ -12,6 +12,8 @@ public record Dog(String id, String name,
         @Means(value = "Nose to tail root", low = 0.2, high = 1.5) double length,
         @Means(value = "Height at the shoulder", low = 0.1, high = 1.1) double height,
         @Means(value = "Weight", of = Quantity.MASS, low = 1, high = 120) double mass) {
+    /// Things higher than this are above a dog that lies \[m\] (assumed).
+    public static final double OVER = 0.70;
     /// What it needs to lie beyond its own length, on each side together \[m\] (assumed).
     private static final double STRETCH = 0.10;
     /// Width over height of one that lies on its side (assumed).

@@ -7,10 +7,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.brief.Dog;
 import lectulum.design.brief.Person;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.SystemGroup;
 import lectulum.kernel.bodies.Needs;
+import lectulum.layout.FreeFloor;
 import lectulum.layout.Room;
 import lectulum.space.Solid;
 import lectulum.symbols.Figure;
@@ -24,22 +26,42 @@ import lectulum.symbols.Unfolded;
 /// @param y       \[m\]
 /// @param z       what the body rests on, above the floor \[m\]
 /// @param along   direction from head to feet, or the way the face looks \[rad\]
-/// @param stature \[m\]
+/// @param stature \[m\]; of a dog from the nose to the root of the tail
+/// @param tall    of a dog at the shoulder \[m\]; 0 for people
 public record Pose(String person, String name, Kind kind, double x, double y, double z, double along,
-        double stature) {
+        double stature, double tall) {
+
+    /// Somebody.
+    public Pose(String person, String name, Kind kind, double x, double y, double z, double along, double stature) {
+        this(person, name, kind, x, y, z, along, stature, 0);
+    }
 
     /// How somebody is there.
     public enum Kind {
-        LYING, SITTING, STANDING
+        LYING, SITTING, STANDING, DOG
     }
 
     /// Everybody in a mode: at night on their beds, by day on seats, and the tallest without a seat before the galley.
     public static List<Pose> in(Design design, Room room, Sleeping sleeping) {
-        return switch (room.mode()) {
+        List<Pose> poses = switch (room.mode()) {
             case NIGHT -> lying(design, room, sleeping);
             case CAMP -> byDay(design, room);
-            case ROAD -> List.of();
+            case ROAD -> new ArrayList<>();
         };
+        if (room.mode() != Mode.ROAD) {
+            dogs(design, room, poses);
+        }
+        return List.copyOf(poses);
+    }
+
+    /// Each dog where floor is free for it and no other lies.
+    private static void dogs(Design design, Room room, List<Pose> poses) {
+        for (Dog dog : design.brief().dogs()) {
+            FreeFloor.find(room, dog.lies(), dog.lair(), Dog.OVER)
+                    .filter(f -> poses.stream().noneMatch(p -> p.kind == Kind.DOG && p.x == f.x() && p.y == f.y()))
+                    .ifPresent(f -> poses.add(new Pose(dog.id(), dog.name(), Kind.DOG, f.x(), f.y(), 0, f.turn(),
+                            dog.length(), dog.height())));
+        }
     }
 
     private static List<Pose> lying(Design design, Room night, Sleeping sleeping) {
@@ -106,6 +128,7 @@ public record Pose(String person, String name, Kind kind, double x, double y, do
             case LYING -> Figure.lying(stature);
             case SITTING -> Figure.sitting(stature, z);
             case STANDING -> Figure.standing(stature);
+            case DOG -> Figure.dog(stature, tall);
         }, x, y, z, along);
     }
 
@@ -116,6 +139,7 @@ public record Pose(String person, String name, Kind kind, double x, double y, do
             case LYING -> needs.sitUp();
             case SITTING -> needs.headAboveSeat();
             case STANDING -> needs.standing();
+            case DOG -> tall;
         };
     }
 }
