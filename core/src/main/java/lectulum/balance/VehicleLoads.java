@@ -5,6 +5,7 @@ import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.brief.Dog;
 import lectulum.design.brief.Person;
 import lectulum.design.vehicle.Vehicle;
 
@@ -15,7 +16,7 @@ import lectulum.design.vehicle.Vehicle;
 ///
 /// @param ready      with nobody aboard \[kg\]
 /// @param readyRear  of it, on the rear axle \[kg\]
-/// @param aboard     people and luggage \[kg\]
+/// @param aboard     people, and luggage and dogs behind them \[kg\]
 /// @param aboardRear of them, on the rear axle \[kg\]
 /// @param counted    what the payload of the papers counts already: their driver \[kg\]
 public record VehicleLoads(double ready, double readyRear, double aboard, double aboardRear, double counted) {
@@ -40,8 +41,9 @@ public record VehicleLoads(double ready, double readyRear, double aboard, double
             peopleRear += all.get(i).mass() * onRear(place, wheelbase);
         }
         double boot = seats.map(Vehicle.Seats::boot).orElse(wheelbase / 2);
-        return new VehicleLoads(ready, readyRear, people + v.luggage(),
-                peopleRear + v.luggage() * onRear(boot, wheelbase), papers.driver());
+        double loose = v.luggage() + design.brief().dogs().stream().mapToDouble(Dog::mass).sum();
+        return new VehicleLoads(ready, readyRear, people + loose, peopleRear + loose * onRear(boot, wheelbase),
+                papers.driver());
     }
 
     private static double onRear(double ahead, double wheelbase) {

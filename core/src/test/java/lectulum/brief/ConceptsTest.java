@@ -17,9 +17,14 @@ import lectulum.brief.draft.Plan;
 import lectulum.brief.draft.Taste;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
+import lectulum.design.Mode;
 import lectulum.design.brief.Ability;
+import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Wish;
 import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+import lectulum.layout.FreeFloor;
+import lectulum.layout.Room;
 import lectulum.files.ProjectJson;
 import lectulum.design.Project;
 import org.junit.jupiter.api.Test;
@@ -118,6 +123,24 @@ class ConceptsTest {
             assertThat(d.unmet().stream().map(Demand::id).filter(id -> id.startsWith("must."))).as(d.concept().label())
                     .isEmpty();
         }
+    }
+
+    /// Its beds stand against the wall by day: the floor behind the kitchen is free for what comes in over the ramp.
+    @ParameterizedTest
+    @EnumSource(value = Concept.class, names = {"CARGO_BOX", "FULL_HEIGHT", "BOUGHT_USED"})
+    void aBoxThatMustCarryHasARampAndFreeFloor(Concept concept) {
+        Design brief = Briefs.all().get("a usual couple");
+        Design carries = brief.with(brief.brief().with(Ability.CARRY, Wish.MUST)
+                .withUses(List.of(SecondUse.Kind.HAULING.usual())));
+
+        Analysis analysis = Analysis.of(Drafts.draw(carries, concept, Plan.of(Taste.USUAL)));
+
+        assertThat(Abilities.of(analysis.design()).given()).contains(Ability.CARRY);
+        assertThat(analysis.of(Demands.DISCIPLINE).all()).filteredOn(d -> d.id().equals("use.hauling.anchors")
+                || d.id().equals("must.carry")).isNotEmpty().allMatch(Demand::met);
+        assertThat(analysis.findings()).noneMatch(f -> f.severity() == Severity.STOP);
+        Room road = analysis.of(Room.in(Mode.ROAD));
+        assertThat(FreeFloor.find(road, 1.8, 0.9, 1.0)).isPresent();
     }
 
     @Test

@@ -58,7 +58,10 @@ public final class RatingStudies {
                 "definitions: North American curb, EU running order, Australian kerb and tare");
         String placed = v.seats().isPresent() ? "by seat and boot" : "half on each axle, as the seats are not known";
         book.figure("vehicle.aboard", "People and luggage in it", loads.aboard(), Quantity.MASS, "Σm",
-                Sentence.of("{0} people, {1} of luggage", rig.design.brief().people().size(), Amount.kg(v.luggage())),
+                Sentence.of(rig.design.brief().dogs().isEmpty()
+                        ? "{0} people, {1} of luggage"
+                        : "{0} people, {1} of luggage, and the dogs with it", rig.design.brief().people().size(),
+                        Amount.kg(v.luggage())),
                 "sum");
         book.figure("vehicle.front", "Front axle, no trailer", loads.front(), Quantity.MASS, "Σm e/wheelbase",
                 Sentence.of("aboard {0}", placed), "statics");

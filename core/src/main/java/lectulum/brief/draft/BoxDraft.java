@@ -16,6 +16,7 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
+import lectulum.design.thing.Thing;
 import lectulum.kernel.bodies.Needs;
 
 /// A closed box: kitchen and door in front, beds behind. Up to four sleep along it, two over two where the height allows;
@@ -33,6 +34,9 @@ final class BoxDraft {
     private static final double USED_HIGH = 1.98;
     private static final double WIDEST = 2.50;
     private static final double CLOSE = 0.005;
+    /// Length that a wardrobe takes where nothing can be kept under a bed, and the height inside that it takes \[m\].
+    private static final double CUPBOARD = 1.02;
+    private static final double TALL = 1.60;
 
     private final Design brief;
     private final Concept concept;
@@ -91,13 +95,19 @@ final class BoxDraft {
         }).toList())).orElse(d);
     }
 
+    /// Whether beds fold up against the wall on the road, so that something big goes in over a ramp.
+    private boolean carries() {
+        return wanted.has(Ability.CARRY) && inside >= TALL;
+    }
+
     private double standing() {
         return new Needs(wanted.tallest()).standing() + plan.higher();
     }
 
     private double floorHeight() {
         Terrain terrain = brief.brief().travel().terrain();
-        double clear = terrain.clearance() + concept.figures().floor() + 0.13;
+        double under = carries() ? 0.25 : wanted.has(Ability.RUNNING_WATER) && terrain != Terrain.TRACK ? 0.21 : 0.13;
+        double clear = terrain.clearance() + concept.figures().floor() + under;
         double usual = width <= Rolling.BESIDE ? 0.46 : 0.66;
         return Furnishing.round(Math.max(usual, clear), 100);
     }
@@ -116,9 +126,13 @@ final class BoxDraft {
         low = inside;
         height = Furnishing.round(inside + f.roof() + folded(), 1000);
         List<Person> people = wanted.people();
-        boolean stack = inside >= LOWER + BETWEEN + UPPER + ABOVE && people.size() > 2;
+        boolean stack = !carries() && inside >= LOWER + BETWEEN + UPPER + ABOVE && people.size() > 2;
         beds = FRONT + plan.floor() + Math.max(0, Wanted.dogs(brief.brief()) - 0.50)
                 + (wanted.has(Ability.SIT_INSIDE) ? 1.45 : wanted.has(Ability.TOILET) ? 0.46 : 0);
+        if (carries()) {
+            double more = wanted.has(Ability.SIT_INSIDE) ? 1.35 : wanted.has(Ability.TOILET) ? 0.46 : 0;
+            beds = Math.max(beds, FRONT + CUPBOARD + more);
+        }
         double bed = wanted.bed(plan.toes());
         return people.size() <= (stack ? 4 : 2) ? along(people, bed, stack) : across(people, bed, stack);
     }
@@ -207,6 +221,10 @@ final class BoxDraft {
         double ly = along ? b.width : b.length;
         int n = Math.max(1, b.who.size());
         boolean below = b.z < 0.5;
+        if (carries()) {
+            folding(b, lx, ly, n);
+            return;
+        }
         if (below) {
             in.put("bed-box-double", "Bed", b.x, b.y, 0, 0,
                     t -> Furnishing.sized(lx, ly, 0.40).apply(t).without(Feature.Bearers.class)
@@ -218,6 +236,20 @@ final class BoxDraft {
                 b.y,
                 b.z, 0, t -> Furnishing.sized(lx, ly, t.size().height()).apply(t)
                         .with(new Feature.Bed(b.length, b.width, n * 140.0)));
+    }
+
+    /// A frame with its mattress strapped to it that stands against the left wall by day and on the road.
+    private void folding(Berth b, double lx, double ly, int n) {
+        double tall = Math.min(ly, inside - 0.15);
+        in.put("folding-bunk-upper", "Folding bed", b.x, b.y, 0.34, 0,
+                t -> folded(Furnishing.sized(lx, ly, 0.16).apply(t)
+                        .with(new Feature.Bed(b.length, b.width, n * 140.0)), b, new Size(lx, 0.16, tall),
+                        -half + 0.09));
+    }
+
+    private static Thing folded(Thing t, Berth b, Size up, double y) {
+        Placement night = t.place();
+        return t.with(new Placement(b.x, y, 0.02, 0).shaped(Optional.of(up))).placed(Mode.NIGHT, night);
     }
 
     private double front() {
@@ -249,7 +281,7 @@ final class BoxDraft {
         in.put("food-box-dry", "Food box", front(), y, 0.1, 1,
                 Furnishing.times(Math.clamp(wanted.people().size() / 2.0, 0.5, 1.5)));
         if (wanted.people().size() > 3) {
-            in.put("food-box-dry", "More food", beds + 0.9, -half + 0.3, 0.05, 0,
+            in.put("food-box-dry", "More food", carries() ? cupboard() : beds + 0.9, -half + 0.22, 0.05, 0,
                     Furnishing.times(Math.min(3, (wanted.people().size() - 3) / 2.0)));
         }
         in.put("fire-extinguisher-2-kg", "Extinguisher", wall + 0.60, half - 0.06, Math.min(0.8, inside - 0.5), 0);
@@ -288,15 +320,42 @@ final class BoxDraft {
             double x = b.along ? b.x + 0.3 : b.x;
             double high = z;
             in.put("window-90-x-45-hinged", "Escape window" + (k == 0 ? "" : " " + (k + 1)), x,
-                    (k % 2 == 0 ? -1 : 1) * (width / 2 - 0.005), high, 0);
+                    (k % 2 == 0 && !carries() ? -1 : 1) * (width / 2 - 0.005), high, 0);
             k++;
         }
     }
 
+    /// A ramp at the rear, rings before it, and a wardrobe for what would lie under a bed.
+    private void ramp() {
+        double high = Math.min(1.75, inside - 0.10);
+        double wide = 2 * half - 0.02;
+        in.put("rear-ramp-door", "Ramp door", length - 0.03, 0, 0, 0,
+                t -> t.with(new Size(0.06, wide, high)).with(new Feature.Opening(wide - 0.02, high - 0.05,
+                        Feature.Opening.Leaf.RAMP, Math.toRadians(100), true, true)))
+                .put("wardrobe", "Wardrobe", cupboard(), -half + 0.23, 0, 0,
+                        t -> t.with(new Feature.Store(0.46, 0.41, 1.44, 60, 0.85)));
+        for (int i = 0; i < 4; i++) {
+            in.put("floor-ring-500-kg", "Ring", length - (i < 2 ? 0.35 : 1.75), (i % 2 == 0 ? 1 : -1) * (half - 0.25),
+                    0, 0);
+        }
+        in.put("ratchet-straps-four", "Straps", cupboard(), -half + 0.2, 0.05, 0);
+    }
+
+    private double bench() {
+        return carries() ? cupboard() + 0.25 + 0.60 : wall + 0.50 + 0.40 + 0.57;
+    }
+
+    private double cupboard() {
+        return wall + 0.50 + 0.54 + 0.26;
+    }
+
     private void comfort() {
+        if (carries()) {
+            ramp();
+        }
         if (wanted.has(Ability.SIT_INSIDE)) {
-            in.put("bench-seat-with-storage", "Bench", wall + 0.50 + 0.40 + 0.57, -half + 0.23, 0, 0)
-                    .put("table-on-a-folding-leg", "Table", wall + 0.50 + 1.00, -half + 0.75, 0.70, 0);
+            in.put("bench-seat-with-storage", "Bench", bench(), -half + 0.23, 0, 0)
+                    .put("table-on-a-folding-leg", "Table", bench() + 0.03, -half + 0.75, 0.70, 0);
         }
         if (wanted.has(Ability.TOILET)) {
             String id = wanted.toilet(plan.taste());
@@ -340,13 +399,14 @@ final class BoxDraft {
     private void people(List<Berth> berths) {
         int n = 0;
         for (Person p : wanted.people()) {
-            double x = beds + 0.55 + 0.35 * (n % 4);
+            double x = carries() ? cupboard() : beds + 0.55 + 0.35 * (n % 4);
             in.put(p.height() < Needs.CHILD ? "clothes-bag-child" : "clothes-bag", "Clothes of " + p.name(), x,
-                    n % 2 == 0 ? -half + 0.35 : 0, 0.05, 0);
+                    carries() ? -half + 0.2 : n % 2 == 0 ? -half + 0.35 : 0, 0.05, 0);
             n++;
         }
         for (int i = 0; i < (wanted.people().size() + 1) / 2; i++) {
-            in.put("duvet-and-pillows-two", "Bedding", berths.getFirst().x, berths.getFirst().y, 0.05, 0);
+            in.put("duvet-and-pillows-two", "Bedding", carries() ? cupboard() : berths.getFirst().x,
+                    carries() ? -half + 0.24 : berths.getFirst().y, 0.5, 0);
         }
     }
 
@@ -354,9 +414,16 @@ final class BoxDraft {
         Brief b = brief.brief();
         boolean cans = plan.taste() == Taste.LIGHT || plan.taste() == Taste.CHEAP;
         int n = 0;
+        if (carries() && b.travel().terrain() != Terrain.TRACK) {
+            for (; n < Math.min(2, Math.ceil(wanted.fresh() / 0.1)); n++) {
+                in.put("fresh-tank-100-l-under-floor", "Fresh water", length - 1.15, n == 0 ? -0.30 : 0.30,
+                        -in.base().floor() - 0.24, 0);
+            }
+        }
+        double left = n > 0 ? 0 : wanted.fresh();
         // Water belongs over the axle, which stands behind the middle.
         double from = Math.max(beds + 0.30, 0.56 * length);
-        for (String id : Supplies.fresh(wanted.has(Ability.RUNNING_WATER) || !b.people().isEmpty() ? wanted.fresh() : 0,
+        for (String id : Supplies.fresh(wanted.has(Ability.RUNNING_WATER) || !b.people().isEmpty() ? left : 0,
                 cans)) {
             in.put(id, "Fresh water", Math.min(from + 0.46 * (n / 2), length - 0.4), -half + (n % 2 == 0 ? 0.35 : 0.80),
                     0, 1,
