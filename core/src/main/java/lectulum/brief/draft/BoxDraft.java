@@ -416,7 +416,8 @@ final class BoxDraft {
         int n = 0;
         if (carries() && b.travel().terrain() != Terrain.TRACK) {
             for (; n < Math.min(2, Math.ceil(wanted.fresh() / 0.1)); n++) {
-                in.put("fresh-tank-100-l-under-floor", "Fresh water", length - 1.15, n == 0 ? -0.30 : 0.30,
+                in.put("fresh-tank-100-l-under-floor", "Fresh water", Math.max(2.5, 0.56 * length),
+                        n == 0 ? -0.30 : 0.30,
                         -in.base().floor() - 0.24, 0);
             }
         }
