@@ -175,8 +175,13 @@ public final class Proposals {
             for (Remedy remedy : Remedies.of(now.analysis, finding)) {
                 List<Sentence> applied = new ArrayList<>(now.mended);
                 applied.add(remedy.says());
-                Found next = found(taste, now.drawn.concept(), now.drawn.plan(),
-                        now.analysis.next(remedy.edit().apply(now.analysis.given())), List.copyOf(applied));
+                Design edited = remedy.edit().apply(now.analysis.given());
+                // What is wanted is not left at home to make room for what is wanted.
+                if (edited.things().size() < now.analysis.given().things().size()) {
+                    continue;
+                }
+                Found next = found(taste, now.drawn.concept(), now.drawn.plan(), now.analysis.next(edited),
+                        List.copyOf(applied));
                 best = next.badness < best.badness ? next : best;
             }
         }

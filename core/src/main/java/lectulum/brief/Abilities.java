@@ -37,7 +37,8 @@ public record Abilities(Set<Ability> given, Map<String, Set<Ability>> serves) {
     /// @param belongs looks that serve it where it is given
     /// @param would   ids of the catalogue that would give it
     /// @param floor   length of the body it asks for \[m\]
-    public record Row(Set<String> gives, Set<String> belongs, List<String> would, double floor) {
+    /// @param schools how practitioners differ about it, in a sentence or two
+    public record Row(Set<String> gives, Set<String> belongs, List<String> would, double floor, String schools) {
         /// Those things of the catalogue, once or several times.
         public List<Thing> things() {
             return would.stream().map(id -> Catalogue.shipped().find(id).orElseThrow()).toList();
@@ -133,7 +134,7 @@ public record Abilities(Set<Ability> given, Map<String, Set<Ability>> serves) {
         Map<Ability, Row> table = new EnumMap<>(Ability.class);
         for (CSVRecord r : Table.rows("abilities")) {
             table.put(Ability.valueOf(r.get("ability")), new Row(words(r.get("gives")), words(r.get("belongs")),
-                    List.copyOf(list(r.get("package"))), Table.number(r, "floor_mm") / 1000));
+                    List.copyOf(list(r.get("package"))), Table.number(r, "floor_mm") / 1000, r.get("schools")));
         }
         return table;
     }

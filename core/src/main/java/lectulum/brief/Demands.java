@@ -61,7 +61,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
 
     public static final Discipline<Demands> DISCIPLINE = new Discipline<>("demands", "What the brief asks",
             Stage.BRIEF, Discipline.Pace.REST, in -> new Reader(in).read(),
-            () -> new Demands(List.of(), Figures.NONE, List.of())).checking(BriefRules.class);
+            () -> new Demands(List.of(), Figures.NONE, List.of())).checking(BriefRules.class, BriefRemedies::of);
 
     /// Nights outside below this want heat, above this moving air \[°C\] (assumed).
     private static final double COLD = 6;

@@ -288,7 +288,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
     }
 
     /// Whether what is there already does for what the catalogue would add.
-    private static boolean stands(Thing there, Thing added) {
+    static boolean stands(Thing there, Thing added) {
         return there.symbol().equals(added.symbol()) && !added.symbol().isEmpty()
                 && there.tank().map(t -> t.use()).equals(added.tank().map(t -> t.use()));
     }

@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lectulum.brief.Abilities;
 import lectulum.brief.Tiers;
 import lectulum.design.brief.Ability;
 import lectulum.design.brief.Wish;
@@ -76,7 +77,8 @@ final class WishesLeaf implements Leaf.Page {
                         + " leaves out only what is not wanted. Own time is for the things; the base has its own line."),
                 panel("What it is to do", wishes,
                         "Costs are of what gives it in the design; where nothing does yet, of what the catalogue would"
-                                + " give. A dot marks what it has. Hover over a line to see which things."),
+                                + " give. A dot marks what it has. Point at a number to see which"
+                                + " things, at a name to see how builders differ about it."),
                 assumed);
         page = Pages.content(content);
     }
@@ -138,6 +140,11 @@ final class WishesLeaf implements Leaf.Page {
         Label name = new Label(capital(ability.label()));
         name.setWrapText(true);
         name.setMinHeight(Region.USE_PREF_SIZE);
+        Tooltip schools = new Tooltip(Abilities.row(ability).schools());
+        schools.setWrapText(true);
+        schools.setMaxWidth(360);
+        name.setTooltip(schools);
+        name.setAccessibleHelp(Abilities.row(ability).schools());
         wishes.add(name, 0, row);
         HBox segments = new HBox();
         segments.getStyleClass().addAll("segments", "tight");
