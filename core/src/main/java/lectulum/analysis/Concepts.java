@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import lectulum.analysis.soundness.Soundness;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.brief.Demand;
@@ -99,7 +101,17 @@ public final class Concepts {
     }
 
     static Drawn draw(Design brief, Concept concept, Plan plan) {
-        return judged(concept, plan, Analysis.of(Drafts.draw(brief, concept, plan)));
+        return judged(concept, plan, Analysis.of(drafted(brief, concept, plan)));
+    }
+
+    /// Drawn for the brief with its impossible numbers replaced, which it gets back as they were.
+    static Design drafted(Design brief, Concept concept, Plan plan) {
+        Design sound = Soundness.of(brief, Optional.empty()).design();
+        Design drawn = Drafts.draw(sound, concept, plan);
+        return sound == brief
+                ? drawn
+                : drawn.with(brief.brief().withType(concept.type())).withVehicle(brief.vehicle())
+                        .withCases(brief.cases());
     }
 
     static Drawn judged(Concept concept, Plan plan, Analysis analysis) {

@@ -11,7 +11,6 @@ import lectulum.brief.Demand;
 import lectulum.brief.Excluding;
 import lectulum.brief.Measure;
 import lectulum.brief.draft.Concept;
-import lectulum.brief.draft.Drafts;
 import lectulum.brief.draft.Plan;
 import lectulum.brief.draft.Taste;
 import lectulum.design.Design;
@@ -105,7 +104,7 @@ public final class Proposals {
             for (int i = 0; i < TRIES && !stop.getAsBoolean(); i++) {
                 Plan plan = changed(now.drawn.plan(), chance);
                 Found next = found(taste, now.drawn.concept(), plan,
-                        Analysis.of(Drafts.draw(brief, now.drawn.concept(), plan)), List.of());
+                        Analysis.of(Concepts.drafted(brief, now.drawn.concept(), plan)), List.of());
                 now = next.badness < now.badness ? next : now;
                 best = now.badness < best.badness ? now : best;
                 at.accept(new Progress(++done / steps, now.drawn.concept().label() + " drawn anew",

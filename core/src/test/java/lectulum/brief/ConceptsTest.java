@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Concepts;
@@ -19,6 +21,10 @@ import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
 import lectulum.design.brief.Ability;
+import lectulum.design.brief.Terrain;
+import lectulum.design.brief.Person;
+import lectulum.design.brief.Headroom;
+import lectulum.design.brief.Brief;
 import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Wish;
 import lectulum.figures.Finding;
@@ -141,6 +147,39 @@ class ConceptsTest {
         assertThat(analysis.findings()).noneMatch(f -> f.severity() == Severity.STOP);
         Room road = analysis.of(Room.in(Mode.ROAD));
         assertThat(FreeFloor.find(road, 1.8, 0.9, 1.0)).isPresent();
+    }
+
+    /// Whatever a brief says, sensible or not, something is drawn and judged.
+    @Test
+    void noBriefThrows() {
+        SplittableRandom chance = new SplittableRandom(3);
+        for (int i = 0; i < 60; i++) {
+            Design d = Briefs.all().get("a usual couple");
+            List<Person> people = new ArrayList<>();
+            int n = chance.nextInt(13);
+            for (int k = 0; k < n; k++) {
+                double height = chance.nextInt(8) == 0
+                        ? -3 + 1e3 * chance.nextDouble()
+                        : 0.5 + 1.8 * chance.nextDouble();
+                people.add(new Person("p" + k, "", height, 60, OptionalDouble.of(chance.nextInt(90))));
+            }
+            Brief b = d.brief().withPeople(people)
+                    .withNights(chance.nextInt(4) == 0 ? Double.NaN : chance.nextInt(400));
+            for (Ability a : Ability.values()) {
+                b = b.with(a, Wish.values()[chance.nextInt(4)]);
+            }
+            Terrain terrain = Terrain.values()[chance.nextInt(3)];
+            Design wild = d.with(b.withTravel(b.travel().withTerrain(terrain))
+                    .withHeadroom(Headroom.values()[chance.nextInt(3)]));
+
+            Drawn drawn = Concepts.of(wild, () -> false, x -> {
+            }).get(chance.nextInt(Concept.values().length));
+
+            assertThat(drawn.design().things()).isNotEmpty();
+            assertThat(drawn.design().brief().people()).isEqualTo(wild.brief().people());
+            assertThat(Analysis.of(drawn.design()).findings()).noneMatch(f -> f.rule().id().startsWith("failed"));
+            i += 6;
+        }
     }
 
     @Test
