@@ -147,6 +147,23 @@ class OlderFilesTest {
                 .isEqualTo(SchemaTest.fixture("version-3.lectulum.json"));
     }
 
+    /// The second version held the door where the camper is kept among what is assumed.
+    @Test
+    void whereItIsKeptMovesIntoTheBrief() throws IOException {
+        ObjectNode tree = (ObjectNode) JsonMapper.builder().build()
+                .readTree(SchemaTest.fixture("version-2.lectulum.json"));
+        ((ObjectNode) tree.at("/variants/0/design/settings/assumed")).put("garage.height", 2.15).put("garage.length", 0)
+                .put("exit.large", 0.6);
+
+        ProjectJson.Read read = ProjectJson.read(tree.toString());
+        Design d = read.project().design();
+
+        assertThat(d.brief().kept().height()).hasValue(2.15);
+        assertThat(d.brief().kept().length()).isEmpty();
+        assertThat(d.settings().assumed()).containsEntry("exit.large", 0.6).doesNotContainKey("garage.height");
+        assertThat(ProjectJson.write(read.project(), read.tree())).doesNotContain("garage.height");
+    }
+
     @Test
     void whatWasNotKnownInTheFirstVersionIsNotKnown() throws IOException {
         ObjectNode tree = (ObjectNode) JsonMapper.builder().build()
