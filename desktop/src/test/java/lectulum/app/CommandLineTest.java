@@ -52,6 +52,28 @@ class CommandLineTest {
                 .isEqualTo(Files.readString(Path.of("..", "docs", "file-format", "project.schema.json")));
     }
 
+    /// Every concept is a variant of the written project; what is printed of a camper is what a check of it says.
+    @Test
+    void proposeDrawsEveryConceptAndWritesThem() throws IOException {
+        Path file = folder.resolve("drawn" + ProjectFile.ENDING);
+
+        run("propose", "demo:dunlin", "--out", file.toString());
+
+        assertThat(out.toString()).contains("Teardrop", "Lifting roof", "Used camper", "Loaded", "Extra fuel a year");
+        var project = ProjectFile.open(file).project();
+        assertThat(project.variants()).hasSize(7);
+        assertThat(project.design().brief().people()).hasSize(1);
+        assertThat(run("check", file.toString())).isLessThan(2);
+    }
+
+    @Test
+    void proposeOfATasteSaysWhatIsLeft() {
+        int code = run("propose", "demo:dunlin", "--taste", "light");
+
+        assertThat(code).isEqualTo(out.toString().contains("left:") ? 1 : 0);
+        assertThat(out.toString()).contains("Loaded").doesNotContain("forbids it");
+    }
+
     @Test
     void aBadFileIsASentenceAndExitCodeTwo() throws IOException {
         Path file = folder.resolve("bad.json");
