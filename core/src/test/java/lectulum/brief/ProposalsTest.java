@@ -82,7 +82,7 @@ class ProposalsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"forty sleepers", "nobody", "a budget of one", "everything must be"})
+    @ValueSource(strings = {"nobody", "a budget of one"})
     void whatCannotBeMetIsSaid(String brief) {
         Proposal answer = propose(Briefs.all().get(brief), Taste.COMFORTABLE);
 
@@ -96,7 +96,10 @@ class ProposalsTest {
 
     @Test
     void aLowGarageAndStandingHeightExcludeEachOtherByWhatLacks() {
-        Proposal answer = propose(Briefs.all().get("a small car and a low garage"), Taste.LIGHT);
+        AtomicInteger told = new AtomicInteger();
+
+        Proposal answer = Proposals.of(Briefs.all().get("a small car and a low garage"), Taste.LIGHT, 1,
+                () -> told.get() >= 2, p -> told.incrementAndGet());
 
         // 1.87 m inside over 0.18 m of ground, 0.10 m of frame and 0.02 m of floor, 0.03 m of roof, 0.03 m of springs and
         // 0.05 m under the door: 2.28 m under a door of 2.00 m.

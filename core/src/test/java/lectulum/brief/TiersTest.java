@@ -26,8 +26,8 @@ class TiersTest {
         return Campers.demo(key).orElseThrow().design();
     }
 
-    private static double value(Design d, String id) {
-        return Analysis.of(d).figures().find(id).orElseThrow().value().orElseThrow();
+    private static double value(Analysis a, String id) {
+        return a.figures().find(id).orElseThrow().value().orElseThrow();
     }
 
     private static Design wished(Design d, long seed) {
@@ -43,11 +43,11 @@ class TiersTest {
     @ParameterizedTest
     @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
     void totalsEqualAFreshAnalysisWhateverIsSwitched(String key) {
-        for (long seed = 1; seed <= 8; seed++) {
+        for (long seed = 1; seed <= 3; seed++) {
             Design d = wished(demo(key), seed);
             Tiers tiers = Analysis.of(d).of(Tiers.DISCIPLINE);
             for (Tier tier : Tier.values()) {
-                Design only = Tiers.tier(d, tier);
+                Analysis only = Analysis.of(Tiers.tier(d, tier));
                 Tiers.Sum sum = tiers.sums().get(tier);
 
                 assertThat(sum.mass()).isEqualTo(value(only, "balance.departure.mass"), within(1e-9));
