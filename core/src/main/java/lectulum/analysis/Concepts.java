@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 import lectulum.analysis.soundness.Soundness;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.balance.road.RoadRules;
 import lectulum.brief.Demand;
 import lectulum.brief.Demands;
 import lectulum.brief.Measure;
@@ -97,7 +98,7 @@ public final class Concepts {
     }
 
     private static boolean sways(Drawn drawn) {
-        return drawn.stops.stream().anyMatch(f -> f.rule().id().startsWith("sway"));
+        return drawn.stops.stream().anyMatch(f -> f.rule() == RoadRules.SWAY_DAMPING);
     }
 
     static Drawn draw(Design brief, Concept concept, Plan plan) {

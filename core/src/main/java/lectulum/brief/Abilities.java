@@ -23,8 +23,8 @@ import org.apache.commons.csv.CSVRecord;
 
 /// What a design can do for its travellers, and which of its things serve what.
 ///
-/// A thing serves an ability where its look gives it, or where its look belongs to it and something else gives it. A
-/// battery therefore serves nothing in a camper that only has a battery box full of them and no load, but off-grid power.
+/// A thing serves an ability where its look gives it, or where its look belongs to it and something else gives it: a battery
+/// gives off-grid power, and serves the fan too where there is one.
 ///
 /// @param given  abilities that the design has
 /// @param serves for each thing that serves any, by id, what it serves

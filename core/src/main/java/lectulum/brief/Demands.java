@@ -48,6 +48,7 @@ import lectulum.layout.people.People;
 import lectulum.layout.people.Sleeping;
 import lectulum.money.Money;
 import lectulum.power.Power;
+import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.space.Solid;
 import lectulum.units.Quantity;
@@ -155,7 +156,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                 return;
             }
             if (brief.headroom() == Headroom.STANDING) {
-                Body camp = in.of(lectulum.space.Bodies.DISCIPLINE).in(Mode.CAMP);
+                Body camp = in.of(Bodies.DISCIPLINE).in(Mode.CAMP);
                 double roof = camp.open() ? 0 : camp.roofInside().highest();
                 double need = new Needs(tallest).standing();
                 boolean met = roof >= need - 1e-9;
@@ -275,7 +276,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
 
         private void kept() {
             Kept kept = brief.kept();
-            double top = Layout.highest(design, in.of(lectulum.space.Bodies.DISCIPLINE).road());
+            double top = Layout.highest(design, in.of(Bodies.DISCIPLINE).road());
             double stands = top + Assumed.value(design, Assumption.DROOP);
             kept.height().ifPresent(h -> all.add(Demand.judged("door", "where it is kept",
                     Sentence.of("under {0}", Amount.m(h)), Sentence.of("{0} unloaded", Amount.m(stands)),
@@ -419,7 +420,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                             .filter(t -> t.role() == Role.BUILT_IN && t.fix() == lectulum.design.thing.Fix.FIXED
                                     || t.mount() == Mount.SET_IN)
                             .toList());
-                    Room road = Room.of(empty, in.of(lectulum.space.Bodies.DISCIPLINE).road(), Mode.ROAD);
+                    Room road = Room.of(empty, in.of(Bodies.DISCIPLINE).road(), Mode.ROAD);
                     boolean met = FreeFloor.find(road, use.length(), use.width(), 1.0).isPresent();
                     all.add(Demand.judged("use." + id + ".floor", use.kind().label(),
                             Sentence.of("{0} by {1} of floor", Amount.m(use.length()), Amount.m(use.width())),

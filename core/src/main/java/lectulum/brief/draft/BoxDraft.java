@@ -79,7 +79,7 @@ final class BoxDraft {
         openings(berths);
         comfort();
         people(berths);
-        water(berths);
+        water();
         structure();
         power();
         uses();
@@ -318,9 +318,8 @@ final class BoxDraft {
                 z = LOWER + 0.10;
             }
             double x = b.along ? b.x + 0.3 : b.x;
-            double high = z;
             in.put("window-90-x-45-hinged", "Escape window" + (k == 0 ? "" : " " + (k + 1)), x,
-                    (k % 2 == 0 && !carries() ? -1 : 1) * (width / 2 - 0.005), high, 0);
+                    (k % 2 == 0 && !carries() ? -1 : 1) * (width / 2 - 0.005), z, 0);
             k++;
         }
     }
@@ -410,7 +409,7 @@ final class BoxDraft {
         }
     }
 
-    private void water(List<Berth> berths) {
+    private void water() {
         Brief b = brief.brief();
         boolean cans = plan.taste() == Taste.LIGHT || plan.taste() == Taste.CHEAP;
         int n = 0;

@@ -70,13 +70,12 @@ final class TeardropDraft {
                 .put("galley-bulkhead-ply-12-mm", "Bulkhead", head + 0.02, 0, 0, 0,
                         t -> t.with(new Size(0.012, width - 0.08, 0.9)));
         galley(head + 0.04);
-        double door = 0.72;
         for (int side : new int[]{-1, 1}) {
             in.put("side-door-teardrop", side < 0 ? "Door left" : "Door right", 1.05 * fx, side * (width / 2 - 0.035),
                     0.08, 0);
         }
         in.put("galley-hatch-teardrop", "Hatch", length - 0.12, 0, 0.15, 0, t -> t.with(Mount.SPREAD))
-                .put("gas-and-carbon-monoxide-alarm", "Gas and CO alarm", head - door / 3, -(width / 2 - 0.06), 0.2, 0)
+                .put("gas-and-carbon-monoxide-alarm", "Gas and CO alarm", head - 0.24, -(width / 2 - 0.06), 0.2, 0)
                 .put("rear-jacks-pair", "Rear jacks", length - 0.25, 0, -in.base().floor() - 0.13, 0,
                         t -> t.with(new Size(0.12, 1.1, 0.12)))
                 .put("tongue-box", "Tongue box", -0.24, 0, -0.02, 0)

@@ -22,7 +22,6 @@ final class TentDraft {
     private static final double TRAY_WIDE = 1.50;
     private static final double TRAY_HIGH = 0.60;
     private static final double LID = 0.04;
-    private static final int IN_LARGE = 4;
 
     private final Design brief;
     private final Concept concept;
@@ -54,7 +53,7 @@ final class TentDraft {
         Base base = Rolling.base(concept, shell, floor, tongue, 1000).with(WheelArches.NONE);
         in = new Furnishing(brief.with(base), false);
         double deck = tray ? high + LID : high;
-        body(deck);
+        body();
         double rack = deck + 0.06;
         double middle = length / 2 + 0.04;
         in.put("roof-rack-with-bars", "Rack", middle, 0, deck, 0)
@@ -67,7 +66,7 @@ final class TentDraft {
         return in.done();
     }
 
-    private void body(double deck) {
+    private void body() {
         if (tray) {
             in.put("floor-plywood-12-mm-per-4-m2", "Lid", length / 2, 0, high, 0,
                     t -> Furnishing.grown(t, length * width / 4).with(Mount.OUTSIDE)
