@@ -98,7 +98,8 @@ public final class Concepts {
     }
 
     private static boolean sways(Drawn drawn) {
-        return drawn.stops.stream().anyMatch(f -> f.rule() == RoadRules.SWAY_DAMPING);
+        return drawn.stops.stream()
+                .anyMatch(f -> f.rule() == RoadRules.SWAY_DAMPING || f.rule() == RoadRules.SWAY_TURNS_AWAY);
     }
 
     static Drawn draw(Design brief, Concept concept, Plan plan) {

@@ -42,15 +42,14 @@ import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.Needs;
 import lectulum.layout.FreeFloor;
-import lectulum.layout.Layout;
 import lectulum.layout.Room;
+import lectulum.layout.outside.Extent;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Sleeping;
 import lectulum.money.Money;
 import lectulum.power.Power;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
-import lectulum.space.Solid;
 import lectulum.units.Quantity;
 import lectulum.water.Water;
 
@@ -276,40 +275,21 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
 
         private void kept() {
             Kept kept = brief.kept();
-            double top = Layout.highest(design, in.of(Bodies.DISCIPLINE).road());
-            double stands = top + Assumed.value(design, Assumption.DROOP);
-            kept.height().ifPresent(h -> all.add(Demand.judged("door", "where it is kept",
-                    Sentence.of("under {0}", Amount.m(h)), Sentence.of("{0} unloaded", Amount.m(stands)),
-                    stands <= h - 0.05 + 1e-9, (stands - h + 0.05) / h,
-                    Sentence.of("{0} too high for the door", Amount.m(stands - h + 0.05)))));
-            double[] size = extent();
-            kept.width().ifPresent(w -> all.add(Demand.judged("width", "where it is kept",
-                    Sentence.of("through {0}", Amount.m(w)), Sentence.of("{0} wide", Amount.m(size[1])),
-                    size[1] <= w - 0.1 + 1e-9, (size[1] - w + 0.1) / w,
-                    Sentence.of("{0} too wide", Amount.m(size[1] - w + 0.1)))));
-            kept.length().ifPresent(l -> all.add(Demand.judged("length", "where it is kept",
-                    Sentence.of("in {0}", Amount.m(l)), Sentence.of("{0} long", Amount.m(size[0])), size[0] <= l + 1e-9,
-                    (size[0] - l) / l, Sentence.of("{0} too long", Amount.m(size[0] - l)))));
-            kept.branch().ifPresent(b -> all.add(Demand.judged("branch", "lowest branch",
-                    Sentence.of("under {0}", Amount.m(b)), Sentence.of("{0} high", Amount.m(top)), top <= b + 1e-9,
-                    (top - b) / b, Sentence.of("{0} too high", Amount.m(top - b)))));
+            Extent e = Extent.of(design, in.of(Bodies.DISCIPLINE).road());
+            kept.height().ifPresent(h -> all.add(held("door", "where it is kept", Sentence.of("under {0}", Amount.m(h)),
+                    Sentence.of("{0} unloaded", Amount.m(e.stands())), h, e.overDoor(h), "{0} too high for the door")));
+            kept.width()
+                    .ifPresent(w -> all.add(held("width", "where it is kept", Sentence.of("through {0}", Amount.m(w)),
+                            Sentence.of("{0} wide", Amount.m(e.width())), w, e.besideDoor(w), "{0} too wide")));
+            kept.length().ifPresent(l -> all.add(held("length", "where it is kept", Sentence.of("in {0}", Amount.m(l)),
+                    Sentence.of("{0} long", Amount.m(e.length())), l, e.length() - l, "{0} too long")));
+            kept.branch().ifPresent(b -> all.add(held("branch", "lowest branch", Sentence.of("under {0}", Amount.m(b)),
+                    Sentence.of("{0} high", Amount.m(e.height())), b, e.height() - b, "{0} too high")));
         }
 
-        /// Length with the tongue and width, what is outside counted.
-        private double[] extent() {
-            Base base = design.base();
-            double half = Math.max(base.shell().width() / 2, (base.axle().track() + base.axle().tyreWidth()) / 2);
-            double front = 0;
-            double rear = base.tongueLength() + base.shell().length();
-            for (Thing t : design.things()) {
-                if (t.mount() == Mount.OUTSIDE && !t.place().away()) {
-                    Solid s = Solid.of(t.size(), t.place());
-                    half = Math.max(half, Math.max(s.maxY(), -s.minY()));
-                    front = Math.min(front, base.tongueLength() + s.minX());
-                    rear = Math.max(rear, base.tongueLength() + s.maxX());
-                }
-            }
-            return new double[]{rear - front, 2 * half};
+        private static Demand held(String id, String line, Sentence asks, Sentence is, double of, double lacks,
+                String words) {
+            return Demand.judged(id, line, asks, is, lacks <= 1e-9, lacks / of, Sentence.of(words, Amount.m(lacks)));
         }
 
         /// The lowest part between the wheels: floor, frame, or what hangs under it.

@@ -191,18 +191,9 @@ public final class RatingStudies {
     private static Study brakes(Rig rig) {
         Study.Notebook book = new Study.Notebook("brakes", Stage.BALANCE, "Brakes", "");
         double gross = rig.base().rating(Rating.GROSS_PLATE).orElse(rig.departure().mass());
-        double share = rig.assumed(Assumption.BRAKE_SHARE);
-        double limit = rig.assumed(Assumption.BRAKE_LAW);
-        String by = "the law you set";
-        if (share > 0 && share * rig.vehicle().kerbMass() < limit) {
-            limit = share * rig.vehicle().kerbMass();
-            by = "a part of the vehicle's mass";
-        }
-        double unbraked = rig.vehicle().rating(Rating.TOW_UNBRAKED).orElse(Double.POSITIVE_INFINITY);
-        if (unbraked < limit) {
-            limit = unbraked;
-            by = "the vehicle's own limit without brakes";
-        }
+        BrakeLimit needed = BrakeLimit.of(rig.design);
+        double limit = needed.mass();
+        String by = needed.by();
         boolean braked = rig.base().axle().braked();
         book.figure("brakes.limit", "Brakes needed above", limit, Quantity.MASS,
                 "min (law, part of the vehicle, vehicle's limit)", Sentence.of("by {0}", by),

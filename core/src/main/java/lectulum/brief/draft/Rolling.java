@@ -3,12 +3,10 @@ package lectulum.brief.draft;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
+import lectulum.balance.ratings.BrakeLimit;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.base.Axle;
@@ -121,7 +119,7 @@ final class Rolling {
             }
             now = placed(now);
         }
-        return now.with(now.base().with(now.base().axle().withBrakes(braked(now, rating))));
+        return now.with(now.base().with(now.base().axle().withBrakes(rating > BrakeLimit.of(now).mass())));
     }
 
     /// The design with what lies stowed moved to the side until left and right carry the same, as far as that goes.
@@ -169,13 +167,5 @@ final class Rolling {
                     double x = p - b.tongueLength() - b.axle().bearing();
                     return design.with(b.with(b.axle().at(Furnishing.round(x, 1000))));
                 }).orElse(design);
-    }
-
-    private static boolean braked(Design design, double gross) {
-        double law = Assumed.value(design, Assumption.BRAKE_LAW);
-        double share = Assumed.value(design, Assumption.BRAKE_SHARE);
-        double limit = share > 0 ? Math.min(law, share * design.vehicle().kerbMass()) : law;
-        Optional<Double> own = design.vehicle().rating(Rating.TOW_UNBRAKED).stream().boxed().findFirst();
-        return gross > Math.min(limit, own.orElse(Double.POSITIVE_INFINITY));
     }
 }

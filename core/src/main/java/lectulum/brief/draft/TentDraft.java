@@ -1,6 +1,5 @@
 package lectulum.brief.draft;
 
-import java.util.List;
 import lectulum.design.Design;
 import lectulum.design.base.Base;
 import lectulum.design.base.Shell;

@@ -8,7 +8,6 @@ import lectulum.assumed.Assumption;
 import lectulum.balance.RigPicture;
 import lectulum.design.Design;
 import lectulum.design.Mode;
-import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
@@ -31,7 +30,6 @@ import lectulum.symbols.Unfolded;
 import lectulum.symbols.Sketched;
 import lectulum.symbols.Figure;
 import lectulum.symbols.Facing;
-import lectulum.layout.Layout;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.brief.Kept;
 import lectulum.design.brief.Person;
@@ -44,8 +42,6 @@ public final class OutsideStudies {
                     Design.Part.SETTINGS), in.of(Bodies.DISCIPLINE)))
             .checking(OutsideRules.class, OutsideRemedies::of);
 
-    /// Wanted free of a door on each side and above \[m\] (assumed).
-    private static final double FREE = 0.05;
     /// How far a sliding leaf stands off the wall \[m\] (assumed).
     private static final double SLIDES_OUT = 0.08;
 
@@ -69,75 +65,67 @@ public final class OutsideStudies {
 
     private static Study extents(Design design, Body body) {
         Study.Notebook book = new Study.Notebook("outside", Stage.LAYOUT, "Over all", "");
-        Base base = design.base();
-        double half = Math.max(body.halfWidth(), (base.axle().track() + base.axle().tyreWidth()) / 2);
-        double front = 0;
-        double rear = base.tongueLength() + body.length();
-        double top = Layout.highest(design, body);
-        for (Solid s : outside(design, Mode.ROAD)) {
-            half = Math.max(half, Math.max(s.maxY(), -s.minY()));
-            front = Math.min(front, base.tongueLength() + s.minX());
-            rear = Math.max(rear, base.tongueLength() + s.maxX());
-        }
+        Extent e = Extent.of(design, body);
+        double width = e.width();
+        double top = e.height();
         String source = "largest of body, wheels and things outside, on the road";
-        double length = rear - front;
-        book.figure("outside.width", "Width", 2 * half, Quantity.LENGTH, "2 × the farthest side",
+        double length = e.length();
+        book.figure("outside.width", "Width", width, Quantity.LENGTH, "2 × the farthest side",
                 Sentence.of("body {0}", Amount.m(2 * body.halfWidth())), source);
         book.figure("outside.length", "Length with tongue", length, Quantity.LENGTH, "rear − front",
-                Sentence.of("from {0} to {1} behind the ball", Amount.m(front), Amount.m(rear)), source);
+                Sentence.of("from {0} to {1} behind the ball", Amount.m(e.front()), Amount.m(e.rear())), source);
         book.figure("outside.height", "Height", top, Quantity.LENGTH, "highest above the ground",
                 Sentence.of("body {0}", Amount.m(body.heightAboveGround())), source);
         double wide = Assumed.value(design, Assumption.LIMIT_WIDTH);
         double high = Assumed.value(design, Assumption.LIMIT_HEIGHT);
-        if (2 * half > wide) {
+        if (width > wide) {
             book.say(OutsideRules.OUT_LIMIT_WIDTH, Severity.WARN, Sentence.of("It is wider than the road allows"),
-                    Sentence.of("{0}; your limit is {1}.", Amount.m(2 * half), Amount.m(wide)));
+                    Sentence.of("{0}; your limit is {1}.", Amount.m(width), Amount.m(wide)));
         }
         if (top > high) {
             book.say(OutsideRules.OUT_LIMIT_HEIGHT, Severity.WARN, Sentence.of("It is higher than the road allows"),
                     Sentence.of("{0}; your limit is {1}.", Amount.m(top), Amount.m(high)));
         }
-        kept(design, top, length, 2 * half, book);
+        kept(design.brief().kept(), e, book);
         return book.caution("Check width, height, overhang and lamp rules where you drive.").done();
     }
 
     /// Where it is kept and what it passes on the way, as the brief says.
-    private static void kept(Design design, double top, double length, double width, Study.Notebook book) {
-        Kept kept = design.brief().kept();
-        double stands = top + Assumed.value(design, Assumption.DROOP);
+    private static void kept(Kept kept, Extent e, Study.Notebook book) {
+        double stands = e.stands();
         if (kept.height().isPresent()) {
             double high = kept.height().getAsDouble();
             book.figure("outside.garage", "Free above it where it is kept", high - stands, Quantity.LENGTH,
                     "clear height − height on unloaded springs",
                     Sentence.of("{0} − {1}", Amount.m(high), Amount.m(stands)), "sum");
-            if (high - stands < FREE) {
+            if (e.overDoor(high) > 0) {
                 book.say(OutsideRules.OUT_LIMIT_GARAGE, Severity.WARN, Sentence.of("It does not fit where it is kept"),
                         Sentence.of("Unloaded it stands {0} high; the brief has a door of {1}, and {2} is wanted free.",
-                                Amount.m(stands), Amount.m(high), Amount.m(FREE)));
+                                Amount.m(stands), Amount.m(high), Amount.m(Extent.FREE)));
             }
         }
         kept.length().ifPresent(deep -> {
-            if (length > deep) {
+            if (e.length() > deep) {
                 book.say(OutsideRules.OUT_LIMIT_DEEP, Severity.WARN,
                         Sentence.of("It is too long for where it is kept"),
-                        Sentence.of("{0} with the tongue; the brief has a place of {1}.", Amount.m(length),
+                        Sentence.of("{0} with the tongue; the brief has a place of {1}.", Amount.m(e.length()),
                                 Amount.m(deep)));
             }
         });
         kept.width().ifPresent(wide -> {
-            if (width > wide - 2 * FREE) {
+            if (e.besideDoor(wide) > 0) {
                 book.say(OutsideRules.OUT_LIMIT_DOOR, Severity.WARN,
                         Sentence.of("It is too wide for where it is kept"),
                         Sentence.of("{0} wide; the brief has a door of {1}, and {2} is wanted free on each side.",
-                                Amount.m(width), Amount.m(wide), Amount.m(FREE)));
+                                Amount.m(e.width()), Amount.m(wide), Amount.m(Extent.FREE)));
             }
         });
         kept.branch().ifPresent(low -> {
-            if (top > low) {
+            if (e.height() > low) {
                 book.say(OutsideRules.OUT_LIMIT_BRANCH, Severity.WARN,
                         Sentence.of("It does not pass the lowest branch"),
                         Sentence.of("{0} high; the brief has a branch or an arch at {1} on the usual way.",
-                                Amount.m(top), Amount.m(low)));
+                                Amount.m(e.height()), Amount.m(low)));
             }
         });
     }
