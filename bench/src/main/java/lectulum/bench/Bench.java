@@ -21,7 +21,6 @@ import lectulum.analysis.FindPlace;
 import lectulum.analysis.Proposals;
 import lectulum.analysis.Remedies;
 import lectulum.balance.Balance;
-import lectulum.brief.draft.Taste;
 import lectulum.balance.camp.CampStudies;
 import lectulum.balance.hitch.HitchStudies;
 import lectulum.balance.ratings.RatingStudies;
@@ -126,9 +125,8 @@ public final class Bench {
         Design chamois = Campers.demo("chamois").orElseThrow().design();
         add("concepts of one brief", 0, time(i -> Concepts.of(chamois, () -> false, d -> {
         })), Budget.median(2000));
-        add("a light answer to a brief", 0, new double[]{once(() -> Proposals.of(chamois, Taste.LIGHT, 1, () -> false,
-                p -> {
-                }))}, Budget.median(30_000));
+        add("three answers to a brief", 0, new double[]{once(() -> Proposals.of(chamois, 1, () -> false, p -> {
+        }))}, Budget.median(90_000));
     }
 
     private static double once(Runnable work) {

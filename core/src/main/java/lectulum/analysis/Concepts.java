@@ -79,11 +79,24 @@ public final class Concepts {
             if (stop.getAsBoolean()) {
                 return List.copyOf(all);
             }
-            Drawn drawn = steady(brief, concept, Plan.of(Taste.USUAL));
+            Drawn drawn = best(brief, concept);
             all.add(drawn);
             each.accept(drawn);
         }
         return List.copyOf(all);
+    }
+
+    /// As usual; where something forbids that, in the first taste that nothing forbids, or that the fewest do.
+    private static Drawn best(Design brief, Concept concept) {
+        Drawn best = steady(brief, concept, Plan.of(Taste.USUAL));
+        for (Taste taste : List.of(Taste.LIGHT, Taste.COMFORTABLE, Taste.CHEAP)) {
+            if (best.sound()) {
+                break;
+            }
+            Drawn other = steady(brief, concept, Plan.of(taste));
+            best = other.stops.size() < best.stops.size() ? other : best;
+        }
+        return best;
     }
 
     /// Drawn with a tongue long enough not to sway, where that is to be had.

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import lectulum.analysis.Concepts.Drawn;
 import lectulum.brief.Demand;
 import lectulum.brief.Excluding;
@@ -21,10 +22,12 @@ import lectulum.figures.Severity;
 
 /// Answers to a brief: the light, the cheap and the comfortable camper that meets it best.
 ///
-/// Every concept is drawn; the best few are drawn again with other numbers, by chance from a seed, keeping what is better;
+/// Every concept is drawn in every taste; the best few are drawn again with other numbers, by chance from a seed, keeping what is better;
 /// then the remedies of the checks are applied to the best, as long as they make it better. Better is first fewer stops,
-/// then fewer and smaller unmet demands, then fewer warnings, then the measure of the taste. The same brief, taste and
-/// seed give the same answer unless it is stopped.
+/// then fewer and smaller unmet demands, then fewer warnings, then the measure of the taste. The budget binds the cheap one;
+/// the light and the comfortable one may pass it, which counts against them by how far. The three are looked for one after
+/// another, and each taste then takes the best of what all have found, so that the light one is never heavier than an equal
+/// among the others. The same brief and seed give the same answers unless the search is stopped.
 public final class Proposals {
     /// Concepts that are drawn again, and how often each.
     private static final int KEPT = 3;
@@ -36,6 +39,10 @@ public final class Proposals {
     private static final double WARNING = 0.02;
     /// How much a wholly unmet demand counts (assumed).
     private static final double UNMET = 0.25;
+
+    /// How much a budget passed by its half counts where it does not bind: 0.15 is 150 kg or fifteen points of the layout
+    /// (assumed).
+    private static final double OVER = 0.3;
 
     /// How much cloth in place of walls counts against comfort (assumed).
     private static final double NO_WALLS = 0.3;
@@ -77,12 +84,30 @@ public final class Proposals {
     private record Found(Drawn drawn, Analysis analysis, int warnings, double badness, List<Sentence> mended) {
     }
 
-    /// The best answer for a taste.
+    /// The best answer for each taste.
     ///
     /// @param seed of the chance
-    /// @param stop ends the search: the best by then is given
+    /// @param stop ends the search: the best by then is given, at least one each
     /// @param at   is told how far it is
-    public static Proposal of(Design brief, Taste taste, long seed, BooleanSupplier stop, Consumer<Progress> at) {
+    public static List<Proposal> of(Design brief, long seed, BooleanSupplier stop, Consumer<Progress> at) {
+        List<Found> all = new ArrayList<>();
+        double tastes = TASTES.size();
+        for (Taste taste : TASTES) {
+            double before = all.size();
+            all.add(best(brief, taste, seed, stop, (part, says, best) -> at.accept(
+                    new Progress((before + part) / tastes, "the " + taste.label() + " one: " + says,
+                            proposal(brief, taste, best)))));
+        }
+        return TASTES.stream().map(taste -> proposal(brief, taste,
+                all.stream().min(Comparator.comparingDouble(f -> badness(taste, f.drawn, f.warnings))).orElseThrow()))
+                .toList();
+    }
+
+    private interface Step {
+        void at(double part, String says, Found best);
+    }
+
+    private static Found best(Design brief, Taste taste, long seed, BooleanSupplier stop, Step at) {
         SplittableRandom chance = new SplittableRandom(seed);
         List<Found> all = new ArrayList<>();
         Found best = null;
@@ -92,11 +117,11 @@ public final class Proposals {
             if (best != null && stop.getAsBoolean()) {
                 break;
             }
-            Drawn drawn = Concepts.steady(brief, concept, Plan.of(taste));
-            Found found = found(taste, concept, drawn.plan(), Analysis.of(drawn.design()), List.of());
+            Found found = Stream.of(Taste.values()).map(t -> steady(brief, taste, concept, Plan.of(t)))
+                    .min(Comparator.comparingDouble(Found::badness)).orElseThrow();
             all.add(found);
             best = best == null || found.badness < best.badness ? found : best;
-            at.accept(new Progress(++done / steps, concept.label(), proposal(brief, taste, best)));
+            at.at(++done / steps, concept.label(), best);
         }
         all.sort(Comparator.comparingDouble(Found::badness));
         for (Found start : all.subList(0, Math.min(KEPT, all.size()))) {
@@ -107,8 +132,7 @@ public final class Proposals {
                         Analysis.of(Concepts.drafted(brief, now.drawn.concept(), plan)), List.of());
                 now = next.badness < now.badness ? next : now;
                 best = now.badness < best.badness ? now : best;
-                at.accept(new Progress(++done / steps, now.drawn.concept().label() + " drawn anew",
-                        proposal(brief, taste, best)));
+                at.at(++done / steps, now.drawn.concept().label() + " drawn anew", best);
             }
         }
         for (int i = 0; i < MENDED && !stop.getAsBoolean(); i++) {
@@ -118,9 +142,14 @@ public final class Proposals {
                 break;
             }
             best = mended;
-            at.accept(new Progress(done / steps, "remedies", proposal(brief, taste, best)));
+            at.at(done / steps, "remedies", best);
         }
-        return proposal(brief, taste, best);
+        return best;
+    }
+
+    private static Found steady(Design brief, Taste taste, Concept concept, Plan plan) {
+        Drawn drawn = Concepts.steady(brief, concept, plan);
+        return found(taste, concept, drawn.plan(), Analysis.of(drawn.design()), List.of());
     }
 
     private static Found found(Taste taste, Concept concept, Plan plan, Analysis analysis, List<Sentence> mended) {
@@ -132,7 +161,10 @@ public final class Proposals {
 
     /// The less the better: stops weigh more than all demands, these more than all warnings and the measure.
     private static double badness(Taste taste, Drawn drawn, int warnings) {
-        double unmet = drawn.unmet().stream().mapToDouble(d -> UNMET + d.lack()).sum();
+        boolean bound = taste == Taste.CHEAP;
+        double unmet = drawn.unmet().stream().filter(d -> bound || !d.is(Demand.BUDGET))
+                .mapToDouble(d -> UNMET + d.lack()).sum();
+        double over = drawn.unmet().stream().filter(d -> !bound && d.is(Demand.BUDGET)).mapToDouble(Demand::lack).sum();
         double own = drawn.of(measure(taste));
         double scale = switch (taste) {
             case LIGHT -> own / 1000;
@@ -140,7 +172,7 @@ public final class Proposals {
             case USUAL, COMFORTABLE -> 1 - own / 100 + (Double.isNaN(drawn.of(Measure.INSIDE)) ? NO_WALLS : 0)
                     + (drawn.concept() == Concept.TENT_BOX ? NO_WALLS : 0);
         };
-        return 100.0 * drawn.stops().size() + 10 * unmet + scale + WARNING * warnings;
+        return 100.0 * drawn.stops().size() + 10 * unmet + OVER * over + scale + WARNING * warnings;
     }
 
     /// A plan with one or two numbers changed.

@@ -12,6 +12,13 @@ import lectulum.figures.Sentence;
 /// @param lack by how much it fails, as a part of what is wanted, 0 where it is met; 1 where nothing of it is there
 /// @param says the lack in a sentence; the same as `has` where it is met
 public record Demand(String id, String line, Sentence asks, Sentence has, boolean met, double lack, Sentence says) {
+    /// Of what it may cost in all.
+    public static final String BUDGET = "budget";
+
+    public boolean is(String which) {
+        return id.equals(which);
+    }
+
     static Demand met(String id, String line, Sentence asks, Sentence has) {
         return new Demand(id, line, asks, has, true, 0, has);
     }

@@ -240,7 +240,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
 
         private void money() {
             double forecast = figure(in.of(Money.DISCIPLINE).figures(), "money.forecast");
-            brief.budget().ifPresent(budget -> all.add(Demand.judged("budget", "budget",
+            brief.budget().ifPresent(budget -> all.add(Demand.judged(Demand.BUDGET, "budget",
                     Sentence.of("{0} at most", Amount.money(budget)), Sentence.of("{0}", Amount.money(forecast)),
                     forecast <= budget, forecast / budget - 1,
                     Sentence.of("{0} over", Amount.money(forecast - budget)))));

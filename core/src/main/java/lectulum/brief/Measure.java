@@ -89,6 +89,7 @@ public enum Measure {
     /// A value with no more digits than an estimate has.
     public double shown(double value) {
         return switch (this) {
+            case DEMANDS -> Math.rint(value * 100) / 100;
             case COST -> Math.rint(value / 50) * 50;
             case HOURS -> Math.rint(value / Units.HOUR / 5) * 5 * Units.HOUR;
             case FUEL -> Math.rint(value / Units.LITRE / 5) * 5 * Units.LITRE;

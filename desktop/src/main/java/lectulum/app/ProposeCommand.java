@@ -54,8 +54,8 @@ final class ProposeCommand implements Callable<Integer> {
         if (taste == null) {
             Concepts.of(brief, () -> false, all::add).forEach(d -> say(print, d, style));
         } else {
-            Proposals.Proposal p = Proposals.of(brief, taste, seed, () -> false, x -> {
-            });
+            Proposals.Proposal p = Proposals.of(brief, seed, () -> false, x -> {
+            }).get(Proposals.TASTES.indexOf(taste == Taste.USUAL ? Taste.COMFORTABLE : taste));
             all.add(p.drawn());
             say(print, p.drawn(), style);
             p.mended().forEach(m -> print.println("  mended: " + m.text(style)));

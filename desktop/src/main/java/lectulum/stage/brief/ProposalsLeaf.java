@@ -121,28 +121,22 @@ final class ProposalsLeaf implements Leaf.Page {
         fill();
         busy(true);
         long mine = ++search;
-        int n = 0;
-        for (Taste taste : Proposals.TASTES) {
-            int before = n++;
-            worker.run(() -> Proposals.of(brief, taste, SEED, () -> search != mine, p -> Platform.runLater(() -> {
-                if (search == mine) {
-                    bar.setProgress((before + p.part()) / Proposals.TASTES.size());
-                    says.setText("The " + taste.label() + " one: " + p.says().toLowerCase(Locale.ROOT));
-                    found.put(taste, p.best());
-                }
-            })), best -> {
-                if (search == mine) {
-                    found.put(taste, best);
-                    if (taste == Proposals.TASTES.getLast()) {
-                        busy(false);
-                    }
-                }
-                fill();
-            }, sentence -> {
+        worker.run(() -> Proposals.of(brief, SEED, () -> search != mine, p -> Platform.runLater(() -> {
+            if (search == mine) {
+                bar.setProgress(p.part());
+                says.setText(p.says());
+                found.put(p.best().taste(), p.best());
+            }
+        })), best -> {
+            if (search == mine) {
+                best.forEach(p -> found.put(p.taste(), p));
                 busy(false);
-                answers.getChildren().add(StudyPane.words(sentence, "hint"));
-            });
-        }
+            }
+            fill();
+        }, sentence -> {
+            busy(false);
+            answers.getChildren().add(StudyPane.words(sentence, "hint"));
+        });
     }
 
     private void fill() {
