@@ -34,6 +34,7 @@ module lectulum.core {
     exports lectulum.brief.bases;
     exports lectulum.brief.draft;
     exports lectulum.brief.height;
+    exports lectulum.brief.schools;
     exports lectulum.catalogue;
     exports lectulum.demo;
     exports lectulum.design;

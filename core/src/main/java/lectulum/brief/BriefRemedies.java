@@ -11,7 +11,6 @@ import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
-import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.design.brief.Ability;
 import lectulum.design.thing.Placement;
@@ -31,13 +30,6 @@ import lectulum.space.Body;
 
 /// What may bring the camper to what the brief asks: things of the catalogue where they fit, and changes of the shell.
 final class BriefRemedies {
-    /// A top that rises weighs that a square metre, and with its seals and lifters \[kg/m²\], \[kg\] (assumed).
-    private static final double TOP = 7;
-    private static final double LIFTERS = 8;
-    private static final double PANEL = 0.015;
-    private static final double SEALS = 60;
-    private static final double STEP = 0.01;
-
     private BriefRemedies() {
     }
 
@@ -138,36 +130,22 @@ final class BriefRemedies {
         if (d.base().shell() instanceof Shell.Tray || d.base().carcass().lift().isPresent()) {
             return Optional.empty();
         }
-        Shell shell = d.base().shell();
-        double folded = 4 * PANEL;
-        double rise = up(new Needs(d.brief().tallest()).standing() - shell.height() + d.base().roof() + folded);
-        Carcass.Lift lift = new Carcass.Lift(rise, PANEL, Math.round(TOP * shell.length() * shell.width() + LIFTERS),
-                SEALS, 4);
-        return Optional.of(Mend.base(Sentence.of("A roof that rises by {0}", Amount.m(rise)), "Lifting roof",
-                b -> b.with(b.carcass().withLift(Optional.of(lift)))));
+        double standing = new Needs(d.brief().tallest()).standing();
+        return Optional.of(new Remedy(Sentence.of("A roof that rises by {0}", Amount.m(Raising.rise(d, standing))),
+                new Edit("Lifting roof", x -> Raising.lifting(x, standing))));
     }
 
-    /// A body higher by what lacks, where nothing is on its roof.
+    /// A body higher by what lacks.
     private static Optional<Remedy> raise(Known known) {
         Design d = known.design();
         Body camp = known.of(Bodies.DISCIPLINE).in(Mode.CAMP);
         if (camp.open()) {
             return Optional.empty();
         }
-        double more = up(new Needs(d.brief().tallest()).standing() - camp.roofInside().highest());
-        double top = d.base().shell().height();
+        double more = Raising.up(new Needs(d.brief().tallest()).standing() - camp.roofInside().highest());
+        double inside = known.of(Bodies.DISCIPLINE).road().roofInside().highest();
         return Optional.of(new Remedy(Sentence.of("A body {0} higher", Amount.m(more)),
-                new Edit("Higher body", x -> x
-                        .with(x.base()
-                                .with(x.base().shell().resized(x.base().shell().length(), x.base().shell().width(),
-                                        top + more)))
-                        .withThings(x.things().stream().map(t -> t.place().z() > top - 0.15
-                                ? t.with(t.place().moved(0, 0, more))
-                                : t).toList()))));
-    }
-
-    private static double up(double metres) {
-        return Math.ceil(metres / STEP - 1e-6) * STEP;
+                new Edit("Higher body", x -> Raising.high(x, inside + more))));
     }
 
     /// Springs and wheels that carry it higher by what lacks.
@@ -176,7 +154,7 @@ final class BriefRemedies {
                 .findFirst();
         double wanted = known.design().brief().travel().terrain().clearance();
         return ground.stream().map(g -> {
-            double by = up(g.lack() * wanted);
+            double by = Raising.up(g.lack() * wanted);
             return Mend.base(Sentence.of("Carry the floor {0} higher", Amount.m(by)), "Higher floor",
                     b -> b.withFloorHeight(b.floorHeight() + by));
         });

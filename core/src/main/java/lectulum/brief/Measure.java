@@ -8,6 +8,8 @@ import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.balance.Limit;
 import lectulum.balance.LoadedState;
+import lectulum.balance.road.RoadStudies;
+import lectulum.balance.turning.TurningStudies;
 import lectulum.brief.height.HeightStudies;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
@@ -16,6 +18,7 @@ import lectulum.discipline.Known;
 import lectulum.figures.Figures;
 import lectulum.layout.Layout;
 import lectulum.layout.change.ChangeOvers;
+import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
 import lectulum.money.Money;
@@ -23,6 +26,7 @@ import lectulum.power.Power;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
 import lectulum.units.Quantity;
+import lectulum.units.Style;
 import lectulum.units.Units;
 import lectulum.water.Water;
 
@@ -37,6 +41,12 @@ public enum Measure {
     INSIDE("Height inside, camp", Quantity.LENGTH, true, Assumption.WISH_INSIDE, Measure::inside),
     OVER("Height over all", Quantity.LENGTH, false, null,
             k -> Layout.highest(k.design(), k.of(Bodies.DISCIPLINE).road())),
+    LENGTH("Length over all", Quantity.LENGTH, false, null,
+            k -> known(k.of(OutsideStudies.DISCIPLINE).figures(), "outside.length")),
+    TURN("Turns until they touch", Quantity.ANGLE, true, null,
+            k -> known(k.of(TurningStudies.DISCIPLINE).figures(), "outside.turn")),
+    SWAY("Damping of the swing", Quantity.COUNT, true, null,
+            k -> known(k.of(RoadStudies.DISCIPLINE).figures(), "sway.damping")),
     FRONT("Frontal area", Quantity.AREA, false, null, k -> figure(k.of(HeightStudies.DISCIPLINE).figures(),
             "drag.front")),
     FUEL("Extra fuel a year", Quantity.VOLUME, false, Assumption.WISH_FUEL,
@@ -67,6 +77,22 @@ public enum Measure {
         return label;
     }
 
+    /// The label in a word or two, for the head of a column.
+    public String brief() {
+        return switch (this) {
+            case OVER -> "Over all";
+            case INSIDE -> "Inside";
+            case FUEL -> "Fuel/year";
+            case NIGHTS -> "Nights";
+            case SETUP -> "Set up";
+            case LAYOUT -> "Layout";
+            case LENGTH -> "Length";
+            case TURN -> "Turns";
+            case SWAY -> "Swing dies";
+            default -> label;
+        };
+    }
+
     public Quantity quantity() {
         return quantity;
     }
@@ -92,9 +118,38 @@ public enum Measure {
             case DEMANDS -> Math.rint(value * 100) / 100;
             case COST -> Math.rint(value / 50) * 50;
             case HOURS -> Math.rint(value / Units.HOUR / 5) * 5 * Units.HOUR;
+            case SWAY -> Math.rint(value * 100) / 100;
+            case TURN -> Math.toRadians(Math.rint(Math.toDegrees(value)));
             case FUEL -> Math.rint(value / Units.LITRE / 5) * 5 * Units.LITRE;
             default -> value;
         };
+    }
+
+    /// As it stands in a table; a dash where there is none.
+    public String text(double value, Style style) {
+        if (Double.isNaN(value)) {
+            return "–";
+        }
+        return this == SETUP && value == 0 ? "0\u00a0min" : Units.text(shown(value), quantity, style);
+    }
+
+    /// By how much one value is more than another, with its sign and no more digits than an estimate has; `=` for the same,
+    /// a dash where one has none. Masses are told in whole kilograms or pounds.
+    public String difference(double from, double to, Style style) {
+        if (Double.isNaN(from) || Double.isNaN(to)) {
+            return "–";
+        }
+        double by = shown(to) - shown(from);
+        if (quantity == Quantity.MASS) {
+            double unit = Units.shownPerSi(quantity, 1, style);
+            by = Math.rint(by * unit) / unit;
+        }
+        if (Math.abs(by) < 1e-9) {
+            return "=";
+        }
+        String size = Units.text(Math.abs(by), quantity, style);
+        String whole = quantity == Quantity.MASS ? size.replaceFirst("[.,]0(?=\\D)", "") : size;
+        return (by > 0 ? "+" : "−") + whole;
     }
 
     private static double met(Known k) {
@@ -132,7 +187,12 @@ public enum Measure {
     }
 
     private static double figure(Figures figures, String id) {
+        double value = known(figures, id);
+        return Double.isNaN(value) ? 0 : value;
+    }
+
+    private static double known(Figures figures, String id) {
         OptionalDouble value = figures.find(id).map(f -> f.value()).orElse(OptionalDouble.empty());
-        return value.orElse(0);
+        return value.orElse(Double.NaN);
     }
 }

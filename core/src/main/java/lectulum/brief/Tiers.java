@@ -99,11 +99,6 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
     public record Cost(boolean given, List<String> things, Sum more, double length) {
     }
 
-    /// A shell of so much weighs, costs and takes for a square metre (assumed): what standing height adds is reckoned by it.
-    private static final double SKIN_MASS = 7;
-    private static final double SKIN_MONEY = 45;
-    private static final double SKIN_HOURS = 3 * 3600;
-
     public static Tiers of(Design design) {
         Abilities had = Abilities.of(design);
         Lines lines = new Lines(design, had);
@@ -311,7 +306,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
         double to = given ? inside : new Needs(tallest).standing();
         double skin = tallest > 0 ? Math.max(0, to - from) * 2 * (shell.length() + shell.width()) : 0;
         return new Cost(given, List.of("walls from " + round(from) + " to " + round(Math.max(from, to)) + " m inside"),
-                new Sum(SKIN_MASS * skin, SKIN_MONEY * skin, 0, 0, SKIN_HOURS * skin), 0);
+                new Sum(Raising.SKIN_MASS * skin, Raising.SKIN_MONEY * skin, 0, 0, Raising.SKIN_HOURS * skin), 0);
     }
 
     private static String round(double metres) {

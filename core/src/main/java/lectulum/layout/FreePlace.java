@@ -22,12 +22,17 @@ import lectulum.space.Body;
 import lectulum.space.Solid;
 
 /// Where a new thing can stand on the road without touching anything: things inside on the floor along a wall, from the
-/// front, as they are or turned by a quarter, a mattress on a bed box; flat things outside on the roof, others over the tongue; things set into
-/// the shell in the wall or roof that their shape belongs to.
+/// front, as they are or turned by a quarter, a mattress on a bed box; of things outside tanks under the floor, long thin
+/// ones along the side under the roof, other flat ones on the roof along or across it, the rest over the tongue; things set
+/// into the shell in the wall or roof that their shape belongs to.
 public final class FreePlace {
     private static final double STEP = 0.05;
     /// Things outside that are flatter than this go on the roof, others over the tongue \[m\].
     private static final double FLAT = 0.36;
+    /// Things outside that are longer and narrower than this hang along a side \[m\].
+    private static final double LONG = 1.8;
+    private static final double THIN = 0.3;
+    private static final double HANGS = 0.03;
     /// Things set into the shell that are flatter than this, and larger the other ways, go into the roof \[m\].
     private static final double FLAT_IN_ROOF = 0.20;
     /// Things set into a wall that are taller than this begin at the floor \[m\].
@@ -126,13 +131,35 @@ public final class FreePlace {
         return switch (thing.mount()) {
             case INSIDE -> Stream.concat(onBedBox(design, thing),
                     Stream.of(false, true).flatMap(turned -> onFloor(body, thing.size(), turned)));
-            case OUTSIDE -> thing.size().height() > FLAT
-                    ? Stream.of(overTongue(design, thing))
-                    : steps(thing.size().length() / 2, body.length() - thing.size().length() / 2)
-                            .mapToObj(x -> onRoof(body, x));
+            case OUTSIDE -> outside(design, body, thing);
             case SET_IN -> setIn(design, body, thing.size());
             case STOWED, SPREAD -> Stream.of(usual(design, body, thing));
         };
+    }
+
+    private static Stream<Placement> outside(Design design, Body body, Thing thing) {
+        Size size = thing.size();
+        if (size.height() > FLAT) {
+            return Stream.of(overTongue(design, thing));
+        }
+        if (thing.tank().isPresent()) {
+            double under = -design.base().floor() - size.height();
+            return along(body, size.length()).mapToObj(x -> new Placement(x, 0, under, 0));
+        }
+        if (size.length() > LONG && size.width() < THIN) {
+            double high = Math.max(0, body.roofOutside().at(body.length() / 2) - size.height() - HANGS);
+            double side = body.halfWidth() + size.width() / 2 + 0.01;
+            return Stream.of(side, -side).flatMap(y -> along(body, size.length())
+                    .mapToObj(x -> new Placement(x, y, high, y > 0 ? 0 : Math.PI)));
+        }
+        Stream<Placement> across = size.length() <= 2 * body.halfWidth()
+                ? along(body, size.width()).mapToObj(x -> new Placement(x, 0, body.roofOutside().highest(), Math.PI / 2))
+                : Stream.empty();
+        return Stream.concat(along(body, size.length()).mapToObj(x -> onRoof(body, x)), across);
+    }
+
+    private static DoubleStream along(Body body, double length) {
+        return steps(length / 2, Math.max(length / 2, body.length() - length / 2));
     }
 
     private static DoubleStream steps(double from, double to) {

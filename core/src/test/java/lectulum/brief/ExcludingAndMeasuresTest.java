@@ -24,6 +24,8 @@ import lectulum.design.brief.Person;
 import lectulum.design.brief.Terrain;
 import lectulum.design.brief.Travel;
 import lectulum.design.vehicle.Rating;
+import lectulum.units.Style;
+import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -152,6 +154,21 @@ class ExcludingAndMeasuresTest {
             assertThat(Measure.HOURS.shown(118 * Units.HOUR)).isEqualTo(120 * Units.HOUR, within(1e-6));
             assertThat(Measure.FUEL.shown(0.1234)).isEqualTo(0.125, within(1e-9));
             assertThat(Measure.MASS.shown(604.2)).isEqualTo(604.2);
+            assertThat(Measure.SETUP.text(0, Style.PLAIN)).isEqualTo("0\u00a0min");
+            assertThat(Measure.INSIDE.text(Double.NaN, Style.PLAIN)).isEqualTo("–");
+            assertThat(Measure.DEMANDS.shown(17 / 18.0)).isEqualTo(0.94);
+        }
+
+        /// 5.4 kg is told as 5 kg and as 12 lb (11.9).
+        @Test
+        void aDifferenceHasItsSignAndWholeUnits() {
+            Style us = new Style(UnitSystem.US, "$");
+
+            assertThat(Measure.MASS.difference(600.1, 605.5, Style.PLAIN)).isEqualTo("+5\u00a0kg");
+            assertThat(Measure.MASS.difference(605.5, 600.1, us)).isEqualTo("−12\u00a0lb");
+            assertThat(Measure.MASS.difference(600, 600.4, Style.PLAIN)).isEqualTo("=");
+            assertThat(Measure.COST.difference(5010, 5120, Style.PLAIN)).startsWith("+100");
+            assertThat(Measure.INSIDE.difference(Double.NaN, 2, Style.PLAIN)).isEqualTo("–");
         }
 
         private static double value(Analysis a, String id) {

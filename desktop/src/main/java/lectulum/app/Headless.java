@@ -67,6 +67,9 @@ final class Headless {
 
             @Override
             public void handle(long now) {
+                // A page may lay its columns out by the width it was given.
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
                 quiet = settled.getAsBoolean() ? quiet + 1 : 0;
                 if (quiet > 3) {
                     stop();

@@ -141,6 +141,31 @@ class BriefTest extends WindowTest {
     }
 
     @Test
+    void aWayOfBuildersIsTakenAndUndone() {
+        turn("schools");
+        Project before = state().project();
+        until(() -> robot.lookup("#school-take-shade-plain").tryQuery().isPresent());
+
+        assertThat(shown("#school-brakes-without-mass")).isEqualTo("−18 kg");
+        assertThat(shown("#school-spare-outside-mass")).isEqualTo(lectulum.units.Units.text(
+                state().analysis().figures().find("balance.departure.mass").orElseThrow().value().orElseThrow(),
+                lectulum.units.Quantity.MASS, state().style()).replace('\u00a0', ' '));
+        press("#school-take-brakes-without");
+        assertThat(state().project().design().base().axle().braked()).isFalse();
+        assertThat(state().analysis().findings()).anyMatch(f -> f.id().equals("brakes.needed"));
+        undoTo(before);
+    }
+
+    @Test
+    void theWishesLeadToWhatBuildersDifferAbout() {
+        turn("wishes");
+
+        press("#to-schools");
+
+        until(() -> robot.lookup("#school-take-height-lift").tryQuery().isPresent());
+    }
+
+    @Test
     void threeAnswersAreDrawnAndOneIsKept() {
         turn("proposals");
         Project before = state().project();

@@ -132,7 +132,7 @@ public record Bases(List<Judged> all, Figures figures) implements Result {
     }
 
     /// The design built on a candidate: shell, mass, ratings and price are the candidate's, its axle in the same part of the
-    /// length; what is not known of it stays as it was.
+    /// length, nothing of it paid yet; what is not known of it stays as it was.
     public static Design on(Design design, Candidate c) {
         Base b = design.base();
         Judged judged = judged(design, c, 0);
@@ -144,7 +144,7 @@ public record Bases(List<Judged> all, Figures figures) implements Result {
                 .with(new EmptyMass.Entered(c.mass(), shell.length() * 0.45, b.empty().z(), axle.x(),
                         MassSource.CATALOGUE))
                 .with(Rating.GROSS_PLATE, c.gross()).with(Rating.AXLE, c.axle())
-                .with(new Cost(Math.round(judged.money), b.cost().paid()));
+                .with(new Cost(Math.round(judged.money), OptionalDouble.empty()));
         return design.with(on).with(design.settings().with(Assumption.HOURS_BASE.id(), judged.hours));
     }
 }

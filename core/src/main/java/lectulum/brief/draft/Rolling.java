@@ -21,7 +21,13 @@ import lectulum.design.vehicle.Rating;
 import lectulum.space.Solid;
 
 /// Frame, axle and ratings of a draft: as strong as what it carries, the axle where the tongue is right.
-final class Rolling {
+public final class Rolling {
+    /// What two axles weigh and cost more than one of the same rating \[kg\], money (assumed).
+    public static final double SECOND_MASS = 50;
+    public static final double SECOND_MONEY = 350;
+    /// What brakes with overrun and breakaway weigh and cost on one axle (assumed).
+    public static final double BRAKE_MASS = 18;
+    public static final double BRAKE_MONEY = 320;
     /// Ratings that axles, couplers and plates are sold in \[kg\].
     private static final double[] SOLD = {500, 750, 1000, 1200, 1350, 1500, 1800, 2000, 2300, 2700, 3000, 3500, 5000};
     private static final double[] TONGUES = {75, 100, 150, 250, 350, 500, 750};
@@ -68,7 +74,7 @@ final class Rolling {
     }
 
     private static double axleMoney(double rating) {
-        return 220 + 0.32 * rating + (rating > TWO_AXLES ? 350 : 0);
+        return 220 + 0.32 * rating + (rating > TWO_AXLES ? SECOND_MONEY : 0);
     }
 
     /// Wheels beside a narrow body, under a wide one.
@@ -81,7 +87,7 @@ final class Rolling {
         if (!beside) {
             wheel = Furnishing.round(Math.min(wheel, floorHeight - 0.06), 100);
         }
-        double mass = 22 + 0.055 * rating + (two ? 50 : 0);
+        double mass = 22 + 0.055 * rating + (two ? SECOND_MASS : 0);
         return new Axle(x, two ? 2 : 1, two ? wheel + 0.12 : 0, track, wheel, tyre, false, Math.round(mass));
     }
 

@@ -10,7 +10,7 @@ import lectulum.figures.Figures;
 import lectulum.power.Power;
 
 /// How many tanks, batteries and panels a trip takes.
-final class Supplies {
+public final class Supplies {
     /// More than this is not carried; the brief's demand then fails \[m³\].
     private static final double MOST_WATER = 0.24;
     private static final int MOST_BATTERIES = 4;
@@ -64,7 +64,7 @@ final class Supplies {
     ///
     /// @param panels    ids
     /// @param batteries ids
-    record Electric(List<String> panels, List<String> batteries) {
+    public record Electric(List<String> panels, List<String> batteries) {
     }
 
     /// Panels as long as there is roof and they help, then batteries until the nights are there.
@@ -72,7 +72,7 @@ final class Supplies {
     /// @param design with everything that draws, and neither panel nor battery
     /// @param flat   whether only a flexible panel fits
     /// @param room   panels that fit
-    static Electric electric(Design design, Taste taste, boolean flat, int room) {
+    public static Electric electric(Design design, Taste taste, boolean flat, int room) {
         String panel = flat || taste == Taste.LIGHT ? "solar-panel-flexible-100-w" : "solar-panel-175-w";
         String battery = taste == Taste.CHEAP ? "battery-100-ah-agm" : "battery-100-ah-lithium";
         List<String> panels = new ArrayList<>();

@@ -124,8 +124,9 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
 
         private void shelves() {
             if (!keeping.homeless().isEmpty()) {
-                say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.of("{0} things have no place of their own",
-                        keeping.homeless().size()),
+                say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.of(keeping.homeless().size() > 1
+                        ? "{0} things have no place of their own"
+                        : "{0} thing has no place of its own", keeping.homeless().size()),
                         Sentence.of("{0} lie loose. Put them into a cupboard, a box or a bench.",
                                 String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
                         keeping.homeless());

@@ -3,18 +3,22 @@ package lectulum.stage.brief;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import lectulum.brief.bases.Bases;
 import lectulum.brief.bases.Faults;
 import lectulum.design.Design;
@@ -35,9 +39,14 @@ import lectulum.workbench.Workbench;
 /// Bases that could be bought or made, side by side: entered, inspected, judged, and one of them built on.
 final class BasesLeaf implements Leaf.Page {
     private static final double WIDE = 256;
+    private static final double NARROW = 84;
+    private static final List<String> HEADS = List.of("", "Kind", "Price", "Until it rolls", "Own time till then",
+            "Empty mass", "Permitted mass", "Axle rating", "Left after the build", "Inside, long", "wide", "high", "Age",
+            "Away", "Risks");
     private static final String UNSEEN = "not looked at";
 
     private final Workbench bench;
+    private final GridPane table = new GridPane();
     private final FlowPane cards = new FlowPane(12, 12);
     private final List<Form> forms = new ArrayList<>();
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -52,6 +61,9 @@ final class BasesLeaf implements Leaf.Page {
         this.assumed = new AssumedEntry(bench, "bases");
         Button add = new Button("Add a base");
         add.setId("base-add");
+        table.setHgap(12);
+        table.setVgap(3);
+        table.getStyleClass().add("panel");
         add.getStyleClass().add("primary");
         add.setOnAction(e -> bench.edit("Add a base", BasesLeaf::added));
         page = Pages.content(new VBox(10,
@@ -59,7 +71,7 @@ final class BasesLeaf implements Leaf.Page {
                         + " hours on good new steel give a straighter frame; a closed box saves a season and comes as wide and high as"
                         + " it is. Enter what you are offered: what it comes to and what is left for your build is worked out.",
                         "faint"),
-                new HBox(10, add), cards, assumed));
+                table, new HBox(10, add), cards, assumed));
     }
 
     static Leaf leaf(Bench bench) {
@@ -74,8 +86,8 @@ final class BasesLeaf implements Leaf.Page {
             n++;
         }
         all.add(new Candidate("base-" + n, "Base " + n, Candidate.Kind.UTILITY, 1200, 0, 20 * 3600, 320,
-                java.util.OptionalDouble.of(1000), java.util.OptionalDouble.of(1000), 2.8, 1.5, 1.6,
-                java.util.OptionalDouble.empty(), 50_000, java.util.Map.of()));
+                OptionalDouble.of(1000), OptionalDouble.of(1000), 2.8, 1.5, 1.6,
+                OptionalDouble.empty(), 50_000, java.util.Map.of()));
         return d.with(d.brief().withCandidates(all));
     }
 
@@ -99,7 +111,79 @@ final class BasesLeaf implements Leaf.Page {
         }
         forms.forEach(f -> f.show(next));
         refreshers.forEach(Runnable::run);
+        fill();
         assumed.show(next);
+    }
+
+    /// One column a candidate, to compare at a glance: the least money, least time and most payload stand out.
+    private void fill() {
+        table.getChildren().clear();
+        List<Bases.Judged> all = state.analysis().of(Bases.DISCIPLINE).all();
+        table.setVisible(!all.isEmpty());
+        table.setManaged(!all.isEmpty());
+        for (int i = 0; i < HEADS.size(); i++) {
+            Label head = new Label(HEADS.get(i));
+            head.getStyleClass().addAll("faint", "small");
+            head.setMinWidth(Region.USE_PREF_SIZE);
+            table.add(head, 0, i);
+        }
+        double money = all.stream().mapToDouble(Bases.Judged::money).min().orElse(0);
+        double hours = all.stream().mapToDouble(Bases.Judged::hours).min().orElse(0);
+        double payload = all.stream().filter(j -> j.payload().isPresent()).mapToDouble(j -> j.payload().getAsDouble())
+                .max().orElse(Double.NaN);
+        boolean several = all.size() > 1;
+        int column = 1;
+        for (Bases.Judged j : all) {
+            Candidate c = j.candidate();
+            int row = 0;
+            for (Cell n : List.of(new Cell("name", c.name(), true), new Cell("kind", c.kind().label(), false),
+                    new Cell("price", text(c.price(), Quantity.MONEY), false),
+                    new Cell("money", text(j.money(), Quantity.MONEY), several && j.money() <= money),
+                    new Cell("hours", text(j.hours(), Quantity.DURATION), several && j.hours() <= hours),
+                    new Cell("mass", text(c.mass(), Quantity.MASS), false),
+                    new Cell("gross", text(c.gross(), Quantity.MASS), false),
+                    new Cell("axle", text(c.axle(), Quantity.MASS), false),
+                    new Cell("payload", j.out() ? "ruled out" : text(j.payload(), Quantity.MASS),
+                            several && j.payload().isPresent() && j.payload().getAsDouble() >= payload),
+                    new Cell("long", text(c.length(), Quantity.LENGTH), false),
+                    new Cell("wide", text(c.width(), Quantity.LENGTH), false),
+                    new Cell("high", text(c.height(), Quantity.LENGTH), false),
+                    new Cell("age", c.age().isPresent() ? text(c.age(), Quantity.COUNT) : "–", false),
+                    new Cell("away", text(c.distance(), Quantity.DISTANCE), false),
+                    new Cell("risks", Integer.toString(j.risks().size()), false))) {
+                table.add(cell(c.id(), n), column, row++);
+            }
+            column++;
+        }
+        table.getColumnConstraints().clear();
+        for (int i = 0; i < column; i++) {
+            ColumnConstraints c = new ColumnConstraints(i == 0 ? Region.USE_PREF_SIZE : NARROW,
+                    Region.USE_COMPUTED_SIZE, i == 0 ? Region.USE_PREF_SIZE : WIDE);
+            c.setHalignment(i == 0 ? HPos.LEFT : HPos.RIGHT);
+            c.setHgrow(i == 0 ? Priority.NEVER : Priority.ALWAYS);
+            table.getColumnConstraints().add(c);
+        }
+    }
+
+    private record Cell(String id, String text, boolean best) {
+    }
+
+    private static Label cell(String candidate, Cell n) {
+        Label label = new Label(n.text);
+        label.setId("base-" + n.id + "-" + candidate);
+        label.getStyleClass().addAll(n.best ? "strong" : "row-value", "small");
+        label.setWrapText(true);
+        label.setTextAlignment(TextAlignment.RIGHT);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private String text(OptionalDouble value, Quantity quantity) {
+        return value.isPresent() ? text(value.getAsDouble(), quantity) : "–";
+    }
+
+    private String text(double value, Quantity quantity) {
+        return Units.text(value, quantity, state.style());
     }
 
     private void build(List<Candidate> all) {

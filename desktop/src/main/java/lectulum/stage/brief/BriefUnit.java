@@ -24,7 +24,7 @@ public final class BriefUnit implements StageUnit {
     @Override
     public List<Leaf> leaves(Bench bench) {
         return List.of(NeedsLeaf.leaf(bench), WishesLeaf.leaf(bench), ConceptsLeaf.leaf(bench),
-                ProposalsLeaf.leaf(bench), BasesLeaf.leaf(bench),
+                ProposalsLeaf.leaf(bench), SchoolsLeaf.leaf(bench), BasesLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "height", "Height and drag",
                         "From the ground to the top, and what its front costs in fuel",
                         "Nothing is known about its height.", HeightStudies.DISCIPLINE));

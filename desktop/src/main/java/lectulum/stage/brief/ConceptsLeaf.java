@@ -34,7 +34,6 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
-import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -213,7 +212,7 @@ final class ConceptsLeaf implements Leaf.Page {
         table.add(points, column, row++);
         for (Measure m : Measure.values()) {
             double v = d.of(m);
-            Label number = number(Double.isNaN(v) ? "–" : Units.text(m.shown(v), m.quantity(), state.style()));
+            Label number = number(m.text(v, state.style()));
             number.setId("concept-" + id + "-" + m.name().toLowerCase(Locale.ROOT));
             if (best(m, v)) {
                 number.getStyleClass().add("strong");

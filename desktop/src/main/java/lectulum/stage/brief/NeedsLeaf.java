@@ -322,7 +322,8 @@ final class NeedsLeaf implements Leaf.Page {
         f.quantity("Band to", Range.of(Brief.class, "ownHigh"), d -> d.brief().tongueHigh(),
                 (d, v) -> d.with(d.brief().withOwnBand(Math.min(v - 0.005, d.brief().tongueLow()), v)));
         f.note("North American practice is 10 to 15 % of the loaded mass, European 4 to 7 % with a plate limit,"
-                + " Australian 8 to 15 %. Pick by where the tow vehicle's plate comes from.");
+                + " Australian 8 to 15 %. Pick by where the tow vehicle's plate comes from; Both schools shows what"
+                + " follows for this camper.");
         return f;
     }
 
@@ -338,7 +339,7 @@ final class NeedsLeaf implements Leaf.Page {
         f.choice("Headroom", List.of(Headroom.values()), Headroom::label, d -> d.brief().headroom(),
                 (d, v) -> d.with(d.brief().withHeadroom(v)));
         f.note("Stand up and dress inside, or stay low for tracks, drag and branches: both are good practice. A roof that"
-                + " lifts is the third way, paid for in seals and minutes. Concepts shows what each costs.");
+                + " lifts is the third way, paid for in seals and minutes. Both schools shows what each costs this camper.");
         return f;
     }
 

@@ -27,7 +27,6 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
-import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -163,7 +162,7 @@ final class ProposalsLeaf implements Leaf.Page {
         grid.setVgap(2);
         for (Measure m : SHOWN) {
             double v = p.drawn().of(m);
-            Label value = new Label(Double.isNaN(v) ? "–" : Units.text(m.shown(v), m.quantity(), state.style()));
+            Label value = new Label(m.text(v, state.style()));
             value.getStyleClass().add(m == Proposals.measure(p.taste()) ? "strong" : "row-value");
             value.setId("proposal-" + id + "-" + m.name().toLowerCase(Locale.ROOT));
             Label name = new Label(m.label());

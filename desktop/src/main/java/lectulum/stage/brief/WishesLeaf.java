@@ -47,8 +47,8 @@ final class WishesLeaf implements Leaf.Page {
     private final AssumedEntry assumed;
     private final Node page;
 
-    private WishesLeaf(Workbench bench) {
-        this.bench = bench;
+    private WishesLeaf(Bench in) {
+        this.bench = in.work();
         this.assumed = new AssumedEntry(bench, "wishes");
         heads(sums, List.of("", "Mass", "Cost", "A day", "Water", "Own time"));
         for (Tiers.Tier tier : Tiers.Tier.values()) {
@@ -79,12 +79,12 @@ final class WishesLeaf implements Leaf.Page {
                         "Costs are of what gives it in the design; where nothing does yet, of what the catalogue would"
                                 + " give. A dot marks what it has. Point at a number to see which"
                                 + " things, at a name to see how builders differ about it."),
-                assumed);
+                SchoolsLeaf.link(in), assumed);
         page = Pages.content(content);
     }
 
     static Leaf leaf(Bench bench) {
-        return new Leaf("wishes", "Wishes", "Must, want, not: what each costs", () -> new WishesLeaf(bench.work()));
+        return new Leaf("wishes", "Wishes", "Must, want, not: what each costs", () -> new WishesLeaf(bench));
     }
 
     private static GridPane grid() {
