@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import lectulum.analysis.soundness.Soundness;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -43,11 +44,21 @@ public final class Concepts {
     /// @param measures by what it is compared; NaN where it has none
     /// @param unmet    demands of the brief that it fails, worst first
     /// @param stops    findings that forbid it, worst first
+    /// @param behind   what is left of the tow limit behind each of the other vehicles, in their order \[kg\]; empty where
+    ///                 that was not asked for, NaN in it where no rating is known
     public record Drawn(Concept concept, Plan plan, Design design, Map<Measure, Double> measures, List<Demand> unmet,
-            List<Finding> stops) {
+            List<Finding> stops, List<Double> behind) {
         /// Whether nothing forbids it.
         public boolean sound() {
             return stops.isEmpty();
+        }
+
+        /// The same, with what the other vehicles may still carry of it.
+        private Drawn behindAll() {
+            Analysis own = Analysis.of(design);
+            List<Double> left = IntStream.range(0, design.garage().size())
+                    .mapToObj(i -> Measure.TOW.of(own.peek(design.towedBy(i)))).toList();
+            return new Drawn(concept, plan, design, measures, unmet, stops, left);
         }
 
         public double of(Measure measure) {
@@ -56,7 +67,8 @@ public final class Concepts {
     }
 
     /// What drawn campers hang on: two designs with equal ones are given the same campers.
-    public record Question(Brief brief, Vehicle vehicle, List<LoadCase> cases, Map<String, Double> assumed) {
+    public record Question(Brief brief, Vehicle vehicle, List<Vehicle> garage, List<LoadCase> cases,
+            Map<String, Double> assumed) {
         public static Question of(Design d) {
             Map<String, Double> assumed = new TreeMap<>(d.settings().assumed());
             assumed.remove(Assumption.HOURS_BASE.id());
@@ -64,7 +76,8 @@ public final class Concepts {
             for (Measure m : Measure.values()) {
                 m.weight().ifPresent(w -> assumed.remove(w.id()));
             }
-            return new Question(d.brief().withType(null).withCandidates(List.of()), d.vehicle(), d.cases(), assumed);
+            return new Question(d.brief().withType(null).withCandidates(List.of()), d.vehicle(), d.garage(),
+                    d.cases(), assumed);
         }
     }
 
@@ -80,6 +93,7 @@ public final class Concepts {
                 return List.copyOf(all);
             }
             Drawn drawn = best(brief, concept);
+            drawn = brief.garage().isEmpty() ? drawn : drawn.behindAll();
             all.add(drawn);
             each.accept(drawn);
         }
@@ -137,7 +151,7 @@ public final class Concepts {
         List<Finding> stops = analysis.findings().stream()
                 .filter(f -> f.open() && f.severity() == Severity.STOP).toList();
         return new Drawn(concept, plan, analysis.given(), Map.copyOf(measures),
-                analysis.of(Demands.DISCIPLINE).unmet(), stops);
+                analysis.of(Demands.DISCIPLINE).unmet(), stops, List.of());
     }
 
     /// How good each is among the others, 0 to 100, by the weights of the design: the best of each measure counts its whole

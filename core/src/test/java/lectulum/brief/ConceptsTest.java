@@ -24,7 +24,11 @@ import lectulum.design.brief.Ability;
 import lectulum.design.brief.Terrain;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.Headroom;
+import lectulum.demo.Campers;
 import lectulum.design.brief.Brief;
+import lectulum.design.brief.CamperType;
+import lectulum.design.vehicle.Rating;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Wish;
 import lectulum.figures.Finding;
@@ -272,6 +276,25 @@ class ConceptsTest {
         List<Drawn> all = Concepts.of(Briefs.all().get("a dog"), () -> seen.size() == 2, seen::add);
 
         assertThat(all).hasSize(2).isEqualTo(seen);
+    }
+
+    /// The weaker vehicle may carry less of each, as it would if it towed.
+    @Test
+    void everyOtherVehicleIsHeldAgainstEveryConcept() {
+        Design brief = Briefs.all().get("a family behind 100 kg of tongue");
+        Vehicle weak = brief.vehicle().named("Small car").with(Rating.TOW_BRAKED, OptionalDouble.of(500));
+        Vehicle unknown = Campers.start(CamperType.CARGO, "x").design().vehicle();
+
+        List<Drawn> all = Concepts.of(brief.withGarage(List.of(weak, unknown)), () -> false, x -> {
+        });
+
+        for (Drawn d : all) {
+            assertThat(d.behind()).hasSize(2);
+            assertThat(d.behind().getFirst()).isEqualTo(Measure.TOW.of(Analysis.of(d.design().towedBy(0))))
+                    .isLessThanOrEqualTo(500 - d.of(Measure.MASS) + 120);
+            assertThat(d.behind().getLast()).isNaN();
+        }
+        assertThat(Concepts.Question.of(brief)).isNotEqualTo(Concepts.Question.of(brief.withGarage(List.of(weak))));
     }
 
     /// A score by one weight alone puts the best at 100 and the worst at 0.

@@ -26,6 +26,7 @@ import lectulum.analysis.Concepts.Drawn;
 import lectulum.brief.Measure;
 import lectulum.brief.draft.Concept;
 import lectulum.design.Design;
+import lectulum.design.vehicle.Vehicle;
 import lectulum.parts.Background;
 import lectulum.parts.Words;
 import lectulum.sheet.CamperPicture;
@@ -153,6 +154,11 @@ final class ConceptsLeaf implements Leaf.Page {
         }
         for (Measure m : Measure.values()) {
             table.add(name(m.label()), 0, row++);
+            if (m == Measure.TOW) {
+                for (Vehicle v : vehicles()) {
+                    table.add(name("behind " + v.name()), 0, row++);
+                }
+            }
         }
         table.add(name("Forbids it"), 0, row++);
         table.add(name("Fails of the brief"), 0, row);
@@ -161,6 +167,10 @@ final class ConceptsLeaf implements Leaf.Page {
             table.getColumnConstraints().add(column(COLUMN, HPos.RIGHT));
             concept(drawn.get(i), scores.get(i), at++);
         }
+    }
+
+    private List<Vehicle> vehicles() {
+        return state.analysis().given().garage();
     }
 
     private Comparator<Integer> by(List<Double> scores) {
@@ -218,6 +228,12 @@ final class ConceptsLeaf implements Leaf.Page {
                 number.getStyleClass().add("strong");
             }
             table.add(number, column, row++);
+            for (int i = 0; m == Measure.TOW && i < vehicles().size(); i++) {
+                double left = i < d.behind().size() ? d.behind().get(i) : Double.NaN;
+                Label behind = number(m.text(left, state.style()));
+                behind.setId("concept-" + id + "-behind-" + i);
+                table.add(behind, column, row++);
+            }
         }
         table.add(list(d.stops().stream().map(f -> f.title().text(state.style())).toList(), "■ "), column, row++);
         table.add(list(d.unmet().stream().map(u -> u.line() + ": " + u.says().text(state.style())).toList(), "▲ "),
