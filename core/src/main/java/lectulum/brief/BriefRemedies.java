@@ -43,6 +43,9 @@ final class BriefRemedies {
             case BRIEF_NOT -> ability(key).stream().flatMap(a -> leaveOut(known, a));
             case BRIEF_STAND -> Stream.of(lift(d), raise(known)).flatMap(Optional::stream);
             case BRIEF_CLEARANCE -> higher(known);
+            case BRIEF_SEASON -> Seasons.darkest(d.brief()).stream().map(m -> new Remedy(
+                    Sentence.of("Judge it by {0}", Seasons.name(m)),
+                    new Edit("Month: " + Seasons.name(m), x -> x.with(x.brief().withMonth(m)))));
             case BRIEF_ANCHORS -> rings(d, key);
             case BRIEF_NOBODY, BRIEF_DOG, BRIEF_FLOOR, BRIEF_PAYLOAD, BRIEF_MONTHS, BRIEF_EXCLUDES -> Stream.empty();
         };

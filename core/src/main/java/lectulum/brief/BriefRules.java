@@ -13,6 +13,7 @@ public enum BriefRules implements Rule {
     BRIEF_NOT("brief.not", "is anything in it that is not wanted"),
     BRIEF_COLD("brief.cold", "is there heat for the coldest night"),
     BRIEF_HOT("brief.hot", "is there moving air for the hottest night"),
+    BRIEF_SEASON("brief.season", "is it judged by the darkest month that is travelled"),
     BRIEF_FLOOR("brief.floor", "is there free floor for its second use"),
     BRIEF_PAYLOAD("brief.payload", "can it carry enough in its second use"),
     BRIEF_ANCHORS("brief.anchors", "are there enough lashing points for its second use"),

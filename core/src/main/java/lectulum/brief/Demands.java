@@ -98,6 +98,7 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
             beds();
             height();
             supplies();
+            seasons();
             tow();
             tongue();
             money();
@@ -203,6 +204,25 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
                         Sentence.of("{0}", Amount.days(water)), water >= wanted - 1e-9, 1 - water / wanted,
                         Sentence.of("{0} short of water", Amount.days(wanted - water))));
             }
+        }
+
+        private void seasons() {
+            Seasons.darkest(brief).ifPresent(month -> {
+                boolean met = Seasons.judgedByDarkest(brief);
+                double share = Seasons.share(brief, month);
+                all.add(Demand.judged("season", "seasons", Sentence.of("power in {0}", Seasons.name(month)),
+                        Sentence.of("judged by {0}", Seasons.name(brief.month())), met, 1 - share,
+                        Sentence.of("judged by {0}, which is brighter", Seasons.name(brief.month()))));
+                if (!met) {
+                    say(BriefRules.BRIEF_SEASON, Subject.WHOLE, Severity.NOTE,
+                            Sentence.of("It is judged by {0}, and {1} is travelled too", Seasons.name(brief.month()),
+                                    Seasons.name(month)),
+                            Sentence.of(
+                                    "A panel gives about {0} as much then. Nights off grid are those of the month of the"
+                                            + " brief.",
+                                    Amount.share(Math.rint(share * 100) / 100)));
+                }
+            });
         }
 
         private static double figure(Figures figures, String id) {

@@ -26,6 +26,7 @@ import lectulum.design.brief.Brief;
 import lectulum.design.brief.Candidate;
 import lectulum.design.brief.Effort;
 import lectulum.design.brief.Kept;
+import lectulum.design.brief.Season;
 import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Skill;
 import lectulum.design.brief.Terrain;
@@ -109,7 +110,7 @@ public final class Campers {
                         List.of(Ability.HEAT, Ability.TOILET, Ability.AIR),
                         List.of(Ability.SHOWER, Ability.COOLING, Ability.SHADE)))
                 .withTravel(new Travel(14, 2, 9, 7_000_000, Terrain.GRAVEL, OptionalDouble.of(-6),
-                        OptionalDouble.empty(), 8))
+                        OptionalDouble.empty(), 8, List.of(Season.SPRING, Season.AUTUMN)))
                 .withEffort(new Effort(OptionalDouble.of(450), 7 * 3600, List.of(Skill.WOOD, Skill.ELECTRICS)))
                 .withUses(List.of(SecondUse.Kind.HAULING.usual())).withCandidates(nightjarBases());
         Vehicle vehicle = new Vehicle("Estate car", 1690, 760, 2.79, 1.12, 0.46, 45,
@@ -240,7 +241,7 @@ public final class Campers {
                 true, UnitSystem.METRIC, 52.5, 6, Climate.MARITIME, WaterStyle.FRUGAL, Toilet.NONE,
                 TongueSchool.EUROPE, 0.04, 0.07)
                 .withTravel(new Travel(16, 1, 10, 5_000_000, Terrain.GRAVEL, OptionalDouble.of(4),
-                        OptionalDouble.empty(), 10))
+                        OptionalDouble.empty(), 10, List.of(Season.SPRING, Season.SUMMER)))
                 .withKept(new Kept(OptionalDouble.of(2.05), OptionalDouble.of(2.30), OptionalDouble.empty(), null))
                 .withWishes(wishes(List.of(Ability.COOK_OUTSIDE), List.of(Ability.COLD_FOOD, Ability.OFF_GRID),
                         List.of(Ability.STAND_UP, Ability.COOK_INSIDE)));

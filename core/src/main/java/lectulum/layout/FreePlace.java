@@ -153,7 +153,8 @@ public final class FreePlace {
                     .mapToObj(x -> new Placement(x, y, high, y > 0 ? 0 : Math.PI)));
         }
         Stream<Placement> across = size.length() <= 2 * body.halfWidth()
-                ? along(body, size.width()).mapToObj(x -> new Placement(x, 0, body.roofOutside().highest(), Math.PI / 2))
+                ? along(body, size.width())
+                        .mapToObj(x -> new Placement(x, 0, body.roofOutside().highest(), Math.PI / 2))
                 : Stream.empty();
         return Stream.concat(along(body, size.length()).mapToObj(x -> onRoof(body, x)), across);
     }

@@ -67,7 +67,7 @@ public final class Sun {
     /// Energy a flat panel puts into the battery on the month's mean day \[J\].
     ///
     /// @param peak nominal power of the panel \[W\]
-    static double harvest(double peak, double latitude, int month, Climate climate) {
+    public static double harvest(double peak, double latitude, int month, Climate climate) {
         double air = climate.temperature(MEAN_DAY[month - 1], latitude < 0);
         double losses = SOILING * WIRING * SHADE * CONTROLLER;
         double wattHours = 0;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
 import lectulum.assumed.Growth;
 import lectulum.assumed.Labour;
 import lectulum.catalogue.Catalogue;
@@ -20,11 +21,13 @@ import lectulum.design.brief.Headroom;
 import lectulum.design.brief.Kept;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.SecondUse;
+import lectulum.design.brief.Season;
 import lectulum.design.brief.Skill;
 import lectulum.design.brief.Terrain;
 import lectulum.design.brief.Travel;
 import lectulum.design.brief.Wish;
 import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -239,5 +242,55 @@ class NeedsTest {
         assertThat(Labour.of(galley).by(none.with(Skill.WOOD, true))).isEqualTo(22 * 3600.0);
         assertThat(Labour.of(galley).by(none)).isEqualTo(22 * 3600 * 1.6, within(1e-6));
         assertThat(Labour.of(Catalogue.shipped().find("clothes-bag").orElseThrow()).by(none)).isZero();
+    }
+
+    @Nested
+    class OfSeasons {
+        private final Design d = Campers.start(CamperType.CARGO, "x").design();
+
+        private Design travelled(double latitude, int month, Season... seasons) {
+            return d.with(d.brief().withLatitude(latitude).withMonth(month)
+                    .withTravel(d.brief().travel().withSeasons(List.of(seasons))));
+        }
+
+        private List<Finding> said(Design of) {
+            return Analysis.of(of).findings().stream().filter(f -> f.id().equals("brief.season")).toList();
+        }
+
+        @Test
+        void areHalfAYearAwayInTheSouth() {
+            assertThat(Season.WINTER.months(50)).containsExactly(12, 1, 2);
+            assertThat(Season.WINTER.months(-35)).containsExactly(6, 7, 8);
+            assertThat(Season.AUTUMN.months(-35)).containsExactly(3, 4, 5);
+        }
+
+        @Test
+        void noneIsNoDemand() {
+            assertThat(said(travelled(50, 6))).isEmpty();
+            assertThat(Analysis.of(travelled(50, 6)).of(Demands.DISCIPLINE).all())
+                    .noneMatch(x -> x.id().equals("season"));
+        }
+
+        /// December is the darkest month of the northern winter, June of the southern.
+        @ParameterizedTest
+        @CsvSource({"50, 6, December", "-35, 1, June"})
+        void theDarkestMonthIsNamedAndCanBeTaken(double latitude, int month, String darkest) {
+            Design of = travelled(latitude, month, Season.SUMMER, Season.WINTER);
+            List<Finding> said = said(of);
+
+            assertThat(said).hasSize(1);
+            assertThat(said.getFirst().title().text(Style.PLAIN)).contains(darkest);
+            Remedy remedy = Remedies.of(Analysis.of(of), said.getFirst()).getFirst();
+            Design mended = remedy.edit().apply(of);
+            assertThat(said(mended)).isEmpty();
+            assertThat(mended.brief().month()).isEqualTo(darkest.equals("June") ? 6 : 12);
+        }
+
+        /// North of the polar circle the sun gives nothing in December; whatever is darker than nothing is not another month.
+        @Test
+        void thePolarNightIsAMonthLikeOthers() {
+            assertThat(said(travelled(72, 12, Season.WINTER))).isEmpty();
+            assertThat(said(travelled(72, 6, Season.WINTER))).hasSize(1);
+        }
     }
 }

@@ -37,7 +37,8 @@ class SchoolsTest {
     private static final Design CARGO = Campers.start(CamperType.CARGO, "x").design();
 
     static Stream<Design> campers() {
-        return Stream.concat(Stream.of("nightjar", "dunlin", "chamois").map(n -> Campers.demo(n).orElseThrow().design()),
+        return Stream.concat(
+                Stream.of("nightjar", "dunlin", "chamois").map(n -> Campers.demo(n).orElseThrow().design()),
                 Stream.of(CamperType.values()).map(t -> Campers.start(t, "x").design()));
     }
 

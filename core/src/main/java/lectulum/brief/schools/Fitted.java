@@ -40,7 +40,8 @@ final class Fitted {
         String in = "Rubber ages slowly and nobody takes it; it takes floor and has to be carried past the bed.";
         String out = "Room inside, at hand when it is needed; sun and stones age it, and the mass is at an end.";
         String none = "Light and cheap; a repair kit and a telephone.";
-        return List.of(inside ? Way.drawn("inside", "Inside", in) : placed(d, wheel, "inside", "Inside", in, Mount.INSIDE),
+        return List.of(
+                inside ? Way.drawn("inside", "Inside", in) : placed(d, wheel, "inside", "Inside", in, Mount.INSIDE),
                 outside
                         ? Way.drawn("outside", "Outside", out)
                         : placed(d, wheel, "outside", "Outside", out, Mount.OUTSIDE),
@@ -67,7 +68,8 @@ final class Fitted {
         return FreePlace.find(d, t).or(() -> {
             double x = d.base().shell().length() + t.size().length() / 2 + 0.02;
             Thing behind = t.with(new Placement(x, 0, 0.1, 0));
-            return d.things().stream().filter(o -> o.mount() == Mount.OUTSIDE).noneMatch(o -> Solid.of(o.size(), o.place()).apartFrom(Solid.of(behind.size(), behind.place())).depth() > 0)
+            return d.things().stream().filter(o -> o.mount() == Mount.OUTSIDE).noneMatch(
+                    o -> Solid.of(o.size(), o.place()).apartFrom(Solid.of(behind.size(), behind.place())).depth() > 0)
                             ? Optional.of(behind.place())
                             : Optional.empty();
         });

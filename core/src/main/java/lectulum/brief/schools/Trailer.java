@@ -69,7 +69,8 @@ final class Trailer {
         ways.add(stands
                 ? Way.drawn("stand", "Standing height", stand)
                 : Way.by("stand", "Standing height", stand, new Edit("Standing height",
-                        x -> Raising.high(x.with(x.base().with(x.base().carcass().withLift(Optional.empty()))), standing))));
+                        x -> Raising.high(x.with(x.base().with(x.base().carcass().withLift(Optional.empty()))),
+                                standing))));
         ways.add(lifts
                 ? Way.drawn("lift", "A roof that lifts", lift)
                 : Way.by("lift", "A roof that lifts", lift,
@@ -140,7 +141,8 @@ final class Trailer {
         String one = "Light, cheap, turns on the spot by hand; a flat tyre stops it.";
         String two = "Calmer, carries on with a flat tyre, takes more; scrubs in bends and weighs and costs more.";
         double spacing = a.wheelDiameter() + 0.12;
-        UnaryOperator<Base> both = b -> b.with(b.axle().with(2, spacing).withMass(b.axle().mass() + Rolling.SECOND_MASS))
+        UnaryOperator<Base> both = b -> b
+                .with(b.axle().with(2, spacing).withMass(b.axle().mass() + Rolling.SECOND_MASS))
                 .with(Rating.AXLE, times(b, 2));
         UnaryOperator<Base> single = b -> b
                 .with(b.axle().with(1, 0).withMass(Math.max(0, b.axle().mass() - Rolling.SECOND_MASS)))

@@ -58,7 +58,8 @@ public final class Ways {
 
     /// The first way of which any look is there; where there is none, the way that asks for none.
     private static boolean has(Design design, Question question, Row row) {
-        return TABLE.get(question).stream().filter(r -> r.tells.stream().anyMatch(look -> has(design, look))).findFirst()
+        return TABLE.get(question).stream().filter(r -> r.tells.stream().anyMatch(look -> has(design, look)))
+                .findFirst()
                 .or(() -> TABLE.get(question).stream().filter(r -> r.tells.isEmpty()).findFirst())
                 .filter(r -> r == row).isPresent();
     }
@@ -75,7 +76,8 @@ public final class Ways {
                         .filter(t -> !question.replaced().contains(t.symbol())).toList());
                 int room = (int) Math.max(0, (design.base().shell().length() - 0.3) / PANEL);
                 Supplies.Electric e = Supplies.electric(without, Taste.USUAL, false, room);
-                (e.panels().isEmpty() ? List.of(LEAST) : e.panels()).forEach(p -> all.add(Catalogue.shipped().find(p).orElseThrow()));
+                (e.panels().isEmpty() ? List.of(LEAST) : e.panels())
+                        .forEach(p -> all.add(Catalogue.shipped().find(p).orElseThrow()));
                 e.batteries().forEach(b -> all.add(Catalogue.shipped().find(b).orElseThrow().with(Mount.STOWED)));
             } else {
                 all.add(Catalogue.shipped().find(id).orElseThrow());

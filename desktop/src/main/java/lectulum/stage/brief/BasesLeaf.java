@@ -41,7 +41,8 @@ final class BasesLeaf implements Leaf.Page {
     private static final double WIDE = 256;
     private static final double NARROW = 84;
     private static final List<String> HEADS = List.of("", "Kind", "Price", "Until it rolls", "Own time till then",
-            "Empty mass", "Permitted mass", "Axle rating", "Left after the build", "Inside, long", "wide", "high", "Age",
+            "Empty mass", "Permitted mass", "Axle rating", "Left after the build", "Inside, long", "wide", "high",
+            "Age",
             "Away", "Risks");
     private static final String UNSEEN = "not looked at";
 

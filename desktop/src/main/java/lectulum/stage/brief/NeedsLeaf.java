@@ -27,6 +27,7 @@ import lectulum.design.Range;
 import lectulum.design.brief.Brief;
 import lectulum.design.brief.Travel;
 import lectulum.design.brief.Terrain;
+import lectulum.design.brief.Season;
 import lectulum.design.brief.Skill;
 import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Kept;
@@ -334,6 +335,11 @@ final class NeedsLeaf implements Leaf.Page {
                 .row("distance").unknownRow("coldest", "Coldest night", "any")
                 .unknownRow("hottest", "Hottest night", "any")
                 .row("years");
+        for (Season season : Season.values()) {
+            f.tick(Character.toUpperCase(season.label().charAt(0)) + season.label().substring(1),
+                    d -> d.brief().travel().in(season),
+                    (d, on) -> d.with(d.brief().withTravel(d.brief().travel().with(season, on))));
+        }
         f.choice("Worst ground", List.of(Terrain.values()), Terrain::label, d -> d.brief().travel().terrain(),
                 (d, v) -> d.with(d.brief().withTravel(d.brief().travel().withTerrain(v))));
         f.choice("Headroom", List.of(Headroom.values()), Headroom::label, d -> d.brief().headroom(),

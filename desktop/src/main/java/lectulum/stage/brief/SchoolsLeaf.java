@@ -162,15 +162,18 @@ final class SchoolsLeaf implements Leaf.Page {
         title.getStyleClass().add("heading");
         Optional<Weighed> now = c.ways().stream().filter(w -> w.way().now()).findFirst();
         List<Measure> columns = new ArrayList<>(ALWAYS);
-        WHERE_OTHER.stream().filter(m -> differs(c, m)).limit(Math.max(0, room() - ALWAYS.size())).forEach(columns::add);
+        WHERE_OTHER.stream().filter(m -> differs(c, m)).limit(Math.max(0, room() - ALWAYS.size()))
+                .forEach(columns::add);
         GridPane grid = new GridPane();
         grid.setHgap(4);
         grid.setVgap(2);
         grid.getColumnConstraints().add(new ColumnConstraints(NAMES, NAMES, Double.MAX_VALUE, Priority.ALWAYS,
                 HPos.LEFT, true));
         for (int i = 0; i < columns.size(); i++) {
-            grid.getColumnConstraints().add(new ColumnConstraints(Region.USE_PREF_SIZE, Region.USE_COMPUTED_SIZE, Region.USE_PREF_SIZE, Priority.NEVER, HPos.RIGHT,
-                    false));
+            grid.getColumnConstraints()
+                    .add(new ColumnConstraints(Region.USE_PREF_SIZE, Region.USE_COMPUTED_SIZE, Region.USE_PREF_SIZE,
+                            Priority.NEVER, HPos.RIGHT,
+                            false));
             Label head = new Label(columns.get(i).brief());
             head.getStyleClass().addAll("faint", "small");
             head.setMinWidth(COLUMN);
@@ -240,7 +243,8 @@ final class SchoolsLeaf implements Leaf.Page {
                 .map(f -> f.title().text(state.style())).toList());
         boolean stop = w.raised().stream().anyMatch(f -> f.severity() == Severity.STOP);
         String more = w.raised().size() > shown ? "; and " + (w.raised().size() - shown) + " more" : "";
-        Label line = small((stop ? "■ " : "▲ ") + first + more + (w.gone() > 0 ? " · settles " + w.gone() : ""), "hint");
+        Label line = small((stop ? "■ " : "▲ ") + first + more + (w.gone() > 0 ? " · settles " + w.gone() : ""),
+                "hint");
         Tooltip all = new Tooltip(String.join("\n", w.raised().stream()
                 .map(f -> f.title().text(state.style()) + ". " + f.detail().text(state.style())).toList()));
         all.setWrapText(true);
