@@ -1,7 +1,6 @@
 package lectulum.brief;
 
-import java.time.Month;
-import java.time.format.TextStyle;
+import java.text.DateFormatSymbols;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Locale;
@@ -40,6 +39,6 @@ final class Seasons {
     }
 
     static String name(int month) {
-        return Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+        return new DateFormatSymbols(Locale.ENGLISH).getMonths()[month - 1];
     }
 }
