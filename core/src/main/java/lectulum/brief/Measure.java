@@ -37,7 +37,7 @@ public enum Measure {
             k -> loaded(k).map(LoadedState::mass).orElse(Double.NaN)),
     TONGUE("Tongue", Quantity.MASS, false, null, k -> loaded(k).map(LoadedState::tongue).orElse(Double.NaN)),
     TOW("Left of its tow limit", Quantity.MASS, true, null, Measure::towLeft),
-    BERTHS("Honest berths", Quantity.COUNT, true, null, k -> k.of(People.DISCIPLINE).sleeping().honest()),
+    BERTHS("Honest adult berths", Quantity.COUNT, true, null, k -> k.of(People.DISCIPLINE).sleeping().honest()),
     INSIDE("Height inside, camp", Quantity.LENGTH, true, Assumption.WISH_INSIDE, Measure::inside),
     OVER("Height over all", Quantity.LENGTH, false, null,
             k -> Layout.highest(k.design(), k.of(Bodies.DISCIPLINE).road())),

@@ -40,6 +40,9 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
     private static final double BARE = 40;
     /// A round solid this small is its outline, without shading round it \[px\].
     private static final double FLAT = 60;
+    /// So many things are drawn with all that is on them; of more, the small ones are drawn more simply, so that a picture
+    /// takes no longer than it may while it is turned.
+    private static final double FEW = 150;
     private static final int ROUND = 20;
     private static final String GEAR = "gear:";
     private static final String PERSON = "person:";
@@ -153,6 +156,8 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
         private final View view;
         private final double cutAt;
         private final double[] eye;
+        /// By how much what is small is larger here.
+        private final double grain;
         private final List<Block> blocks = new ArrayList<>();
         private final Map<String, Item> items = new HashMap<>();
         private final List<double[][]> outlines = new ArrayList<>();
@@ -165,6 +170,7 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             this.view = view;
             this.cutAt = cutAt;
             this.eye = view.toEye();
+            this.grain = Math.max(1, Math.sqrt(design.things().size() / FEW));
         }
 
         private void add(Block block, Item item) {
@@ -264,7 +270,7 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
                     continue;
                 }
                 List<Posed> forms = new ArrayList<>();
-                boolean small = Math.max(Math.max(s.hl(), s.hw()) * 2, s.z2() - s.z1()) * view.scale() < PLAIN;
+                boolean small = Math.max(Math.max(s.hl(), s.hw()) * 2, s.z2() - s.z1()) * view.scale() < PLAIN * grain;
                 if (small) {
                     forms.add(Posed.at(Symbols.plain(2 * s.reachX(), 2 * s.reachY(), s.z2() - s.z1()), s.x(), s.y(),
                             s.z1()));
@@ -333,7 +339,7 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
 
         private void solids(List<Face.Solid> solids, Item item, Optional<Block> within, List<Facet> facets) {
             String id = item.kind() == Kind.WALL ? "" : item.id();
-            boolean bare = solids.stream().mapToDouble(this::pixels).max().orElse(0) < BARE;
+            boolean bare = solids.stream().mapToDouble(this::pixels).max().orElse(0) < BARE * grain;
             List<Face.Solid> drawn = bare ? solids.stream().filter(solid -> !solid.decal()).toList() : solids;
             List<Facet> found = new ArrayList<>();
             for (int i : DrawOrder.uncut(drawn.stream().map(Face.Solid::block).toList(), view)) {
@@ -380,7 +386,7 @@ public record CutAway(List<Facet> facets, List<double[][]> outlines) {
             List<double[]> rim = new ArrayList<>();
             boolean round = !Double.isFinite(cutAt) && !solid.decal()
                     && solid.faces().stream().anyMatch(Face::smooth);
-            boolean outlined = round && pixels(solid) < FLAT;
+            boolean outlined = round && pixels(solid) < FLAT * grain;
             if (round) {
                 facets.add(outline(solid, id, kind, system));
             }
