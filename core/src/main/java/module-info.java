@@ -50,6 +50,7 @@ module lectulum.core {
     exports lectulum.files;
     exports lectulum.kernel.beams;
     exports lectulum.kernel.bodies;
+    exports lectulum.kernel.electric;
     exports lectulum.kernel.gear;
     exports lectulum.kernel.lashing;
     exports lectulum.kernel.maths;
@@ -62,6 +63,7 @@ module lectulum.core {
     exports lectulum.kernel.statics;
     exports lectulum.kernel.survey;
     exports lectulum.kernel.towing;
+    exports lectulum.kernel.weather;
     exports lectulum.layout;
     exports lectulum.layout.change;
     exports lectulum.layout.cutaway;

@@ -29,6 +29,8 @@ import lectulum.figures.Severity;
 /// another, and each taste then takes the best of what all have found, so that the light one is never heavier than an equal
 /// among the others. The same brief and seed give the same answers unless the search is stopped.
 public final class Proposals {
+    /// Part of the work that drawing every concept is.
+    private static final double STARTS = 0.1;
     /// Concepts that are drawn again, and how often each.
     private static final int KEPT = 3;
     private static final int TRIES = 26;
@@ -82,6 +84,10 @@ public final class Proposals {
 
     /// A camper as the search sees it.
     private record Found(Drawn drawn, Analysis analysis, int warnings, double badness, List<Sentence> mended) {
+        /// The same by the count of a taste.
+        Found judged(Taste taste) {
+            return new Found(drawn, analysis, warnings, Proposals.badness(taste, drawn, warnings), mended);
+        }
     }
 
     /// The best answer for each taste.
@@ -90,39 +96,40 @@ public final class Proposals {
     /// @param stop ends the search: the best by then is given, at least one each
     /// @param at   is told how far it is
     public static List<Proposal> of(Design brief, long seed, BooleanSupplier stop, Consumer<Progress> at) {
+        List<List<Found>> starts = new ArrayList<>();
         List<Found> all = new ArrayList<>();
-        double tastes = TASTES.size();
+        for (Concept concept : Concept.values()) {
+            if (!starts.isEmpty() && stop.getAsBoolean()) {
+                break;
+            }
+            starts.add(Stream.of(Taste.values()).map(t -> steady(brief, concept, Plan.of(t))).toList());
+            at.accept(new Progress(STARTS * starts.size() / Concept.values().length, concept.label(), proposal(brief,
+                    TASTES.getFirst(), best(TASTES.getFirst(), starts.stream().flatMap(List::stream)))));
+        }
         for (Taste taste : TASTES) {
             double before = all.size();
-            all.add(best(brief, taste, seed, stop, (part, says, best) -> at.accept(
-                    new Progress((before + part) / tastes, "the " + taste.label() + " one: " + says,
-                            proposal(brief, taste, best)))));
+            all.add(best(brief, taste, starts, seed, stop, (part, says, best) -> at.accept(
+                    new Progress(STARTS + (1 - STARTS) * (before + part) / TASTES.size(),
+                            "the " + taste.label() + " one: " + says, proposal(brief, taste, best)))));
         }
-        return TASTES.stream().map(taste -> proposal(brief, taste,
-                all.stream().min(Comparator.comparingDouble(f -> badness(taste, f.drawn, f.warnings))).orElseThrow()))
-                .toList();
+        return TASTES.stream().map(taste -> proposal(brief, taste, best(taste, all.stream()))).toList();
+    }
+
+    private static Found best(Taste taste, Stream<Found> all) {
+        return all.map(f -> f.judged(taste)).min(Comparator.comparingDouble(Found::badness)).orElseThrow();
     }
 
     private interface Step {
         void at(double part, String says, Found best);
     }
 
-    private static Found best(Design brief, Taste taste, long seed, BooleanSupplier stop, Step at) {
+    private static Found best(Design brief, Taste taste, List<List<Found>> starts, long seed, BooleanSupplier stop,
+            Step at) {
         SplittableRandom chance = new SplittableRandom(seed);
-        List<Found> all = new ArrayList<>();
-        Found best = null;
-        double steps = Concept.values().length + KEPT * TRIES + MENDED;
+        List<Found> all = new ArrayList<>(starts.stream().map(of -> best(taste, of.stream())).toList());
+        Found best = best(taste, all.stream());
+        double steps = KEPT * TRIES + MENDED;
         int done = 0;
-        for (Concept concept : Concept.values()) {
-            if (best != null && stop.getAsBoolean()) {
-                break;
-            }
-            Found found = Stream.of(Taste.values()).map(t -> steady(brief, taste, concept, Plan.of(t)))
-                    .min(Comparator.comparingDouble(Found::badness)).orElseThrow();
-            all.add(found);
-            best = best == null || found.badness < best.badness ? found : best;
-            at.at(++done / steps, concept.label(), best);
-        }
         all.sort(Comparator.comparingDouble(Found::badness));
         for (Found start : all.subList(0, Math.min(KEPT, all.size()))) {
             Found now = start;
@@ -147,9 +154,9 @@ public final class Proposals {
         return best;
     }
 
-    private static Found steady(Design brief, Taste taste, Concept concept, Plan plan) {
+    private static Found steady(Design brief, Concept concept, Plan plan) {
         Drawn drawn = Concepts.steady(brief, concept, plan);
-        return found(taste, concept, drawn.plan(), Analysis.of(drawn.design()), List.of());
+        return found(Taste.USUAL, concept, drawn.plan(), Analysis.of(drawn.design()), List.of());
     }
 
     private static Found found(Taste taste, Concept concept, Plan plan, Analysis analysis, List<Sentence> mended) {

@@ -34,8 +34,21 @@ class ProposalsTest {
     @Nested
     @TestInstance(TestInstance.Lifecycle.PER_CLASS)
     class OfTheStarts {
-        private final List<Proposal> answers = propose(Campers.start(CamperType.TEARDROP, "x").design(),
-                Integer.MAX_VALUE);
+        private final Map<Taste, List<Integer>> stops = new EnumMap<>(Taste.class);
+        private final List<Double> parts = new ArrayList<>();
+        private final List<Proposal> answers = Proposals.of(Campers.start(CamperType.TEARDROP, "x").design(), 1,
+                () -> false, p -> {
+                    stops.computeIfAbsent(p.best().taste(), t -> new ArrayList<>())
+                            .add(p.best().drawn().stops().size());
+                    parts.add(p.part());
+                });
+
+        @Test
+        void theBestSoFarGetsNoWorse() {
+            assertThat(stops).containsOnlyKeys(Proposals.TASTES);
+            stops.values().forEach(of -> assertThat(of).isSortedAccordingTo(Comparator.reverseOrder()));
+            assertThat(parts).isSorted().allMatch(p -> p > 0 && p <= 1);
+        }
 
         @ParameterizedTest
         @EnumSource(value = Taste.class, names = {"LIGHT", "CHEAP", "COMFORTABLE"})
@@ -74,26 +87,8 @@ class ProposalsTest {
     void theSameSeedGivesTheSameAnswer() {
         Design brief = Briefs.all().get("a table for four");
 
-        assertThat(propose(brief, 60).stream().map(p -> p.drawn().design()).toList())
-                .isEqualTo(propose(brief, 60).stream().map(p -> p.drawn().design()).toList());
-    }
-
-    /// The search only ever keeps what is better.
-    @Test
-    void theBestSoFarGetsNoWorse() {
-        Map<Taste, List<Integer>> stops = new EnumMap<>(Taste.class);
-        List<Double> parts = new ArrayList<>();
-        AtomicInteger told = new AtomicInteger();
-
-        Proposals.of(Briefs.all().get("a small car and a low garage"), 7, () -> told.get() >= 60, p -> {
-            told.incrementAndGet();
-            stops.computeIfAbsent(p.best().taste(), t -> new ArrayList<>()).add(p.best().drawn().stops().size());
-            parts.add(p.part());
-        });
-
-        assertThat(stops).containsKeys(Taste.LIGHT, Taste.CHEAP, Taste.COMFORTABLE);
-        stops.values().forEach(of -> assertThat(of).isSortedAccordingTo(Comparator.reverseOrder()));
-        assertThat(parts).isSorted().allMatch(p -> p > 0 && p <= 1);
+        assertThat(propose(brief, 15).stream().map(p -> p.drawn().design()).toList())
+                .isEqualTo(propose(brief, 15).stream().map(p -> p.drawn().design()).toList());
     }
 
     @Test
@@ -103,7 +98,7 @@ class ProposalsTest {
         List<Proposal> answers = Proposals.of(Briefs.all().get("six adults"), 1, () -> told.get() >= 3,
                 p -> told.incrementAndGet());
 
-        assertThat(told.get()).as("three, and one for each taste that was not begun").isBetween(3, 5);
+        assertThat(told.get()).isEqualTo(3);
         assertThat(answers).extracting(Proposal::taste).isEqualTo(Proposals.TASTES);
         assertThat(answers).allMatch(a -> !a.drawn().design().things().isEmpty());
     }
@@ -111,7 +106,7 @@ class ProposalsTest {
     @ParameterizedTest
     @ValueSource(strings = {"nobody", "a budget of one"})
     void whatCannotBeMetIsSaid(String brief) {
-        Proposal answer = propose(Briefs.all().get(brief), 40).getLast();
+        Proposal answer = propose(Briefs.all().get(brief), 12).getLast();
 
         if (brief.equals("nobody")) {
             assertThat(answer.lacks()).isEmpty();

@@ -171,6 +171,9 @@ class BriefTest extends WindowTest {
         Project before = state().project();
 
         press("#propose");
+        until(() -> robot.lookup("#proposal-keep-light").tryQuery().isPresent());
+        assertThat(robot.lookup("#propose").queryAs(Button.class).isDisabled()).as("it goes on").isTrue();
+        press("#propose-stop");
         until(() -> robot.lookup("#proposal-keep-comfortable").tryQuery().isPresent());
 
         for (String taste : List.of("light", "cheap", "comfortable")) {

@@ -44,8 +44,9 @@ class FirstBriefTest extends WindowTest {
         robot.rest();
         command("Brief: Proposal");
         press("#propose");
-        until(() -> robot.lookup("#proposal-keep-comfortable").tryQuery().isPresent()
-                && !robot.lookup("#propose").queryAs(Button.class).isDisabled());
+        until(() -> robot.lookup("#proposal-keep-light").tryQuery().isPresent());
+        press("#propose-stop");
+        until(() -> !robot.lookup("#propose").queryAs(Button.class).isDisabled());
         press("#proposal-keep-light");
 
         Project kept = state().project();

@@ -193,7 +193,7 @@ abstract class WindowTest {
 
     void until(BooleanSupplier condition) {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition::getAsBoolean);
+            WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition::getAsBoolean);
         } catch (TimeoutException e) {
             throw new AssertionError("it did not come to that", e);
         }

@@ -50,6 +50,7 @@ final class ProposalsLeaf implements Leaf.Page {
     private final Map<Taste, Proposal> found = new EnumMap<>(Taste.class);
     private final Node page;
     private volatile long search;
+    private volatile boolean enough;
     private Optional<Concepts.Question> answered = Optional.empty();
     private State state;
 
@@ -62,8 +63,8 @@ final class ProposalsLeaf implements Leaf.Page {
         find.setOnAction(e -> look());
         stop.setId("propose-stop");
         stop.setOnAction(e -> {
-            search++;
-            busy(false);
+            enough = true;
+            says.setText("Putting together what was found");
         });
         says.getStyleClass().add("faint");
         says.setId("propose-says");
@@ -119,12 +120,13 @@ final class ProposalsLeaf implements Leaf.Page {
         found.clear();
         fill();
         busy(true);
+        enough = false;
         long mine = ++search;
-        worker.run(() -> Proposals.of(brief, SEED, () -> search != mine, p -> Platform.runLater(() -> {
+        worker.run(() -> Proposals.of(brief, SEED, () -> enough || search != mine, p -> Platform.runLater(() -> {
             if (search == mine) {
                 bar.setProgress(p.part());
                 says.setText(p.says());
-                found.put(p.best().taste(), p.best());
+                show(p.best());
             }
         })), best -> {
             if (search == mine) {
@@ -136,6 +138,14 @@ final class ProposalsLeaf implements Leaf.Page {
             busy(false);
             answers.getChildren().add(StudyPane.words(sentence, "hint"));
         });
+    }
+
+    /// The best so far; the page changes only when there is a better one.
+    private void show(Proposal best) {
+        Proposal before = found.put(best.taste(), best);
+        if (before == null || !before.drawn().design().equals(best.drawn().design())) {
+            fill();
+        }
     }
 
     private void fill() {

@@ -1,0 +1,76 @@
+package lectulum.kernel.electric;
+
+/// One kind of load, as the hourly simulation sees it.
+///
+/// @param watts    while it runs \[W\], ≥ 0
+/// @param count    how many, ≥ 0
+/// @param day      part of each hour of the clock that it runs, 24 values from 0 to 1
+/// @param duty     what part of that it draws, by the air outside
+/// @param standby  while it does not run \[W\], ≥ 0
+/// @param isolated whether the main switch cuts it off while nobody is there
+public record Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
+        boolean isolated) {
+    /// How power reaches it.
+    public enum Feed {
+        BATTERY, INVERTER, SHORE
+    }
+
+    /// In which hours it may run.
+    public enum When {
+        ALWAYS, OCCUPIED, DRIVING, CAMPED;
+
+        /// @param occupied whether anybody is there
+        /// @param driving  part of the hour on the road
+        double on(boolean occupied, double driving) {
+            return switch (this) {
+                case ALWAYS -> 1;
+                case OCCUPIED -> occupied ? 1 : 0;
+                case DRIVING -> driving;
+                case CAMPED -> occupied ? 1 - driving : 0;
+            };
+        }
+    }
+
+    /// Part of its running time that it draws power.
+    public sealed interface Duty {
+        double at(double celsius);
+
+        /// The same at any temperature.
+        record Steady(double part) implements Duty {
+            @Override
+            public double at(double celsius) {
+                return part;
+            }
+        }
+
+        /// What cools: so much at 25 °C, more for each kelvin above, never less than a least, never all the time more.
+        record Cooling(double at25, double perKelvin, double least) implements Duty {
+            @Override
+            public double at(double celsius) {
+                return Math.clamp(at25 + perKelvin * (celsius - 25), least, 1);
+            }
+        }
+
+        /// What heats: nothing from the balance temperature up, all the time at the design temperature.
+        record Heating(double balance, double design) implements Duty {
+            @Override
+            public double at(double celsius) {
+                return Math.clamp((balance - celsius) / (balance - design), 0, 1);
+            }
+        }
+    }
+
+    public static final Duty ALL = new Duty.Steady(1);
+
+    /// Mean power over an hour \[W\].
+    public double mean(int hour, double celsius, boolean occupied, double driving) {
+        double part = day[hour] * when.on(occupied, driving) * duty.at(celsius);
+        double idle = isolated && !occupied ? 0 : 1;
+        return count * (watts * part + standby * idle * (1 - part));
+    }
+
+    /// While it runs \[W\].
+    public double rated() {
+        return count * Math.max(watts, standby);
+    }
+}

@@ -1,0 +1,14 @@
+package lectulum.kernel.electric;
+
+/// Hour by hour what is round a camper: one entry for each hour, the first at midnight.
+///
+/// @param air      outside \[°C\]
+/// @param sun      what the panels would put into the battery \[W\]
+/// @param occupied whether anybody is there
+/// @param driving  part of the hour on the road
+/// @param shore    whether it is plugged in
+public record Hours(double[] air, double[] sun, boolean[] occupied, double[] driving, boolean[] shore) {
+    public int count() {
+        return air.length;
+    }
+}
