@@ -83,6 +83,7 @@ module lectulum.core {
     exports lectulum.symbols;
     exports lectulum.units;
     exports lectulum.water;
+    exports lectulum.weather;
 
     opens lectulum.design to tools.jackson.databind;
     opens lectulum.design.base to tools.jackson.databind;

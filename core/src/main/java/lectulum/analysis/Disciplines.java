@@ -39,9 +39,13 @@ import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
 import lectulum.money.Money;
+import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
+import lectulum.power.RunningStudies;
+import lectulum.power.YearStudies;
 import lectulum.space.Bodies;
 import lectulum.water.Water;
+import lectulum.weather.Weather;
 
 /// All disciplines, each behind those that it may ask. This is the only place where they are listed.
 public final class Disciplines {
@@ -58,7 +62,9 @@ public final class Disciplines {
         all.addAll(List.of(People.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
-                Power.DISCIPLINE, SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
+                Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
+                RunningStudies.DISCIPLINE,
+                SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,

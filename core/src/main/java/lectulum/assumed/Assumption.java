@@ -194,7 +194,16 @@ public enum Assumption {
     WISH_INSIDE("weigh.inside"),
     WISH_FUEL("weigh.fuel"),
     WISH_NIGHTS("weigh.nights"),
-    WISH_LAYOUT("weigh.layout");
+    WISH_LAYOUT("weigh.layout"),
+    BATTERY_INSIDE("battery.inside"),
+    BATTERY_ROOM("battery.room"),
+    BATTERY_HEATER("battery.heater"),
+    WEATHER_SEED("weather.seed"),
+    RUN_WATTS("run.watts"),
+    RUN_HOURS("run.hours"),
+    RUN_SURGE("run.surge"),
+    RUN_MAINS("run.mains"),
+    RUN_INVERTER("run.inverter");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

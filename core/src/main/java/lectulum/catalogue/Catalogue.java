@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Cost;
+import lectulum.design.thing.DayStrip;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Mass;
@@ -111,8 +112,11 @@ public final class Catalogue {
                 Cost.planned(number(row, "price")), Optional.empty(), Optional.empty(), Optional.empty(),
                 number(row, "solar_W"), "");
         if (!row.get("power_W").isEmpty()) {
-            thing = thing.with(new Load(number(row, "power_W"), number(row, "hours_per_day") * Units.HOUR,
-                    Load.Feed.valueOf(row.get("feed"))));
+            Load load = new Load(number(row, "power_W"), number(row, "hours_per_day") * Units.HOUR,
+                    Load.Feed.valueOf(row.get("feed")));
+            thing = thing.with(row.isSet("hours") && !row.get("hours").isEmpty()
+                    ? load.with(DayStrip.parse(row.get("hours")))
+                    : load);
         }
         if (!row.get("battery_Wh").isEmpty()) {
             thing = thing.with(new Battery(number(row, "battery_Wh") * Units.WATT_HOUR,

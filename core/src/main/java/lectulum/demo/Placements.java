@@ -79,8 +79,7 @@ final class Placements {
         }
         if (!row.get("hours_per_day").isEmpty()) {
             Load load = thing.load().orElseThrow();
-            thing = thing.with(new Load(load.power(), Double.parseDouble(row.get("hours_per_day")) * Units.HOUR,
-                    load.feed()));
+            thing = thing.with(load.withDailyRunning(Double.parseDouble(row.get("hours_per_day")) * Units.HOUR));
         }
         return thing;
     }

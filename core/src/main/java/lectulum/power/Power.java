@@ -35,11 +35,12 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
             () -> new Power(List.of(), Figures.NONE, List.of()))
             .checking(PowerRules.class, PowerRemedies::of);
+    private static final double DAY = 86_400;
     /// Nights beyond which nobody counts.
     public static final double MOST_NIGHTS = 365;
     /// Efficiency of the inverter and what it draws while it is on \[W\] (assumed).
-    private static final double INVERTER = 0.92;
-    private static final double INVERTER_IDLE = 10;
+    static final double INVERTER = 0.92;
+    static final double INVERTER_IDLE = 10;
 
     /// What one thing takes from the battery in a day.
     ///
@@ -91,9 +92,10 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     }
 
     private static double energy(Load load) {
+        double drawn = load.power() * load.dailyRunning() + load.standby() * Math.max(0, DAY - load.dailyRunning());
         return switch (load.feed()) {
-            case BATTERY -> load.power() * load.dailyRunning();
-            case INVERTER -> load.power() * load.dailyRunning() / INVERTER;
+            case BATTERY -> drawn;
+            case INVERTER -> drawn / INVERTER;
             case SHORE -> 0;
         };
     }

@@ -26,6 +26,7 @@ final class PowerRemedies {
 
     static Stream<Remedy> of(Known known, PowerRules rule, Finding finding) {
         return switch (rule) {
+            case POWER_CURRENT, POWER_MIXED, POWER_HOURS, POWER_YEAR -> Stream.empty();
             case POWER_NIGHTS -> Stream.concat(largerBattery(known).stream(), shorterHours(known).stream());
         };
     }
@@ -71,7 +72,7 @@ final class PowerRemedies {
                             Sentence.of("Run {0} {1} a day instead of {2}", draw.name(), Amount.hours(hours),
                                     Amount.hours(load.dailyRunning())),
                             new Edit("Shorter hours: " + draw.name(), d -> d.mapping(draw.thing(),
-                                    t -> t.with(new Load(load.power(), hours, load.feed())))));
+                                    t -> t.with(load.withDailyRunning(hours)))));
                 });
     }
 }

@@ -13,6 +13,7 @@ import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
+import lectulum.kernel.weather.SolarDay;
 import org.junit.jupiter.api.Test;
 
 class PowerTest {
@@ -70,13 +71,13 @@ class PowerTest {
     /// 33.8 MJ/m².
     @Test
     void radiationOutsideTheAirMatchesTheTextbook() {
-        assertThat(Sun.outsideTheAir(43, 105) * 3600 / 1e6).isCloseTo(33.8, withinPercentage(1));
+        assertThat(new SolarDay(105, 43).outside() * 3600 / 1e6).isCloseTo(33.8, withinPercentage(1));
     }
 
     @Test
     void theHoursOfADayAddUpToItsRadiationAndMirrorAtNoon() {
-        double[] hours = Sun.hourly(50, 6, Climate.MARITIME);
-        double total = Climate.MARITIME.clearness(6, false) * Sun.outsideTheAir(50, 162);
+        double[] hours = Sun.day(50, 6).hours(Sun.clearness(50, 6, Climate.MARITIME), 0).global();
+        double total = 0.46 * new SolarDay(162, 50).outside();
 
         assertThat(Arrays.stream(hours).sum()).isCloseTo(total, within(1e-6));
         assertThat(hours[9]).isCloseTo(hours[14], within(1e-9));

@@ -10,6 +10,7 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import lectulum.design.Range;
+import lectulum.design.thing.DayStrip;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.Units;
@@ -91,6 +92,31 @@ public final class Ledger<R> extends TableView<R> {
                     field.show(read.applyAsDouble(row), style);
                     setGraphic(field);
                 }
+            }
+        });
+        return this;
+    }
+
+    /// Hours of the day that can be painted.
+    public Ledger<R> strip(String head, double width, Function<R, String> name, Function<R, DayStrip> read,
+            BiConsumer<R, DayStrip> write) {
+        TableColumn<R, R> column = column(head, width);
+        column.setCellFactory(c -> new TableCell<>() {
+            private DayStripField field;
+
+            @Override
+            protected void updateItem(R row, boolean empty) {
+                super.updateItem(row, empty);
+                if (empty || row == null) {
+                    setGraphic(null);
+                    return;
+                }
+                if (field == null) {
+                    field = new DayStripField(head, strip -> write.accept(getItem(), strip));
+                }
+                field.setId("strip-" + name.apply(row));
+                field.show(read.apply(row));
+                setGraphic(field);
             }
         });
         return this;

@@ -230,7 +230,7 @@ public final class ThingCard extends VBox {
             new PartRows<>(form, Load.class, d -> d.thing(id).flatMap(Thing::load),
                     (d, l) -> d.mapping(id, t -> t.with(l))).row("power").row("dailyRunning");
             form.choice("Fed from", List.of(Load.Feed.values()), Load.Feed::label, d -> of(d, id, t -> load(t).feed()),
-                    (d, v) -> d.mapping(id, t -> t.with(new Load(load(t).power(), load(t).dailyRunning(), v))));
+                    (d, v) -> d.mapping(id, t -> t.with(load(t).with(v))));
         }
         if (thing.battery().isPresent()) {
             new PartRows<>(form, Battery.class, d -> d.thing(id).flatMap(Thing::battery),

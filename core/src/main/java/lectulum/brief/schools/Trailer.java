@@ -21,7 +21,6 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Shell;
 import lectulum.design.brief.TongueSchool;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
 import lectulum.kernel.bodies.Needs;
 import lectulum.space.Body;

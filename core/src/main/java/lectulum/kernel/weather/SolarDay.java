@@ -71,7 +71,8 @@ public record SolarDay(int day, double latitude) {
     public record Irradiance(double[] global, double[] diffuse) {
     }
 
-    /// The day of a clearness by the hour. The sum over the day is clearness × [#outside()] to rounding.
+    /// The day of a clearness by the hour. The sum over the day is clearness × [#outside()] to rounding; a
+    /// sun that is up for less than an hour is in the middle of none and gives nothing.
     ///
     /// @param offset solar time less clock time \[h\]
     public Irradiance hours(double clearness, double offset) {

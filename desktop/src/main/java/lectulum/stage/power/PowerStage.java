@@ -1,6 +1,9 @@
 package lectulum.stage.power;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -24,24 +27,28 @@ public final class PowerStage implements StageView {
     private final VBox below;
     private final VBox card = new VBox(4);
     private final Form sums;
+    private List<String> order = List.of();
 
     public PowerStage(Workbench bench, ThingCard thing) {
         this.thing = thing;
         loads.setId("loads");
-        loads.text("Load", 190, Power.Draw::name)
-                .entry("Power", 90, Range.of(Load.class, "power"), d -> d.load().power(),
+        loads.text("Load", 160, Power.Draw::name)
+                .entry("Power", 74, Range.of(Load.class, "power"), d -> d.load().power(),
                         (d, v) -> bench.edit("Power of " + d.name(),
                                 x -> x.mapping(d.thing(),
-                                        t -> t.with(new Load(orZero(v), d.load().dailyRunning(), d.load().feed())))))
-                .entry("Hours a day", 90, Range.of(Load.class, "dailyRunning"), d -> d.load().dailyRunning(),
+                                        t -> t.with(d.load().withPower(orZero(v))))))
+                .entry("Hours a day", 80, Range.of(Load.class, "dailyRunning"), d -> d.load().dailyRunning(),
                         (d, v) -> bench.edit("Hours of " + d.name(),
                                 x -> x.mapping(d.thing(),
-                                        t -> t.with(new Load(d.load().power(), orZero(v), d.load().feed())))))
-                .text("Fed from", 110, d -> d.load().feed().label())
+                                        t -> t.with(d.load().withDailyRunning(orZero(v))))))
+                .strip("Hours of the day, 0 to 24", 210, Power.Draw::thing, d -> d.load().strip(),
+                        (d, strip) -> bench.edit("Hours of the day of " + d.name(),
+                                x -> x.mapping(d.thing(), t -> t.with(d.load().with(strip)))))
+                .text("Fed from", 80, d -> d.load().feed().label())
                 .number("In a day", 90, Quantity.ENERGY, Power.Draw::energy);
         loads.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (now != null && loads.isFocused()) {
-                bench.select(java.util.List.of(now.thing()));
+                bench.select(List.of(now.thing()));
             }
         });
         below = new VBox(loads);
@@ -81,7 +88,16 @@ public final class PowerStage implements StageView {
             card.getChildren().add(thing);
         }
         thing.show(state);
-        loads.show(state.analysis().of(Power.DISCIPLINE).loads(), state.style());
+        loads.show(inOrder(state.analysis().of(Power.DISCIPLINE).loads()), state.style());
         sums.show(state);
+    }
+
+    /// Largest first when they come up; while they are edited each stays in its row.
+    private List<Power.Draw> inOrder(List<Power.Draw> largestFirst) {
+        List<String> ids = largestFirst.stream().map(Power.Draw::thing).toList();
+        if (!Set.copyOf(ids).equals(Set.copyOf(order))) {
+            order = ids;
+        }
+        return largestFirst.stream().sorted(Comparator.comparingInt(d -> order.indexOf(d.thing()))).toList();
     }
 }

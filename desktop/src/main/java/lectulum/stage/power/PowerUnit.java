@@ -4,10 +4,15 @@ import java.util.List;
 import java.util.Set;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
+import lectulum.power.OffGridStudies;
+import lectulum.power.RunningStudies;
+import lectulum.power.YearStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
+import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
 import lectulum.stage.StageView;
+import lectulum.stage.StudiesLeaf;
 
 /// What runs, and for how long.
 public final class PowerUnit implements StageUnit {
@@ -27,6 +32,17 @@ public final class PowerUnit implements StageUnit {
     @Override
     public StageView open(Bench bench) {
         return new PowerStage(bench.work(), bench.thingCard());
+    }
+
+    @Override
+    public List<Leaf> leaves(Bench bench) {
+        return List.of(Leaf.sheet(),
+                StudiesLeaf.leaf(bench, "power-trip", "Trip", "The trip of the brief, hour by hour",
+                        "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "power-year", "Year", "8 760 hours in the weather of the brief",
+                        "There is no battery to take through a year.", YearStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "power-run", "Can I run it", "One more thing, every day: does it work",
+                        "There is no battery to run anything.", RunningStudies.DISCIPLINE));
     }
 
     @Override

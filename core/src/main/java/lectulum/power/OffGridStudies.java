@@ -1,0 +1,138 @@
+package lectulum.power;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lectulum.design.Design;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Subject;
+import lectulum.figures.drawing.Chart;
+import lectulum.kernel.electric.Bank;
+import lectulum.kernel.electric.Hours;
+import lectulum.kernel.electric.Simulation;
+import lectulum.units.Quantity;
+
+/// The trip of the brief hour by hour, in mean days of its month: what the battery does, what the sun gives.
+///
+/// Without a battery there is no trip to run, which is said.
+public final class OffGridStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-trip", "Power of a trip",
+            Stage.POWER,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)));
+
+    private static final double HOUR = 3600;
+    private static final int LONGEST = 14;
+    /// Days beyond which nobody counts.
+    private static final int MOST_DAYS = 60;
+    private static final String SOURCE = "hourly simulation; see docs/method/power.md";
+
+    private OffGridStudies() {
+    }
+
+    static List<Study> of(Design design) {
+        Rehearsal r = Rehearsal.of(design);
+        Study.Notebook book = new Study.Notebook("power-trip", Stage.POWER, "The trip, hour by hour", "");
+        unreadable(book, r);
+        Optional<Bank> bank = r.bank();
+        if (bank.isEmpty()) {
+            return List.of(book.note("There is no battery: nothing runs away from a socket. Add one on the sheet.")
+                    .done());
+        }
+        int days = Math.clamp((int) Math.ceil(design.brief().nights()) + 1, 2, LONGEST);
+        Hours hours = r.meanDays(days, true);
+        Simulation simulation = r.simulation(bank.get());
+        Simulation.Outcome o = simulation.run(hours, 1);
+        Simulation.Trace t = simulation.trace(hours, 1);
+        book.figure("power.trip.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",
+                Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
+        nights(book, "power.trip.nights", "Until something is not had", simulation, r.meanDays(MOST_DAYS, true));
+        nights(book, "power.trip.dark", "The same without any sun", simulation, r.meanDays(MOST_DAYS, false));
+        book.figure("power.trip.curtailed", "Sun that nothing took", o.curtailed() * HOUR, Quantity.ENERGY,
+                "available − used", Sentence.of("{0} of {1}", Amount.energy(o.curtailed() * HOUR),
+                        Amount.energy(o.sunAvailable() * HOUR)),
+                SOURCE);
+        book.figure("power.trip.unmet", "Wanted and not had", o.unmet() * HOUR, Quantity.ENERGY, "Σ unmet",
+                Sentence.of("in {0} hours", o.emptyHours()), SOURCE);
+        if (o.overCurrent() > 0) {
+            book.say(PowerRules.POWER_CURRENT, Severity.NOTE,
+                    Sentence.of("All together would draw more than the battery may give"),
+                    Sentence.of(
+                            "In {0} hours of the trip; it gives {1} A. Run heavy things one after another, or take a"
+                                    + " larger bank.",
+                            o.overCurrent(),
+                            Amount.count(Math.round(bank.get().chemistry().discharge() * bank.get().charge()))));
+        }
+        if (r.kinds() > 1) {
+            book.say(PowerRules.POWER_MIXED, Severity.WARN, Sentence.of("Batteries of two kinds in one bank"),
+                    Sentence.of("They are charged and rest at other volts, so one is never full and the other is"
+                            + " overcharged. Keep one kind, one age, one type."));
+        }
+        return List.of(book.chart(charge(t)).chart(watts(t, hours, o.curtailed())).caution(
+                "Never charge frozen lead or lithium below freezing. Fuse every cable at its source; batteries can weld."
+                        + " Mains belongs to a licensed electrician.")
+                .done());
+    }
+
+    private static void unreadable(Study.Notebook book, Rehearsal r) {
+        r.drawing().stream().filter(t -> t.load().orElseThrow().unreadable())
+                .forEach(t -> book.say(PowerRules.POWER_HOURS, Subject.thing(t.id()), Severity.NOTE,
+                        Sentence.of("The hours of {0} are not understood", t.name()),
+                        Sentence.of(
+                                "'{0}' is no span of hours; it is taken to run at any hour. Type 20-23 or 7-9 20-24.",
+                                t.load().orElseThrow().hours()),
+                        List.of(t.id())));
+    }
+
+    private static void nights(Study.Notebook book, String id, String label, Simulation simulation, Hours hours) {
+        int first = simulation.run(hours, 1).firstEmpty();
+        double nights = first < 0 ? MOST_DAYS : first / 24.0;
+        book.figure(id, label, nights, Quantity.NIGHTS, "first hour that is not served / 24",
+                first < 0
+                        ? Sentence.of("not within {0} days", MOST_DAYS)
+                        : Sentence.of("hour {0}, from midnight of the first day on", first),
+                SOURCE + "; heavy currents, charging and self-discharge counted");
+    }
+
+    private static Chart charge(Simulation.Trace t) {
+        int n = t.state().length;
+        double[] x = new double[n + 1];
+        double[] y = new double[n + 1];
+        y[0] = 1;
+        for (int h = 0; h < n; h++) {
+            x[h + 1] = h + 1;
+            y[h + 1] = t.state()[h];
+        }
+        return new Chart("State of charge", "hours", Quantity.COUNT, "", Quantity.SHARE,
+                List.of(new Chart.Curve("battery", x, y)), List.of());
+    }
+
+    private static Chart watts(Simulation.Trace t, Hours hours, double curtailed) {
+        int n = t.state().length;
+        List<Chart.Curve> curves = new ArrayList<>();
+        curves.add(steps("wanted", t.load()));
+        if (curtailed > 0) {
+            curves.add(steps("sun could give", hours.sun()));
+        }
+        curves.add(steps("sun taken", t.sun()));
+        return new Chart("Power, hour by hour", "hours", Quantity.COUNT, "", Quantity.POWER, curves, List.of());
+    }
+
+    /// Hour means as steps.
+    private static Chart.Curve steps(String name, double[] hourly) {
+        double[] x = new double[2 * hourly.length];
+        double[] y = new double[2 * hourly.length];
+        for (int h = 0; h < hourly.length; h++) {
+            x[2 * h] = h;
+            x[2 * h + 1] = h + 1;
+            y[2 * h] = hourly[h];
+            y[2 * h + 1] = hourly[h];
+        }
+        return new Chart.Curve(name, x, y);
+    }
+}

@@ -1,0 +1,228 @@
+package lectulum.power;
+
+import static lectulum.Samples.box;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import lectulum.analysis.Analysis;
+import lectulum.assumed.Assumption;
+import lectulum.demo.Campers;
+import lectulum.design.Design;
+import lectulum.design.brief.Season;
+import lectulum.design.thing.Battery;
+import lectulum.design.thing.DayStrip;
+import lectulum.design.thing.Load;
+import lectulum.design.thing.Thing;
+import lectulum.figures.Figure;
+import lectulum.units.Style;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RehearsalTest {
+    private static final Design NIGHTJAR = Campers.demo("nightjar").orElseThrow().design();
+
+    private static double value(Design d, String id) {
+        return Analysis.of(d).figures().find(id).flatMap(f -> f.value().stream().boxed().findFirst()).orElseThrow();
+    }
+
+    @Nested
+    class Strips {
+        @ParameterizedTest
+        @CsvSource({"7-9 20-24, 7-9 20-24, 6", "22-2, 22-2, 4", "13, 13-14, 1", "0-24, '', 24", "'', '', 24",
+                "9-7, 9-7, 22", "'7-9,20-24', 7-9 20-24, 6", "23, 23-24, 1", "8–10, 8-10, 2"})
+        void areReadAndWritten(String typed, String words, int count) {
+            DayStrip strip = DayStrip.parse(typed);
+
+            assertThat(strip.words()).isEqualTo(words);
+            assertThat(strip.count()).isEqualTo(count);
+            assertThat(DayStrip.parse(strip.words())).isEqualTo(strip);
+        }
+
+        /// All of 2^24 would take long; every bit by itself, and a few hundred by chance.
+        @Test
+        void comeBackFromTheirWords() {
+            java.util.SplittableRandom chance = new java.util.SplittableRandom(4);
+            IntStream
+                    .concat(IntStream.range(0, 24).map(i -> 1 << i), IntStream.range(0, 400).map(i -> chance.nextInt()))
+                    .mapToObj(DayStrip::new)
+                    .forEach(s -> assertThat(DayStrip.parse(s.words())).as(s.words()).isEqualTo(s));
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"noon", "25", "7-30", "1-2-3", "-3", "24-25", "7..9"})
+        void refuseNonsense(String typed) {
+            assertThatThrownBy(() -> DayStrip.parse(typed)).isInstanceOf(IllegalArgumentException.class)
+                    .hasMessageContaining("hour");
+        }
+
+        @Test
+        void keepTheLastHourPainted() {
+            DayStrip one = DayStrip.parse("5");
+
+            assertThat(one.with(5, false)).isEqualTo(one);
+            assertThat(one.with(6, true).words()).isEqualTo("5-7");
+        }
+    }
+
+    @Nested
+    class Loads {
+        private final Load lamp = new Load(20, 3 * 3600, Load.Feed.BATTERY);
+
+        @Test
+        void takeTheSameInADayWhateverTheirHours() {
+            Load painted = lamp.with(DayStrip.parse("18-24"));
+            double sum = IntStream.range(0, 24).mapToDouble(painted::part).sum();
+
+            assertThat(sum).isCloseTo(3, within(1e-12));
+            assertThat(painted.part(17)).isZero();
+            assertThat(painted.part(20)).isCloseTo(0.5, within(1e-12));
+        }
+
+        @Test
+        void thatRunAllOfTheirHoursStillDo() {
+            Load full = lamp.with(DayStrip.parse("20-23"));
+
+            assertThat(full.dailyRunning()).isEqualTo(3 * 3600);
+            assertThat(full.with(DayStrip.parse("20-24")).dailyRunning()).isEqualTo(4 * 3600);
+            assertThat(lamp.with(DayStrip.parse("20-22")).dailyRunning()).as("no longer than its hours")
+                    .isEqualTo(2 * 3600);
+            assertThat(full.withDailyRunning(8 * 3600).hours()).as("too long for its hours").isEmpty();
+        }
+
+        @Test
+        void withUnreadableHoursRunAtAnyAndAreTold() {
+            Load odd = new Load(20, 3600, Load.Feed.BATTERY, "evening", Load.When.CAMP, 0);
+            Design d = box(new Thing[0])
+                    .plus(NIGHTJAR.things().stream().filter(t -> t.battery().isPresent()).findFirst()
+                            .orElseThrow())
+                    .plus(NIGHTJAR.things().getFirst().withId("odd").with(odd));
+
+            assertThat(odd.strip()).isEqualTo(DayStrip.ANY);
+            assertThat(Analysis.of(d).findings()).anyMatch(f -> f.id().equals("power.hours.odd"));
+        }
+
+        @Test
+        void thatRunAllDayRunInStorageToo() {
+            assertThat(new Load(1, 86_400, Load.Feed.BATTERY).always()).isTrue();
+            assertThat(lamp.always()).isFalse();
+            assertThat(lamp.with(Load.When.ALWAYS).always()).isTrue();
+            assertThat(new Load(1, 86_400, Load.Feed.BATTERY).with(Load.When.CAMP).always()).isFalse();
+        }
+    }
+
+    @Nested
+    class Years {
+        @Test
+        void holdTheNightsOfTheBrief() {
+            boolean[] here = YearPlan.occupied(NIGHTJAR.brief());
+            int hours = 0;
+            for (boolean h : here) {
+                hours += h ? 1 : 0;
+            }
+
+            assertThat(hours).as("fourteen weekends of two nights and two trips of nine, some of them meeting")
+                    .isBetween(24 * 36, 24 * (14 * 2 + 2 * 9));
+        }
+
+        @Test
+        void areTravelledInTheirSeasons() {
+            Design winter = NIGHTJAR.with(NIGHTJAR.brief()
+                    .withTravel(NIGHTJAR.brief().travel().withSeasons(List.of(Season.WINTER)).withTrips(0)));
+            boolean[] here = YearPlan.occupied(winter.brief());
+
+            for (int d = 70; d < 320; d++) {
+                assertThat(here[24 * d + 12]).as("day " + d).isFalse();
+            }
+            boolean[] south = YearPlan.occupied(winter.brief().withLatitude(-40));
+            assertThat(IntStream.range(24 * 152, 24 * 240).anyMatch(h -> south[h])).isTrue();
+        }
+
+        @Test
+        void aSecondBatteryEmptiesLessAndASecondSeedIsAnotherYear() {
+            Thing cells = NIGHTJAR.things().stream().filter(t -> t.battery().isPresent()).findFirst().orElseThrow();
+            Design more = NIGHTJAR.plus(cells.withId("more"));
+            Design other = NIGHTJAR.with(NIGHTJAR.settings().with(Assumption.WEATHER_SEED.id(), 2));
+
+            assertThat(value(more, "power.year.empty")).isLessThan(value(NIGHTJAR, "power.year.empty"));
+            assertThat(value(other, "power.year.sun")).isNotEqualTo(value(NIGHTJAR, "power.year.sun"));
+        }
+
+        @Test
+        void aCamperWithoutBatteryOrLoadsIsToldSo() {
+            for (Design d : List.of(box(new Thing[0]), NIGHTJAR.withThings(NIGHTJAR.things().stream()
+                    .filter(t -> t.battery().isEmpty()).toList()))) {
+                Analysis a = Analysis.of(d);
+                assertThat(a.of(YearStudies.DISCIPLINE).all()).singleElement()
+                        .satisfies(s -> assertThat(s.notes().getFirst().text(Style.PLAIN)).contains("no battery"));
+                assertThat(a.of(OffGridStudies.DISCIPLINE).all().getFirst().notes()).isNotEmpty();
+                assertThat(a.of(RunningStudies.DISCIPLINE).all().getFirst().notes()).isNotEmpty();
+            }
+        }
+    }
+
+    @Nested
+    class Trips {
+        /// The battery alone: usable/day, by the hour and by the day, within what hours and self-discharge make of it.
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void byTheHourAgreeWithTheDays(String demo) {
+            Design d = Campers.demo(demo).orElseThrow().design();
+            double dark = value(d, "power.nightsDark");
+
+            assertThat(value(d, "power.trip.dark")).isBetween(0.75 * dark - 0.6, 1.1 * dark + 0.6);
+        }
+
+        @Test
+        void twoKindsOfBatteryInOneBankAreAFault() {
+            Thing cells = NIGHTJAR.things().stream().filter(t -> t.battery().isPresent()).findFirst().orElseThrow();
+            Design two = NIGHTJAR.plus(cells.withId("lead").with(new Battery(3.6e6, Battery.Chemistry.AGM)));
+
+            assertThat(Analysis.of(two).findings()).anyMatch(f -> f.id().equals("power.mixed"));
+            assertThat(Analysis.of(NIGHTJAR).findings()).noneMatch(f -> f.id().equals("power.mixed"));
+        }
+
+        @Test
+        void figuresShowTheirWorking() {
+            for (Figure f : Analysis.of(NIGHTJAR).of(OffGridStudies.DISCIPLINE).figures().all()) {
+                assertThat(f.working().formula()).as(f.id()).isNotBlank();
+                assertThat(f.working().source()).as(f.id()).isNotBlank();
+            }
+        }
+    }
+
+    @Nested
+    class CanIRunIt {
+        private String said(Design d) {
+            return Analysis.of(d).of(RunningStudies.DISCIPLINE).all().getFirst().notes().getFirst().text(Style.PLAIN)
+                    .replaceAll("[\u00a0\u202f\u2009]", " ");
+        }
+
+        private Design asked(double watts, double hours, double inverter) {
+            return NIGHTJAR.with(NIGHTJAR.settings().with(Assumption.RUN_WATTS.id(), watts)
+                    .with(Assumption.RUN_HOURS.id(), hours * 3600).with(Assumption.RUN_INVERTER.id(), inverter));
+        }
+
+        @Test
+        void isAnsweredWithNumbers() {
+            assertThat(said(asked(1500, 0.2, 0))).startsWith("yes from a full battery");
+            assertThat(said(asked(1500, 5, 0))).startsWith("not for so long").contains("panels");
+            assertThat(said(asked(5000, 0.1, 0))).startsWith("no: it draws");
+            assertThat(said(asked(1500, 0.2, 1000))).startsWith("no: the inverter gives").contains("1 000 W");
+        }
+
+        @Test
+        void noQuestionBreaksIt() {
+            for (double watts : new double[]{1, 6000}) {
+                for (double hours : new double[]{1 / 60.0, 24}) {
+                    assertThat(said(asked(watts, hours, 0))).isNotBlank().doesNotContain("NaN").doesNotContain("Inf");
+                }
+            }
+        }
+    }
+}
