@@ -103,6 +103,10 @@ public final class Catalogue {
         return things;
     }
 
+    private static boolean said(CSVRecord row, String column) {
+        return row.isSet(column) && !row.get(column).isEmpty();
+    }
+
     private static Thing thing(CSVRecord row) {
         Thing thing = new Thing(row.get("id"), row.get("name"), SystemGroup.valueOf(row.get("system")),
                 Role.valueOf(row.get("role")), Mount.valueOf(row.get("mount")), Fix.valueOf(row.get("fix")),
@@ -114,9 +118,9 @@ public final class Catalogue {
         if (!row.get("power_W").isEmpty()) {
             Load load = new Load(number(row, "power_W"), number(row, "hours_per_day") * Units.HOUR,
                     Load.Feed.valueOf(row.get("feed")));
-            thing = thing.with(row.isSet("hours") && !row.get("hours").isEmpty()
-                    ? load.with(DayStrip.parse(row.get("hours")))
-                    : load);
+            load = said(row, "hours") ? load.with(DayStrip.parse(row.get("hours"))) : load;
+            load = said(row, "when") ? load.with(Load.When.valueOf(row.get("when"))) : load;
+            thing = thing.with(said(row, "standby_W") ? load.withStandby(number(row, "standby_W")) : load);
         }
         if (!row.get("battery_Wh").isEmpty()) {
             thing = thing.with(new Battery(number(row, "battery_Wh") * Units.WATT_HOUR,

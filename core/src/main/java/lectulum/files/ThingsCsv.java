@@ -18,7 +18,8 @@ import org.apache.commons.csv.CSVPrinter;
 public final class ThingsCsv {
     private static final List<String> CATALOGUE = List.of("id", "name", "system", "role", "mount", "fix", "length_mm",
             "width_mm", "height_mm", "mass_kg", "price", "power_W", "hours_per_day", "feed", "battery_Wh", "chemistry",
-            "tank", "litres", "solar_W", "symbol", "features");
+            "tank", "litres", "solar_W", "symbol", "features", "hours",
+            "when", "standby_W");
     private static final List<String> PLACED = List.of("x_mm_behind_body_front", "y_mm_right", "z_mm_above_floor",
             "yaw_deg", "mass_source", "mass_u_kg", "paid", "note");
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get();
@@ -66,7 +67,10 @@ public final class ThingsCsv {
                 t.battery().map(Battery::chemistry).map(Enum::name).orElse(""),
                 t.tank().map(Tank::use).map(Enum::name).orElse(""),
                 t.tank().map(k -> number(k.capacity() / Units.LITRE)).orElse(""),
-                t.solar() > 0 ? number(t.solar()) : "", safe(t.symbol()), FeatureList.text(t.features()));
+                t.solar() > 0 ? number(t.solar()) : "", safe(t.symbol()), FeatureList.text(t.features()),
+                t.load().map(l -> safe(l.hours())).orElse(""),
+                t.load().filter(l -> l.when() != Load.When.BY_HOURS).map(l -> l.when().name()).orElse(""),
+                t.load().filter(l -> l.standby() > 0).map(l -> number(l.standby())).orElse(""));
     }
 
     /// A name that a spreadsheet would run as a formula is kept as text.

@@ -24,7 +24,8 @@ import lectulum.units.Quantity;
 public final class OffGridStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-trip", "Power of a trip",
             Stage.POWER,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)));
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
+            .checking(OffGridRules.class);
 
     private static final double HOUR = 3600;
     private static final int LONGEST = 14;
@@ -60,7 +61,7 @@ public final class OffGridStudies {
         book.figure("power.trip.unmet", "Wanted and not had", o.unmet() * HOUR, Quantity.ENERGY, "Σ unmet",
                 Sentence.of("in {0} hours", o.emptyHours()), SOURCE);
         if (o.overCurrent() > 0) {
-            book.say(PowerRules.POWER_CURRENT, Severity.NOTE,
+            book.say(OffGridRules.POWER_CURRENT, Severity.NOTE,
                     Sentence.of("All together would draw more than the battery may give"),
                     Sentence.of(
                             "In {0} hours of the trip; it gives {1} A. Run heavy things one after another, or take a"
@@ -69,7 +70,7 @@ public final class OffGridStudies {
                             Amount.count(Math.round(bank.get().chemistry().discharge() * bank.get().charge()))));
         }
         if (r.kinds() > 1) {
-            book.say(PowerRules.POWER_MIXED, Severity.WARN, Sentence.of("Batteries of two kinds in one bank"),
+            book.say(OffGridRules.POWER_MIXED, Severity.WARN, Sentence.of("Batteries of two kinds in one bank"),
                     Sentence.of("They are charged and rest at other volts, so one is never full and the other is"
                             + " overcharged. Keep one kind, one age, one type."));
         }
@@ -81,7 +82,7 @@ public final class OffGridStudies {
 
     private static void unreadable(Study.Notebook book, Rehearsal r) {
         r.drawing().stream().filter(t -> t.load().orElseThrow().unreadable())
-                .forEach(t -> book.say(PowerRules.POWER_HOURS, Subject.thing(t.id()), Severity.NOTE,
+                .forEach(t -> book.say(OffGridRules.POWER_HOURS, Subject.thing(t.id()), Severity.NOTE,
                         Sentence.of("The hours of {0} are not understood", t.name()),
                         Sentence.of(
                                 "'{0}' is no span of hours; it is taken to run at any hour. Type 20-23 or 7-9 20-24.",

@@ -26,7 +26,6 @@ final class PowerRemedies {
 
     static Stream<Remedy> of(Known known, PowerRules rule, Finding finding) {
         return switch (rule) {
-            case POWER_CURRENT, POWER_MIXED, POWER_HOURS, POWER_YEAR -> Stream.empty();
             case POWER_NIGHTS -> Stream.concat(largerBattery(known).stream(), shorterHours(known).stream());
         };
     }

@@ -24,7 +24,8 @@ import lectulum.weather.Weather;
 public final class YearStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-year", "Power of a year",
             Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Weather.DISCIPLINE), in::stillWanted));
+                    in.of(Weather.DISCIPLINE), in::stillWanted))
+            .checking(YearRules.class, YearRemedies::of);
 
     private static final double HOUR = 3600;
     private static final double KILO = 1000;
@@ -76,7 +77,7 @@ public final class YearStudies {
                 "data-sheet cycles, assumed");
         breaking(book, r, bank, hours, o, stillWanted);
         if (o.emptyOccupied() > 0) {
-            book.say(PowerRules.POWER_YEAR, Severity.NOTE,
+            book.say(YearRules.POWER_YEAR, Severity.NOTE,
                     Sentence.of("In a year it is empty for {0} while somebody is there",
                             Amount.hours(o.emptyOccupied() * HOUR)),
                     Sentence.of("{0} are not had. The year is one that the climate could bring; another differs.",

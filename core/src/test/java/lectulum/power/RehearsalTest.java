@@ -1,6 +1,7 @@
 package lectulum.power;
 
 import static lectulum.Samples.box;
+import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -8,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.IntStream;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
 import lectulum.assumed.Assumption;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
@@ -17,6 +19,8 @@ import lectulum.design.thing.DayStrip;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -151,6 +155,22 @@ class RehearsalTest {
 
             assertThat(value(more, "power.year.empty")).isLessThan(value(NIGHTJAR, "power.year.empty"));
             assertThat(value(other, "power.year.sun")).isNotEqualTo(value(NIGHTJAR, "power.year.sun"));
+        }
+
+        /// 200 Wh a day on 480 Wh usable: a weekend goes, two weeks do not; panels or cells do it.
+        @Test
+        void whatWouldLastIsOffered() {
+            Design d = box(thing("lamp", 1, 1, 0).with(new Load(20, 10 * 3600, Load.Feed.BATTERY)),
+                    thing("cells", 8, 1, 0.3).with(new Battery(600 * 3600, Battery.Chemistry.LITHIUM_IRON)));
+            Analysis a = Analysis.of(d);
+            Finding finding = a.findings().stream().filter(f -> f.id().equals("power.year")).findFirst().orElseThrow();
+
+            List<Remedy> remedies = Remedies.of(a, finding);
+
+            assertThat(remedies).isNotEmpty();
+            for (Remedy r : remedies) {
+                assertThat(value(r.edit().apply(d), "power.year.empty")).as(r.says().text(Style.PLAIN)).isZero();
+            }
         }
 
         @Test

@@ -1,0 +1,22 @@
+package lectulum.power;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of a trip by the hour.
+public enum OffGridRules implements Rule {
+    POWER_CURRENT("power.current", "may the battery give what all draw together"),
+    POWER_MIXED("power.mixed", "are all batteries of one kind"),
+    POWER_HOURS("power.hours", "are the hours of a load understood");
+
+    private final Card card;
+
+    OffGridRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.POWER, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}
