@@ -15,6 +15,16 @@ import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import lectulum.weather.Weather;
+import lectulum.kernel.electric.Supply;
+import lectulum.kernel.electric.SolarArray;
+import lectulum.kernel.electric.Simulation;
+import lectulum.kernel.electric.Hours;
+import lectulum.kernel.electric.Bank;
+import lectulum.kernel.electric.Appliance;
+import lectulum.design.thing.Battery;
+import lectulum.design.brief.Climate;
+import lectulum.assumed.Chemistries;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Concepts;
 import lectulum.analysis.FindPlace;
@@ -84,6 +94,7 @@ public final class Bench {
         }
         bench.remedies();
         bench.brief();
+        bench.power();
         bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
         long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
         System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
@@ -127,6 +138,30 @@ public final class Bench {
         })), Budget.median(2000));
         add("three answers to a brief", 0, new double[]{once(() -> Proposals.of(chamois, 1, () -> false, p -> {
         }))}, Budget.median(90_000));
+    }
+
+    /// A year by the hour of a bank with forty loads, the weather known.
+    private void power() throws Exception {
+        Weather weather = Weather.of(new Weather.Place(Climate.MARITIME, 48, 1));
+        SolarArray array = new SolarArray(200, 0, 50, 0.05, 2, true, 30);
+        int n = Weather.HOURS;
+        Hours hours = new Hours(new double[n], new double[n], new boolean[n], new double[n], new boolean[n]);
+        for (int h = 0; h < n; h++) {
+            hours.air()[h] = weather.air(h);
+            hours.sun()[h] = array.power(weather.sun(h), weather.air(h), 13.5);
+            hours.occupied()[h] = h / 24 % 7 > 4;
+        }
+        List<Appliance> loads = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            double[] day = new double[24];
+            day[i % 24] = 1;
+            day[(i + 5) % 24] = 0.5;
+            loads.add(new Appliance(5 + i, 1, i % 5 == 0 ? Appliance.Feed.INVERTER : Appliance.Feed.BATTERY, day,
+                    i % 7 == 0 ? Appliance.When.ALWAYS : Appliance.When.CAMPED, Appliance.ALL, i % 3, false));
+        }
+        Simulation year = new Simulation(
+                new Bank(Chemistries.of(Battery.Chemistry.LITHIUM_IRON), 200, 12, 1, 1), loads, Supply.SUN);
+        add("a year of power by the hour", 40, time(i -> year.run(hours, 1)), Budget.median(8));
     }
 
     private static double once(Runnable work) {

@@ -137,12 +137,20 @@ final class Rehearsal {
 
     /// The year of the brief in its weather.
     Hours year(Weather weather) {
+        return year(weather, array.peak());
+    }
+
+    /// The same with panels of another size.
+    ///
+    /// @param peak \[W\]
+    Hours year(Weather weather, double peak) {
+        SolarArray of = Panels.of(peak);
         double volts = bank.map(Bank::charging).orElse(Panels.CHARGING);
         double[] air = new double[Weather.HOURS];
         double[] watts = new double[Weather.HOURS];
         for (int h = 0; h < Weather.HOURS; h++) {
             air[h] = weather.air(h);
-            watts[h] = weather.sun(h) > 0 ? array.power(weather.sun(h), air[h], volts) : 0;
+            watts[h] = weather.sun(h) > 0 ? of.power(weather.sun(h), air[h], volts) : 0;
         }
         return new Hours(air, watts, YearPlan.occupied(brief), new double[Weather.HOURS], new boolean[Weather.HOURS]);
     }

@@ -22,6 +22,7 @@ import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.units.Style;
+import lectulum.weather.Weather;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -243,6 +244,56 @@ class RehearsalTest {
                     assertThat(said(asked(watts, hours, 0))).isNotBlank().doesNotContain("NaN").doesNotContain("Inf");
                 }
             }
+        }
+    }
+
+    @Nested
+    class OnTheMap {
+        private final CapabilityMap map = CapabilityMap.of(NIGHTJAR,
+                Weather.of(new Weather.Place(NIGHTJAR.brief().climate(), NIGHTJAR.brief().latitude(), 1)), () -> false,
+                part -> {
+                });
+
+        @Test
+        void thePresentPointIsTheYearThatIsShown() {
+            CapabilityMap.Cell now = map.cells().stream().filter(CapabilityMap.Cell::now).findFirst().orElseThrow();
+
+            assertThat(now.empty() * 3600.0).isEqualTo(value(NIGHTJAR, "power.year.empty"));
+        }
+
+        @Test
+        void morePanelNeverEmptiesMore() {
+            int columns = map.panels().size();
+            assertThat(map.cells()).hasSize(columns * map.stores().size());
+            for (int i = 1; i < map.cells().size(); i++) {
+                if (i % columns > 0) {
+                    assertThat(map.cells().get(i).empty()).as(map.cells().get(i).toString())
+                            .isLessThanOrEqualTo(map.cells().get(i - 1).empty());
+                }
+            }
+        }
+
+        @Test
+        void theBestIsNeverEmptyAndNoOtherIsCheaperOrLighter() {
+            List<CapabilityMap.Cell> enough = map.cells().stream().filter(c -> c.empty() == 0).toList();
+
+            assertThat(enough).isNotEmpty();
+            assertThat(enough).allMatch(c -> c.money() >= map.cheapest().orElseThrow().money());
+            assertThat(enough).allMatch(c -> c.mass() >= map.lightest().orElseThrow().mass());
+        }
+
+        @Test
+        void itStopsAndHasAMapWithoutBatteryOrPanels() {
+            Weather weather = Weather.of(new Weather.Place(NIGHTJAR.brief().climate(), 44, 1));
+            int[] asked = {0};
+
+            CapabilityMap some = CapabilityMap.of(NIGHTJAR, weather, () -> ++asked[0] > 20, p -> {
+            });
+            CapabilityMap none = CapabilityMap.of(box(), weather, () -> false, p -> {
+            });
+
+            assertThat(some.cells().size()).isLessThan(map.cells().size());
+            assertThat(none.cells()).isNotEmpty().allMatch(c -> c.empty() == 0);
         }
     }
 }

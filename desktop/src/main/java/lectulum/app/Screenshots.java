@@ -77,9 +77,11 @@ public final class Screenshots {
         page("turning", "nightjar", Stage.BALANCE, "turning", b -> {
         });
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
-        window("water", "nightjar", b -> b.setStage(Stage.WATER));
+        page("power-year", "nightjar", Stage.POWER, "power-year", b -> {
+        });
+        page("schools", "nightjar", Stage.BRIEF, "schools", b -> {
+        });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
-        window("money", "nightjar", b -> b.setStage(Stage.MONEY));
     }
 
     private void window(String name, String demo, Consumer<Workbench> prepare) throws IOException {

@@ -88,6 +88,17 @@ class PowerTest extends WindowTest {
     }
 
     @Test
+    void theMapMarksWhatIsDrawnAndWhatWouldDo() {
+        turn("power-map");
+        until(() -> robot.lookup("#map-now").tryQuery().isPresent());
+
+        double empty = state().analysis().figures().value("power.year.empty");
+        assertThat(robot.lookup("#map-now").queryAs(Label.class).getText()).isEqualTo(Long.toString(
+                Math.round(empty / 3600)));
+        assertThat(robot.lookup("#map-cheapest").queryAs(Label.class).getText()).contains("of panels and");
+    }
+
+    @Test
     void whatCanBeRunIsAsked() {
         turn("power-run");
         Project before = state().project();

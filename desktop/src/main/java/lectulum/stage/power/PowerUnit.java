@@ -41,6 +41,7 @@ public final class PowerUnit implements StageUnit {
                         "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-year", "Year", "8 760 hours in the weather of the brief",
                         "There is no battery to take through a year.", YearStudies.DISCIPLINE),
+                MapLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "power-run", "Can I run it", "One more thing, every day: does it work",
                         "There is no battery to run anything.", RunningStudies.DISCIPLINE));
     }
