@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Survey;
@@ -184,5 +185,33 @@ class FreePlaceTest {
         assertThat(first.z()).isCloseTo(1.8, within(0.031));
         assertThat(second.x()).isCloseTo(1.5, within(1e-9));
         assertThat(FreePlace.of(box(), high).x()).isCloseTo(-0.3, within(1e-9));
+    }
+
+    @Test
+    void tanksOutsideGoUnderTheFloorAndPanelsAcrossTheRoof() {
+        Design d = box();
+        Thing tank = Catalogue.shipped().find("grey-tank-60-l-under-floor").orElseThrow();
+        Thing panel = Catalogue.shipped().find("solar-panel-100-w").orElseThrow();
+
+        Placement under = FreePlace.find(d, tank).orElseThrow();
+        assertThat(under.z()).isNegative();
+        Design one = d.plus(panel.with(FreePlace.find(d, panel).orElseThrow()));
+        Placement second = FreePlace.find(one, panel.withId("second")).orElseThrow();
+        assertThat(second.z()).isGreaterThanOrEqualTo(d.base().shell().height() - 1e-9);
+        assertThat(second.x()).isNotEqualTo(one.thing("solar-panel-100-w").orElseThrow().place().x());
+    }
+
+    /// One on each side, and no place for a third.
+    @Test
+    void awningsHangAlongTheSides() {
+        Thing awning = Catalogue.shipped().find("side-awning-2-5-m").orElseThrow();
+        Design d = box();
+        Placement first = FreePlace.find(d, awning).orElseThrow();
+        Design one = d.plus(awning.with(first));
+        Placement second = FreePlace.find(one, awning.withId("second")).orElseThrow();
+
+        assertThat(first.y()).isGreaterThan(d.base().shell().width() / 2);
+        assertThat(second.y()).isLessThan(-d.base().shell().width() / 2);
+        assertThat(first.z() + awning.size().height()).isLessThan(d.base().shell().height());
     }
 }
