@@ -124,6 +124,7 @@ class BriefTest extends WindowTest {
     @Test
     void conceptsAreComparedSortedAndOpened() {
         turn("concepts");
+        until(window()::settled);
         Project before = state().project();
 
         assertThat(shown("#concept-teardrop-mass")).endsWith("kg");
@@ -144,7 +145,7 @@ class BriefTest extends WindowTest {
     void aWayOfBuildersIsTakenAndUndone() {
         turn("schools");
         Project before = state().project();
-        until(() -> robot.lookup("#school-take-shade-plain").tryQuery().isPresent());
+        until(() -> window().settled() && robot.lookup("#school-take-shade-plain").tryQuery().isPresent());
 
         assertThat(shown("#school-brakes-without-mass")).isEqualTo("−18 kg");
         assertThat(shown("#school-spare-outside-mass")).isEqualTo(lectulum.units.Units.text(
