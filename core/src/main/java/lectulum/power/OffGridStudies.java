@@ -48,8 +48,9 @@ public final class OffGridStudies {
         int days = Math.clamp((int) Math.ceil(design.brief().nights()) + 1, 2, LONGEST);
         Hours hours = r.meanDays(days, true);
         Simulation simulation = r.simulation(bank.get());
-        Simulation.Outcome o = simulation.run(hours, 1);
-        Simulation.Trace t = simulation.trace(hours, 1);
+        Simulation.Course course = simulation.course(hours, 1);
+        Simulation.Outcome o = course.outcome();
+        Simulation.Trace t = course.trace();
         book.figure("power.trip.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",
                 Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
         nights(book, "power.trip.nights", "Until something is not had", simulation, r.meanDays(MOST_DAYS, true));

@@ -49,8 +49,9 @@ public final class YearStudies {
         Bank bank = has.get();
         Hours hours = r.year(weather);
         Simulation simulation = r.simulation(bank);
-        Simulation.Outcome o = simulation.run(hours, 1);
-        Simulation.Trace t = simulation.trace(hours, 1);
+        Simulation.Course course = simulation.course(hours, 1);
+        Simulation.Outcome o = course.outcome();
+        Simulation.Trace t = course.trace();
         int occupied = 0;
         for (boolean here : hours.occupied()) {
             occupied += here ? 1 : 0;

@@ -77,11 +77,17 @@ public final class Simulation {
         return new Run(hours, start, null).done();
     }
 
-    /// The same with its course.
-    public Trace trace(Hours hours, double start) {
+    /// A run with its course.
+    public record Course(Outcome outcome, Trace trace) {
+    }
+
+    public Course course(Hours hours, double start) {
         Trace trace = Trace.of(hours.count());
-        new Run(hours, start, trace).done();
-        return trace;
+        return new Course(new Run(hours, start, trace).done(), trace);
+    }
+
+    public Trace trace(Hours hours, double start) {
+        return course(hours, start).trace();
     }
 
     /// One run: its state and its sums. Nothing is made new in the loop.
