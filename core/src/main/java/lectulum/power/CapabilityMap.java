@@ -14,6 +14,7 @@ import lectulum.design.thing.Battery;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.electric.Bank;
 import lectulum.kernel.electric.Chemistry;
+import lectulum.kernel.electric.Hours;
 import lectulum.weather.Weather;
 
 /// How empty a year is for panels and batteries of other sizes, all loads as they are. Each cell is a year by the hour, so it
@@ -55,16 +56,18 @@ public record CapabilityMap(List<Double> panels, List<Double> stores, List<Cell>
         Thing panel = Catalogue.shipped().find("solar-panel-175-w").orElseThrow();
         double cellWattHours = cells.battery().orElseThrow().energy() / WATT_HOUR;
         Chemistry chemistry = Chemistries.of(kind);
+        List<Hours> years = panels.stream().map(watts -> own.year(weather, watts)).toList();
         List<Cell> all = new ArrayList<>();
         int done = 0;
         for (double store : stores) {
             Bank bank = new Bank(chemistry, store / chemistry.nominal(), CLASS, 1, 1);
             List<Cell> row = new ArrayList<>();
-            for (double watts : panels) {
+            for (int i = 0; i < panels.size(); i++) {
+                double watts = panels.get(i);
                 if (stop.getAsBoolean()) {
                     return judged(panels, stores, all);
                 }
-                int empty = own.simulation(bank).run(own.year(weather, watts), 1).emptyOccupied();
+                int empty = own.simulation(bank).run(years.get(i), 1).emptyOccupied();
                 double money = watts * panel.cost().planned() / panel.solar()
                         + store * cells.cost().planned() / cellWattHours;
                 double mass = watts * panel.mass().value() / panel.solar()

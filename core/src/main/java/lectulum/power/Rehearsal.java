@@ -58,8 +58,7 @@ final class Rehearsal {
         this.array = Panels.of(d.things().stream().mapToDouble(Thing::solar).sum());
         this.supply = Supply.SUN.withInverter(Power.INVERTER_IDLE, Power.INVERTER, false)
                 .withPlace(Assumed.value(d, Assumption.BATTERY_INSIDE) >= 0.5,
-                        Assumed.value(d, Assumption.BATTERY_ROOM), Assumed.value(d, Assumption.BATTERY_HEATER))
-                .withDriving(0);
+                        Assumed.value(d, Assumption.BATTERY_ROOM), Assumed.value(d, Assumption.BATTERY_HEATER));
     }
 
     static Rehearsal of(Design design) {

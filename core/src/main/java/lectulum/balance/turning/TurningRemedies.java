@@ -32,10 +32,13 @@ public final class TurningRemedies {
                         new Edit("Longer tongue", x -> lengthened(x, l))));
     }
 
-    /// The jack stands on the frame and moves along.
-    private static Design lengthened(Design d, double length) {
-        double jack = Assumed.value(d, Assumption.JACK_AT) + length - d.base().tongueLength();
-        return d.with(d.base().withTongueLength(length)).with(
-                d.settings().with(Assumption.JACK_AT.id(), Math.min(jack, Assumed.entry(Assumption.JACK_AT).high())));
+    /// A tongue of another length; the jack stands on the frame and moves along.
+    ///
+    /// @param length \[m\]
+    public static Design lengthened(Design d, double length) {
+        Assumed.Entry jack = Assumed.entry(Assumption.JACK_AT);
+        double at = Assumed.value(d, Assumption.JACK_AT) + length - d.base().tongueLength();
+        return d.with(d.base().withTongueLength(length))
+                .with(d.settings().with(Assumption.JACK_AT.id(), Math.clamp(at, jack.low(), jack.high())));
     }
 }

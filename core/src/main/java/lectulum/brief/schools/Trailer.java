@@ -6,10 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.balance.Balance;
 import lectulum.balance.LoadedState;
+import lectulum.balance.turning.TurningRemedies;
 import lectulum.brief.BaseWork;
 import lectulum.brief.Raising;
 import lectulum.brief.draft.Rolling;
@@ -98,14 +97,8 @@ final class Trailer {
                         : Way.by("long", "Longer", longly, lengthened("Longer tongue", TONGUE)));
     }
 
-    /// The jack stands on the frame and moves along.
     private static Edit lengthened(String name, double by) {
-        return new Edit(name, d -> {
-            Assumed.Entry jack = Assumed.entry(Assumption.JACK_AT);
-            double at = Math.clamp(Assumed.value(d, Assumption.JACK_AT) + by, jack.low(), jack.high());
-            return d.with(d.base().withTongueLength(d.base().tongueLength() + by))
-                    .with(d.settings().with(Assumption.JACK_AT.id(), at));
-        });
+        return new Edit(name, d -> TurningRemedies.lengthened(d, d.base().tongueLength() + by));
     }
 
     private static List<Way> band(Design d) {
