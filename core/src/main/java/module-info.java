@@ -7,6 +7,7 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
+    requires org.jgrapht.core;
     requires org.locationtech.jts;
     // For the compiler only: copies of records are generated.
     requires static io.soabase.recordbuilder.core;
@@ -44,6 +45,7 @@ module lectulum.core {
     exports lectulum.design.thing;
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
+    exports lectulum.design.wiring;
     exports lectulum.discipline;
     exports lectulum.figures;
     exports lectulum.figures.drawing;
@@ -78,6 +80,7 @@ module lectulum.core {
     exports lectulum.money;
     exports lectulum.papers;
     exports lectulum.power;
+    exports lectulum.power.wiring;
     exports lectulum.space;
     exports lectulum.standin;
     exports lectulum.symbols;
@@ -92,4 +95,5 @@ module lectulum.core {
     opens lectulum.design.thing to tools.jackson.databind;
     opens lectulum.design.vehicle to tools.jackson.databind;
     opens lectulum.design.weighing to tools.jackson.databind;
+    opens lectulum.design.wiring to tools.jackson.databind;
 }

@@ -36,7 +36,7 @@ class ArchitectureTest {
     void theKernelKnowsNothingOfOursButUnits() {
         classes().that().resideInAPackage("lectulum.kernel..").should().onlyDependOnClassesThat()
                 .resideInAnyPackage("lectulum.kernel..", "lectulum.units..", "java.lang..", "java.util..",
-                        "org.hipparchus..", "org.locationtech.jts..")
+                        "org.hipparchus..", "org.locationtech.jts..", "org.jgrapht..")
                 .check(CORE);
     }
 

@@ -42,7 +42,9 @@ import lectulum.money.Money;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
 import lectulum.power.RunningStudies;
+import lectulum.power.SourceStudies;
 import lectulum.power.YearStudies;
+import lectulum.power.wiring.Wired;
 import lectulum.space.Bodies;
 import lectulum.water.Water;
 import lectulum.weather.Weather;
@@ -63,7 +65,7 @@ public final class Disciplines {
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
-                RunningStudies.DISCIPLINE,
+                RunningStudies.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,

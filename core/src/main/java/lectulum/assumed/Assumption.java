@@ -203,7 +203,31 @@ public enum Assumption {
     RUN_HOURS("run.hours"),
     RUN_SURGE("run.surge"),
     RUN_MAINS("run.mains"),
-    RUN_INVERTER("run.inverter");
+    RUN_INVERTER("run.inverter"),
+    YEAR_DRIVE("year.drive"),
+    YEAR_SHORE("year.shore"),
+    YEAR_SURE("year.sure"),
+    STORE_GAP("store.gap"),
+    SUNLESS("sunless.days"),
+    RECORD_LOW("record.low"),
+    WIRE_SLACK("wire.slack"),
+    WIRE_TAIL_PANEL("wire.tailPanel"),
+    WIRE_TAIL_DEVICE("wire.tailDevice"),
+    WIRE_WASTE("wire.waste"),
+    LINE_VEHICLE("line.vehicle"),
+    LINE_CONTACTS("line.contacts"),
+    LINE_VOLTS("line.volts"),
+    LINE_LOW("line.low"),
+    MAINS_ALTITUDE("mains.altitude"),
+    MAINS_HOT("mains.hot"),
+    PANEL_WIDTH("panel.width"),
+    LAMP_MARKERS("lamp.markers"),
+    LAMP_RULES("lamp.rules"),
+    LAMP_LED("lamp.led"),
+    BRAKE_MAGNETS("brake.magnets"),
+    BRAKE_OHMS("brake.ohms"),
+    BRAKE_AREA("brake.area"),
+    BREAKAWAY("breakaway.charge");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -239,7 +239,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
                     h += hours[i];
                 }
             }
-            return new Sum(m, c, Power.use(kept), Water.use(asked), h);
+            return new Sum(m, c, Power.use(design.brief(), kept), Water.use(asked), h);
         }
     }
 
@@ -279,7 +279,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
             default -> brief;
         };
         return new Sum(alone.mass - design.base().empty().mass(), alone.money - design.base().cost().forecast(),
-                Power.use(both) - Power.use(there), Water.use(asks) - Water.use(brief), alone.hours);
+                Power.use(brief, both) - Power.use(brief, there), Water.use(asks) - Water.use(brief), alone.hours);
     }
 
     /// Whether what is there already does for what the catalogue would add.

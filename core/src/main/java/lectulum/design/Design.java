@@ -15,6 +15,7 @@ import lectulum.design.brief.Brief;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
+import lectulum.design.wiring.Wiring;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
 ///
@@ -24,11 +25,11 @@ import lectulum.design.weighing.Weighing;
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
         List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
         List<Weighing> weighings,
-        @Means("Other vehicles that may tow it") List<Vehicle> garage) implements DesignBuilder.With {
+        @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -45,6 +46,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case SETTINGS -> d.settings;
                 case WEIGHINGS -> d.weighings;
                 case GARAGE -> d.garage;
+                case WIRING -> d.wiring;
             };
         }
     }
@@ -56,7 +58,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.CASES) ? cases : List.of(), List.of(),
                 parts.contains(Part.SETTINGS) ? settings : Settings.NONE,
                 parts.contains(Part.WEIGHINGS) ? weighings : List.of(),
-                parts.contains(Part.GARAGE) ? garage : List.of());
+                parts.contains(Part.GARAGE) ? garage : List.of(),
+                parts.contains(Part.WIRING) ? wiring : Wiring.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -69,12 +72,13 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         settings = settings == null ? Settings.NONE : settings;
         weighings = weighings == null ? List.of() : List.copyOf(weighings);
         garage = garage == null ? List.of() : List.copyOf(garage);
+        wiring = wiring == null ? Wiring.NONE : wiring;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
-        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of());
+        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE);
     }
 
     public Design with(Settings newSettings) {
@@ -115,6 +119,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design with(Base newBase) {
         return withBase(newBase);
+    }
+
+    public Design with(Wiring newWiring) {
+        return withWiring(newWiring);
     }
 
     public Design plus(Thing thing) {

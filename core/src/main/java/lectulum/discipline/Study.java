@@ -11,6 +11,7 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
 import lectulum.units.Quantity;
 
@@ -19,14 +20,15 @@ import lectulum.units.Quantity;
 /// @param id      stable
 /// @param stage   on whose page it is shown
 /// @param thing   id of the thing it is about; empty for the body
+/// @param listings tables
 /// @param notes   what else to know, in sentences
 /// @param caution where the work can hurt somebody; empty elsewhere
 public record Study(String id, Stage stage, String title, String thing, List<Figure> figures, List<Finding> findings,
-        List<Sketch> sketches, List<Chart> charts, List<Sentence> notes, String caution) {
+        List<Sketch> sketches, List<Chart> charts, List<Listing> listings, List<Sentence> notes, String caution) {
 
     /// The same without its drawings, where something else shows them.
     public Study withoutSketches() {
-        return new Study(id, stage, title, thing, figures, findings, List.of(), charts, notes, caution);
+        return new Study(id, stage, title, thing, figures, findings, List.of(), charts, listings, notes, caution);
     }
 
     /// Collects one study.
@@ -39,6 +41,7 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
         private final List<Finding> findings = new ArrayList<>();
         private final List<Sketch> sketches = new ArrayList<>();
         private final List<Chart> charts = new ArrayList<>();
+        private final List<Listing> listings = new ArrayList<>();
         private final List<Sentence> notes = new ArrayList<>();
         private String caution = "";
 
@@ -93,6 +96,11 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
             return this;
         }
 
+        public Notebook listing(Listing listing) {
+            listings.add(listing);
+            return this;
+        }
+
         public Notebook note(String template, Object... parts) {
             notes.add(Sentence.of(template, parts));
             return this;
@@ -110,7 +118,8 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
 
         public Study done() {
             return new Study(id, stage, title, thing, List.copyOf(figures), List.copyOf(findings),
-                    List.copyOf(sketches), List.copyOf(charts), List.copyOf(notes), caution);
+                    List.copyOf(sketches), List.copyOf(charts), List.copyOf(listings), List.copyOf(notes),
+                    caution);
         }
     }
 }

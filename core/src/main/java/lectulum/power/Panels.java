@@ -8,7 +8,7 @@ final class Panels {
     /// controller large enough (assumed).
     private static final double MOUNTED = 50;
     private static final double SHADE = 0.05;
-    private static final double IN_SERIES = 2;
+    static final double IN_SERIES = 2;
     private static final double LARGE = 1e9;
     /// Volts of a bank of 12 V while it is charged \[V\].
     static final double CHARGING = 13.5;

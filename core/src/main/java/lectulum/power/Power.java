@@ -3,8 +3,11 @@ package lectulum.power;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import lectulum.design.Design;
+import lectulum.design.Settings;
 import lectulum.design.brief.Brief;
+import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
@@ -35,12 +38,9 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
             Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
             () -> new Power(List.of(), Figures.NONE, List.of()))
             .checking(PowerRules.class, PowerRemedies::of);
-    private static final double DAY = 86_400;
+    private static final double HOUR = 3600;
     /// Nights beyond which nobody counts.
     public static final double MOST_NIGHTS = 365;
-    /// Efficiency of the inverter and what it draws while it is on \[W\] (assumed).
-    static final double INVERTER = 0.92;
-    static final double INVERTER_IDLE = 10;
 
     /// What one thing takes from the battery in a day.
     ///
@@ -49,18 +49,20 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     }
 
     public static Power of(Design design) {
+        Brief brief = design.brief();
+        Electric.Inverter inverter = Plant.of(design).inverterOr();
+        Rehearsal.MeanDay day = Rehearsal.MeanDay.of(brief);
         List<Draw> draws = new ArrayList<>();
-        for (Thing thing : design.things()) {
-            thing.load().filter(l -> l.power() > 0)
-                    .ifPresent(l -> draws.add(new Draw(thing.id(), thing.name(), l, energy(l))));
+        for (Thing thing : Rehearsal.drawing(design.things())) {
+            draws.add(new Draw(thing.id(), thing.name(), thing.load().orElseThrow(),
+                    day.energy(Rehearsal.appliance(thing), inverter.efficiency())));
         }
         draws.sort(Comparator.comparingDouble(Draw::energy).reversed());
         double idle = idle(design.things());
-        double use = use(design.things());
+        double use = draws.stream().mapToDouble(Draw::energy).sum() + idle;
         Store store = Store.of(design.things());
         double peak = design.things().stream().mapToDouble(Thing::solar).sum();
-        Brief brief = design.brief();
-        double sun = Sun.harvest(peak, brief.latitude(), brief.month(), brief.climate());
+        double sun = sun(design);
         double dark = nights(store.usable, use);
         double nights = nights(store.usable, use - sun * store.efficiency);
         Figures figures = Figures.of(List.of(use(draws, idle, use), usable(store), harvest(brief, peak, sun),
@@ -68,19 +70,39 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
         return new Power(List.copyOf(draws), figures, findings(brief, draws, store, use, nights));
     }
 
-    /// What things take from the battery in a day \[J\], the inverter with them.
-    public static double use(List<Thing> things) {
+    /// What the panels bring on the mean day of the brief \[J\].
+    private static double sun(Design design) {
+        double sum = 0;
+        for (double watts : Rehearsal.of(design.with(Settings.NONE)).meanSun()) {
+            sum += watts;
+        }
+        return sum * HOUR;
+    }
+
+    /// What things take from the battery in a mean day of the brief \[J\], the inverter with them.
+    public static double use(Brief brief, List<Thing> things) {
+        Rehearsal.MeanDay day = Rehearsal.MeanDay.of(brief);
+        double passes = passes(things);
         double sum = 0;
         for (Thing thing : things) {
             if (thing.load().isPresent()) {
-                sum += energy(thing.load().get());
+                sum += day.energy(Rehearsal.appliance(thing), passes);
             }
         }
         return sum + idle(things);
     }
 
+    private static double passes(List<Thing> things) {
+        return inverter(things).map(Electric.Inverter::efficiency).orElse(Plant.PASSES);
+    }
+
+    private static Optional<Electric.Inverter> inverter(List<Thing> things) {
+        return things.stream().flatMap(t -> t.feature(Electric.Inverter.class).stream())
+                .max(Comparator.comparingDouble(Electric.Inverter::watts));
+    }
+
     /// What the inverter itself takes while anything runs on it \[J\].
-    private static double idle(List<Thing> things) {
+    static double idle(List<Thing> things) {
         double longest = 0;
         for (Thing thing : things) {
             if (thing.load().isPresent() && thing.load().get().power() > 0
@@ -88,16 +110,9 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
                 longest = Math.max(longest, thing.load().get().dailyRunning());
             }
         }
-        return INVERTER_IDLE * longest;
-    }
-
-    private static double energy(Load load) {
-        double drawn = load.power() * load.dailyRunning() + load.standby() * Math.max(0, DAY - load.dailyRunning());
-        return switch (load.feed()) {
-            case BATTERY -> drawn;
-            case INVERTER -> drawn / INVERTER;
-            case SHORE -> 0;
-        };
+        Optional<Electric.Inverter> inverter = inverter(things);
+        return inverter.map(Electric.Inverter::idle).orElse(Plant.IDLE)
+                * (inverter.filter(Electric.Inverter::always).isPresent() ? 24 * HOUR : longest);
     }
 
     /// Nights until the store is empty; [#MOST_NIGHTS] where nothing is drawn from it.
@@ -134,7 +149,7 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
             notes.add(Sentence.of("The inverter itself: {0}", Amount.energy(idle)));
         }
         return Figure.of("power.day.use", "Use in a day", use, Quantity.ENERGY,
-                new Working("Σ power × hours, ÷ 0.92 through the inverter",
+                new Working("Σ power × hours of a mean day, ÷ efficiency through the inverter",
                         Sentence.of("{0} loads: {1}", draws.size(), Amount.energy(use)), notes, "arithmetic"));
     }
 
@@ -149,9 +164,10 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     private static Figure harvest(Brief brief, double peak, double sun) {
         return Figure.of("power.sun.harvest", "Sun in a day", sun, Quantity.ENERGY,
                 new Working("Σ hours: peak power × irradiance/1000 × temperature × losses",
-                        Sentence.of("{0} flat, month {1}, latitude {2}°, {3}: {4}", Amount.watt(peak), brief.month(),
+                        Sentence.of("{0}, month {1}, latitude {2}°, {3}: {4}", Amount.watt(peak), brief.month(),
                                 brief.latitude(), brief.climate().label(), Amount.energy(sun)),
-                        List.of(Sentence.of("Losses: soil 5 %, wires 3 %, shade 10 %, controller 4 % (assumed).")),
+                        List.of(Sentence
+                                .of("Losses: soil 5 %, wires 3 %, controller 4 %, shade by each panel (assumed).")),
                         "mean day of the month, Duffie and Beckman; see docs/method/power.md"));
     }
 

@@ -5,6 +5,7 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.assumed.Table;
 import lectulum.design.Design;
+import lectulum.design.feature.Electric;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
@@ -23,8 +24,6 @@ public final class RunningStudies {
 
     private static final double HOUR = 3600;
     private static final double WARM = 25;
-    /// What an inverter gives for a moment, as a multiple of what it gives all the time (assumed).
-    private static final double SURGE = 2;
     private static final String SOURCE = "current, day and bank; see docs/method/power.md";
 
     private RunningStudies() {
@@ -40,9 +39,11 @@ public final class RunningStudies {
         Bank bank = r.bank().get();
         double base = power.figures().value("power.day.use") / HOUR;
         double sun = power.figures().value("power.sun.harvest") / HOUR;
-        double most = Assumed.value(design, Assumption.RUN_INVERTER);
+        Electric.Inverter has = r.plant().inverterOr();
+        double asked = Assumed.value(design, Assumption.RUN_INVERTER);
+        double most = asked > 0 ? asked : r.plant().inverter().isPresent() ? has.watts() : 0;
         Running.Inverter inverter = new Running.Inverter(most > 0 ? most : Double.POSITIVE_INFINITY,
-                most > 0 ? SURGE * most : Double.POSITIVE_INFINITY, Power.INVERTER_IDLE, Power.INVERTER);
+                most > 0 ? has.surge() * most : Double.POSITIVE_INFINITY, has.idle(), has.efficiency());
         Running.Wish wish = new Running.Wish(Assumed.value(design, Assumption.RUN_WATTS),
                 Assumed.value(design, Assumption.RUN_SURGE), Assumed.value(design, Assumption.RUN_HOURS) / HOUR,
                 Assumed.value(design, Assumption.RUN_MAINS) >= 0.5);

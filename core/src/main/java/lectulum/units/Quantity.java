@@ -21,6 +21,14 @@ public enum Quantity {
     ENERGY("J"),
     /// Power \[W\].
     POWER("W"),
+    /// Electric tension \[V\].
+    VOLTAGE("V"),
+    /// Electric current \[A\].
+    CURRENT("A"),
+    /// Electric resistance \[Ω\], shown in milliohms.
+    RESISTANCE("Ω"),
+    /// Electric charge \[C\], shown in ampere-hours.
+    CHARGE("C"),
     /// Duration \[s\], shown in hours.
     DURATION("s"),
     /// Force \[N\].

@@ -34,6 +34,10 @@ public final class TapeEntry {
     private static final Map<String, Double> ENERGIES = Map.of("wh", Units.WATT_HOUR, "kwh", 1000 * Units.WATT_HOUR,
             "j", 1.0);
     private static final Map<String, Double> POWERS = Map.of("w", 1.0, "kw", 1000.0);
+    private static final Map<String, Double> VOLTAGES = Map.of("v", 1.0, "mv", 0.001);
+    private static final Map<String, Double> CURRENTS = Map.of("a", 1.0, "ma", 0.001);
+    private static final Map<String, Double> RESISTANCES = Map.of("mω", 0.001, "ω", 1.0, "mohm", 0.001, "ohm", 1.0);
+    private static final Map<String, Double> CHARGES = Map.of("ah", Units.HOUR);
     private static final Map<String, Double> DURATIONS = Map.of("h", Units.HOUR, "min", 60.0, "s", 1.0);
     private static final Map<String, Double> FORCES = Map.of("n", 1.0, "kn", 1000.0, "lbf",
             Units.POUND_FORCE);
@@ -206,7 +210,8 @@ public final class TapeEntry {
             case SPACE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : 1;
             case STOWAGE -> us ? Units.FOOT * Units.FOOT * Units.FOOT : Units.LITRE;
             case ENERGY -> Units.WATT_HOUR;
-            case DURATION -> Units.HOUR;
+            case DURATION, CHARGE -> Units.HOUR;
+            case RESISTANCE -> 0.001;
             case ANGLE, SKEW -> Math.PI / 180;
             case SHARE -> 0.01;
             case FORCE -> us ? Units.POUND_FORCE : 1;
@@ -214,7 +219,7 @@ public final class TapeEntry {
             case STIFFNESS -> us ? Units.POUND_FORCE / Units.INCH : 1000;
             case SPEED -> us ? Units.MILE_AN_HOUR : 1 / 3.6;
             case STRESS -> us ? Units.PSI : 1e6;
-            case POWER, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE, FREQUENCY -> 1;
+            case POWER, VOLTAGE, CURRENT, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE, FREQUENCY -> 1;
         };
     }
 
@@ -228,6 +233,10 @@ public final class TapeEntry {
             case SPACE -> SPACES;
             case ENERGY -> ENERGIES;
             case POWER -> POWERS;
+            case VOLTAGE -> VOLTAGES;
+            case CURRENT -> CURRENTS;
+            case RESISTANCE -> RESISTANCES;
+            case CHARGE -> CHARGES;
             case DURATION -> DURATIONS;
             case FORCE -> FORCES;
             case MOMENT -> MOMENTS;
@@ -264,6 +273,10 @@ public final class TapeEntry {
             case SPACE -> us ? "Try 300 ft³." : "Try 8.5 m³.";
             case ENERGY -> "Try 1200 Wh or 1.2 kWh.";
             case POWER -> "Try 45 W.";
+            case VOLTAGE -> "Try 12.8 V.";
+            case CURRENT -> "Try 15 A.";
+            case RESISTANCE -> "Try 6 mΩ.";
+            case CHARGE -> "Try 100 Ah.";
             case DURATION -> "Try 1.5, 90 min or 1:30.";
             case STIFFNESS -> us ? "Try 240 lbf/in." : "Try 42.";
             case SPEED -> us ? "Try 55 mph." : "Try 90.";

@@ -72,6 +72,10 @@ public final class Units {
                     : new Shown(decimals(value, 1), "m³");
             case ENERGY -> energy(value / WATT_HOUR);
             case POWER -> new Shown(rounded(value), "W");
+            case VOLTAGE -> new Shown(trimmed(value, Math.abs(value) < 20 ? 2 : 1), "V");
+            case CURRENT -> new Shown(trimmed(value, Math.abs(value) < 10 ? 2 : 1), "A");
+            case RESISTANCE -> new Shown(trimmed(value * 1000, 2), "mΩ");
+            case CHARGE -> new Shown(trimmed(value / HOUR, 1), "Ah");
             case DURATION -> Math.abs(value) < HOUR && value != 0
                     ? new Shown(trimmed(value / MINUTE, 1), "min")
                     : new Shown(trimmed(value / HOUR, 2), "h");
@@ -124,7 +128,8 @@ public final class Units {
             case STRESS -> us ? 1 / PSI : 1e-6;
             case VOLUME -> us ? 1 / GALLON : 1 / LITRE;
             case ENERGY -> 1 / WATT_HOUR;
-            case DURATION -> 1 / HOUR;
+            case DURATION, CHARGE -> 1 / HOUR;
+            case RESISTANCE -> 1000;
             default -> 1;
         };
     }
@@ -169,6 +174,10 @@ public final class Units {
             case SPACE -> us ? plain(value / (FOOT * FOOT * FOOT), 2) + " ft³" : plain(value, 3) + " m³";
             case ENERGY -> plain(value / WATT_HOUR, 1) + " Wh";
             case POWER -> plain(value, 1) + " W";
+            case VOLTAGE -> plain(value, 2) + " V";
+            case CURRENT -> plain(value, 2) + " A";
+            case RESISTANCE -> plain(value * 1000, 3) + " mΩ";
+            case CHARGE -> plain(value / HOUR, 1) + " Ah";
             case DURATION -> Math.abs(value) < HOUR && value != 0
                     ? plain(value / MINUTE, 2) + " min"
                     : plain(value / HOUR, 3) + " h";

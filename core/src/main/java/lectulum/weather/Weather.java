@@ -31,12 +31,16 @@ public final class Weather implements Result {
     private final WeatherYear year;
     private final double[] air = new double[HOURS];
     private final double[] level = new double[HOURS];
+    private final SolarDay[] days = new SolarDay[WeatherYear.DAYS];
+    private final SolarDay.Irradiance[] hours = new SolarDay.Irradiance[WeatherYear.DAYS];
 
     private Weather(Place place) {
         this.place = place;
         this.year = WeatherYear.of(Climates.of(place.climate), place.latitude, 0, place.seed);
         for (int d = 1; d <= WeatherYear.DAYS; d++) {
-            SolarDay.Irradiance sun = new SolarDay(d, place.latitude).hours(year.clearness()[d - 1], 0);
+            days[d - 1] = new SolarDay(d, place.latitude);
+            SolarDay.Irradiance sun = days[d - 1].hours(year.clearness()[d - 1], 0);
+            hours[d - 1] = sun;
             for (int h = 0; h < 24; h++) {
                 int at = 24 * (d - 1) + h;
                 air[at] = year.air(d, h);
@@ -66,6 +70,17 @@ public final class Weather implements Result {
     /// On level ground in an hour of the year \[W/m²\].
     public double sun(int hour) {
         return level[hour];
+    }
+
+    /// On a tilted panel in an hour of the year \[W/m²\].
+    ///
+    /// @param tilt    \[rad\]
+    /// @param heading from north over east \[rad\]
+    public double sun(int hour, double tilt, double heading) {
+        int day = hour / 24;
+        return tilt == 0 || level[hour] <= 0
+                ? level[hour]
+                : days[day].tilted(hours[day], hour % 24, 0, tilt, heading);
     }
 
     @Override

@@ -104,6 +104,7 @@ class TiersTest {
     @Test
     void beforeThereIsAnyTheCatalogueSaysWhatItWouldTake() {
         Design d = Campers.start(CamperType.CARGO, "x").design();
+        d = d.with(d.brief().withMonth(1));
 
         Tiers.Cost heat = Analysis.of(d).of(Tiers.DISCIPLINE).costs().get(Ability.HEAT);
 

@@ -18,7 +18,9 @@ import lectulum.design.base.EmptyMass;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Rating;
+import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.design.wiring.Wiring;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -123,6 +125,14 @@ class OlderFilesTest {
                 .containsAll(FeatureKind.all());
     }
 
+    /// A project without what came after the file of the first version was written: wiring, and what a thing is to it.
+    private static Project unwired(String file) throws UnreadableFile {
+        Project p = ProjectJson.read(file).project();
+        Design d = p.design();
+        return p.with(d.without(d.things().stream().map(Thing::id).filter(id -> id.startsWith("electric-")).toList())
+                .with(Wiring.NONE));
+    }
+
     /// The same camper as the first version wrote it, which held 0 for what is not known.
     @Test
     void aFileOfTheFirstVersionBecomesTheSameProject() throws IOException {
@@ -133,8 +143,8 @@ class OlderFilesTest {
 
         assertThat(first).contains("\"formatVersion\" : 1");
         assertThat(read.version()).isEqualTo(1);
-        assertThat(read.project()).isEqualTo(ProjectJson.read(now).project());
-        assertThat(ProjectJson.write(read.project(), read.tree())).isEqualTo(now);
+        assertThat(read.project()).isEqualTo(unwired(now));
+        assertThat(ProjectJson.write(read.project(), read.tree())).isEqualTo(ProjectJson.write(unwired(now), null));
     }
 
     /// The same as the second version wrote it, which held 0 for straps that are not known.
@@ -144,7 +154,7 @@ class OlderFilesTest {
 
         assertThat(read.version()).isEqualTo(2);
         assertThat(ProjectJson.write(read.project(), read.tree()))
-                .isEqualTo(SchemaTest.fixture("version-3.lectulum.json"));
+                .isEqualTo(ProjectJson.write(unwired(SchemaTest.fixture("version-3.lectulum.json")), null));
     }
 
     /// The second version held the door where the camper is kept among what is assumed.

@@ -125,7 +125,7 @@ class RehearsalTest {
     class Years {
         @Test
         void holdTheNightsOfTheBrief() {
-            boolean[] here = YearPlan.occupied(NIGHTJAR.brief());
+            boolean[] here = YearPlan.of(NIGHTJAR.brief(), NIGHTJAR).occupied();
             int hours = 0;
             for (boolean h : here) {
                 hours += h ? 1 : 0;
@@ -139,12 +139,12 @@ class RehearsalTest {
         void areTravelledInTheirSeasons() {
             Design winter = NIGHTJAR.with(NIGHTJAR.brief()
                     .withTravel(NIGHTJAR.brief().travel().withSeasons(List.of(Season.WINTER)).withTrips(0)));
-            boolean[] here = YearPlan.occupied(winter.brief());
+            boolean[] here = YearPlan.of(winter.brief(), NIGHTJAR).occupied();
 
             for (int d = 70; d < 320; d++) {
                 assertThat(here[24 * d + 12]).as("day " + d).isFalse();
             }
-            boolean[] south = YearPlan.occupied(winter.brief().withLatitude(-40));
+            boolean[] south = YearPlan.of(winter.brief().withLatitude(-40), NIGHTJAR).occupied();
             assertThat(IntStream.range(24 * 152, 24 * 240).anyMatch(h -> south[h])).isTrue();
         }
 
@@ -231,9 +231,11 @@ class RehearsalTest {
 
         @Test
         void isAnsweredWithNumbers() {
-            assertThat(said(asked(1500, 0.2, 0))).startsWith("yes from a full battery");
-            assertThat(said(asked(1500, 5, 0))).startsWith("not for so long").contains("panels");
-            assertThat(said(asked(5000, 0.1, 0))).startsWith("no: it draws");
+            assertThat(said(asked(1500, 0.2, 2000))).startsWith("yes from a full battery");
+            assertThat(said(asked(1500, 5, 2000))).startsWith("not for so long").contains("panels");
+            assertThat(said(asked(5000, 0.1, 8000))).startsWith("no: it draws");
+            assertThat(said(asked(1500, 0.2, 0))).as("on the inverter that is aboard")
+                    .startsWith("no: the inverter gives").contains("300 W");
             assertThat(said(asked(1500, 0.2, 1000))).startsWith("no: the inverter gives").contains("1 000 W");
         }
 

@@ -91,6 +91,12 @@ final class FeatureForm {
             case lectulum.kernel.beams.Bar b -> b.label();
             case lectulum.kernel.beams.Held h -> h.label();
             case lectulum.design.base.Carcass.Face f -> f.label();
+            case lectulum.design.feature.Electric.Behaviour b -> b.label();
+            case lectulum.design.feature.Electric.Known k -> k.label();
+            case lectulum.design.feature.Electric.From f -> f.label();
+            case lectulum.design.feature.Electric.Socket s -> s.label();
+            case lectulum.design.feature.Electric.Zone z -> z.label();
+            case lectulum.design.wiring.Part p -> p.label();
             default -> String.valueOf(option);
         };
     }

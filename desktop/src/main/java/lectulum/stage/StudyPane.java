@@ -3,6 +3,7 @@ package lectulum.stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -15,6 +16,7 @@ import lectulum.discipline.Study;
 import lectulum.figures.Figure;
 import lectulum.figures.Sentence;
 import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
 import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
@@ -51,6 +53,9 @@ public final class StudyPane extends VBox {
         if (!study.figures().isEmpty()) {
             getChildren().add(figures(study.figures(), style));
         }
+        for (Listing listing : study.listings()) {
+            getChildren().add(table(listing, style));
+        }
         for (Sentence note : study.notes()) {
             getChildren().add(words(note.text(style), "faint"));
         }
@@ -69,6 +74,37 @@ public final class StudyPane extends VBox {
         under.getStyleClass().addAll("faint", "small");
         VBox box = new VBox(2, view, under);
         VBox.setVgrow(view, Priority.ALWAYS);
+        return box;
+    }
+
+    /// A table, numbers to the right of their columns.
+    public static Node table(Listing listing, Style style) {
+        GridPane grid = new GridPane();
+        grid.setHgap(14);
+        grid.setVgap(3);
+        for (int c = 0; c < listing.columns().size(); c++) {
+            boolean number = listing.columns().get(c).number();
+            ColumnConstraints column = new ColumnConstraints();
+            column.setHalignment(number ? HPos.RIGHT : HPos.LEFT);
+            column.setHgrow(number ? Priority.NEVER : Priority.SOMETIMES);
+            grid.getColumnConstraints().add(column);
+            Label head = new Label(listing.columns().get(c).head());
+            head.getStyleClass().addAll("faint", "small");
+            grid.add(head, c, 0);
+            for (int r = 0; r < listing.rows().size(); r++) {
+                Label cell = new Label(listing.rows().get(r).get(c).text(style));
+                cell.setWrapText(!number);
+                cell.setMinWidth(number ? USE_PREF_SIZE : 40);
+                grid.add(cell, c, r + 1);
+            }
+        }
+        VBox box = new VBox(2);
+        if (!listing.title().isEmpty()) {
+            Label title = new Label(listing.title());
+            title.getStyleClass().add("strong");
+            box.getChildren().add(title);
+        }
+        box.getChildren().add(grid);
         return box;
     }
 

@@ -71,7 +71,8 @@ public final class Soundness {
                 looked(d, Design::vehicle, "vehicle", Stage.BRIEF, "the tow vehicle", ranges::mended),
                 looked(d, Design::base, "base", Stage.BASE, "", this::base), things(d.things()),
                 listed(d, Design::cases, cases), d.accepted(), d.settings(), listed(d, Design::weighings, days),
-                listed(d, Design::garage, garage));
+                listed(d, Design::garage, garage),
+                looked(d, Design::wiring, "wiring", Stage.POWER, "the wiring", ranges::mended));
     }
 
     private <T> T looked(Design d, Function<Design, T> part, String id, Stage stage, String owner,

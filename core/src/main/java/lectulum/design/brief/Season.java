@@ -25,4 +25,19 @@ public enum Season {
         int from = first + (latitude < 0 ? MONTHS / 2 : 0) - 1;
         return new int[]{from % MONTHS + 1, (from + 1) % MONTHS + 1, (from + 2) % MONTHS + 1};
     }
+
+    /// The season of a month.
+    ///
+    /// @param month    1 to 12
+    /// @param latitude \[°\], north positive
+    public static Season of(int month, double latitude) {
+        for (Season s : values()) {
+            for (int m : s.months(latitude)) {
+                if (m == month) {
+                    return s;
+                }
+            }
+        }
+        throw new IllegalArgumentException("no month " + month);
+    }
 }

@@ -17,7 +17,11 @@ import lectulum.kernel.beams.Held;
 ///
 /// Faces are those of the thing before it is turned: its length runs from front to rear. Every component says by
 /// [Means] what it is called and may be.
-public sealed interface Feature {
+public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Opening, Feature.Door, Feature.Drawer,
+        Feature.Store, Feature.Packed, Feature.Service, Feature.KeepClear, Feature.Worktop, Feature.Step,
+        Feature.Sanitary, Feature.Flame, Feature.Fabric, Feature.Handed, Feature.Timed, Feature.Lid, Feature.Rising,
+        Feature.Rails, Feature.RollFront, Feature.Leg, Feature.Bearers, Feature.Hung, Feature.Cables, Feature.Hoist,
+        Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric {
 
     /// A side of a thing.
     enum Face {

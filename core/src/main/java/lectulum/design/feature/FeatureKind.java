@@ -3,12 +3,14 @@ package lectulum.design.feature;
 import java.lang.reflect.InvocationTargetException;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lectulum.design.Meaning;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Stuff;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Part;
 
 /// A kind of [Feature] as cards, files and checks see it: its name and its components with their meaning.
 public final class FeatureKind {
@@ -64,7 +66,27 @@ public final class FeatureKind {
             kind(Feature.Screwed.class, "a row of holes into the shell",
                     t -> new Feature.Screwed(Carcass.Face.LEFT, 2, Math.clamp(0.8 * t.size().length(), 0, 5))),
             kind(Feature.FoldOut.class, "something that folds out",
-                    t -> new Feature.FoldOut(Feature.Face.RIGHT, Math.clamp(t.size().width(), 0.05, 5), 0, 0, 0)));
+                    t -> new Feature.FoldOut(Feature.Face.RIGHT, Math.clamp(t.size().width(), 0.05, 5), 0, 0, 0)),
+            kind(Electric.Draws.class, "how it takes its power", t -> Electric.Draws.USUAL),
+            kind(Electric.Cools.class, "cooling by the weather", t -> new Electric.Cools(0.02, 0.12)),
+            kind(Electric.Heats.class, "heating by the weather", t -> new Electric.Heats(15, -10)),
+            kind(Electric.Blocks.class, "blocks of a battery", t -> Electric.Blocks.ONE),
+            kind(Electric.Module.class, "a solar module's data sheet",
+                    t -> Electric.Module.of(t.solar() > 0 ? t.solar() : 100)),
+            kind(Electric.Controller.class, "a solar controller",
+                    t -> new Electric.Controller(true, 20, 100, OptionalDouble.empty(), false, 1)),
+            kind(Electric.Charger.class, "a charger",
+                    t -> new Electric.Charger(Electric.From.SHORE, 20, OptionalDouble.empty(), false, 11)),
+            kind(Electric.Inverter.class, "an inverter",
+                    t -> new Electric.Inverter(1000, 2, 10, 0.92, false, false)),
+            kind(Electric.Inlet.class, "a mains inlet",
+                    t -> new Electric.Inlet(Electric.Socket.EU_16, 15, 2.5, true)),
+            kind(Electric.Generator.class, "a generator", t -> new Electric.Generator(1800, false, 9, 20, 0.6, 0.85)),
+            kind(Electric.Board.class, "fuses or bus bars", t -> new Electric.Board(true, 12, 100, 16)),
+            kind(Electric.Outlet.class, "a socket", t -> new Electric.Outlet(10)),
+            kind(Electric.Lamp.class, "a lamp",
+                    t -> new Electric.Lamp(150, Electric.Zone.ROOM, false, false, false)),
+            kind(Electric.Rides.class, "a moving part it rides on", t -> new Electric.Rides(Part.HATCH)));
     private static final Map<Class<?>, FeatureKind> BY_TYPE = ALL.stream()
             .collect(Collectors.toMap(FeatureKind::type, k -> k));
 

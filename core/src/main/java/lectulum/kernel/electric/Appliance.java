@@ -8,8 +8,17 @@ package lectulum.kernel.electric;
 /// @param duty     what part of that it draws, by the air outside
 /// @param standby  while it does not run \[W\], ≥ 0
 /// @param isolated whether the main switch cuts it off while nobody is there
+/// @param seasons  how much of its hours it runs in summer, between, and in winter
 public record Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
-        boolean isolated) {
+        boolean isolated, double[] seasons) {
+    private static final double[] ALIKE = {1, 1, 1};
+
+    /// The same in every season.
+    public Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
+            boolean isolated) {
+        this(watts, count, feed, day, when, duty, standby, isolated, ALIKE);
+    }
+
     /// How power reaches it.
     public enum Feed {
         BATTERY, INVERTER, SHORE
@@ -64,9 +73,28 @@ public record Appliance(double watts, double count, Feed feed, double[] day, Whe
 
     /// Mean power over an hour \[W\].
     public double mean(int hour, double celsius, boolean occupied, double driving) {
-        double part = day[hour] * when.on(occupied, driving) * duty.at(celsius);
+        return mean(hour, celsius, occupied, driving, 0);
+    }
+
+    /// @param season 0 summer, 1 between, 2 winter
+    public double mean(int hour, double celsius, boolean occupied, double driving, int season) {
+        double part = Math.min(1, day[hour] * seasons[season]) * when.on(occupied, driving) * duty.at(celsius);
         double idle = isolated && !occupied ? 0 : 1;
         return count * (watts * part + standby * idle * (1 - part));
+    }
+
+    /// So many times what it draws.
+    public Appliance times(double k) {
+        return new Appliance(k * watts, count, feed, day, when, duty, k * standby, isolated, seasons);
+    }
+
+    /// So many times as long, as far as its hours let it.
+    public Appliance longer(double k) {
+        double[] more = new double[day.length];
+        for (int h = 0; h < more.length; h++) {
+            more[h] = Math.min(1, k * day[h]);
+        }
+        return new Appliance(watts, count, feed, more, when, duty, standby, isolated, seasons);
     }
 
     /// While it runs \[W\].

@@ -7,7 +7,13 @@ package lectulum.kernel.electric;
 /// @param occupied whether anybody is there
 /// @param driving  part of the hour on the road
 /// @param shore    whether it is plugged in
-public record Hours(double[] air, double[] sun, boolean[] occupied, double[] driving, boolean[] shore) {
+/// @param season   0 summer, 1 between, 2 winter
+public record Hours(double[] air, double[] sun, boolean[] occupied, double[] driving, boolean[] shore, byte[] season) {
+    /// All of one season.
+    public Hours(double[] air, double[] sun, boolean[] occupied, double[] driving, boolean[] shore) {
+        this(air, sun, occupied, driving, shore, new byte[air.length]);
+    }
+
     public int count() {
         return air.length;
     }

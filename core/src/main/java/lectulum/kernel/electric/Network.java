@@ -66,6 +66,16 @@ public final class Network {
         return add(new Element(Kind.CONDUCTANCE, plus, minus, ohms, 0));
     }
 
+    /// Volts of the system \[V\].
+    public double nominal() {
+        return nominal;
+    }
+
+    /// Of a conductor, by its number \[Ω\].
+    public double ohms(int element) {
+        return elements.get(element).value;
+    }
+
     private int add(Element e) {
         elements.add(e);
         return elements.size() - 1;

@@ -147,7 +147,7 @@ public final class Simulation {
             double acPeak = 0;
             for (int j = 0; j < loads.length; j++) {
                 Appliance a = loads[j];
-                double p = a.mean(h % DAY, air, here, drive);
+                double p = a.mean(h % DAY, air, here, drive, in.season()[h]);
                 if (a.feed() == Appliance.Feed.BATTERY) {
                     dc += p;
                     squares += p * rated[j];

@@ -1,6 +1,8 @@
 package lectulum.kernel.electric;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /// Sizes of what turns direct into alternating current and back, and of what burns fuel for it.
 public final class Sizing {
@@ -26,17 +28,17 @@ public final class Sizing {
     public record Inverter(double running, double starting, double need, double size) {
     }
 
+    /// The next inverter that is made; empty above the largest.
+    public static OptionalDouble next(double watts) {
+        return Arrays.stream(INVERTERS).filter(size -> size >= watts).findFirst();
+    }
+
     /// @param surge what an inverter gives for a moment, as a multiple of what it gives all the time
     public static Inverter inverter(List<Machine> together, double surge) {
         double running = together.stream().mapToDouble(Machine::watts).sum();
         double starting = starting(together);
         double need = Math.max(RESERVE * running, starting / surge);
-        for (double size : INVERTERS) {
-            if (size >= need) {
-                return new Inverter(running, starting, need, size);
-            }
-        }
-        return new Inverter(running, starting, need, Double.NaN);
+        return new Inverter(running, starting, need, next(need).orElse(Double.NaN));
     }
 
     /// All others running and the worst one starting \[W\].

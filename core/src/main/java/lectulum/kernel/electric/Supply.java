@@ -45,4 +45,13 @@ public record Supply(double driving, double shore, double generator, int from, i
         return new Supply(driving, shore, generator, from, to, start, stop, idle, inverter, alwaysOn, isInside,
                 atLeast, lag, heats);
     }
+
+    /// @param first  hour of the clock at which the generator may run
+    /// @param last   from which it may no longer
+    /// @param starts state of charge below which it is started
+    /// @param stops  from which it is stopped
+    public Supply withGeneratorHours(int first, int last, double starts, double stops) {
+        return new Supply(driving, shore, generator, first, last, starts, stops, idle, inverter, alwaysOn, inside, room,
+                lag, heater);
+    }
 }

@@ -18,9 +18,22 @@ public record WireChoice(Wire wire, double fuse, double allowed, double warmth, 
             175, 200, 225, 250, 300, 350, 400};
     private static final double CONTINUOUS = 1.25;
 
-    /// What asked for the size: the least that is allowed, the fuse, or the drop.
+    /// What asked for the size: the least that is allowed, the fuse, the drop, or the user.
     public enum Governed {
-        LEAST, AMPACITY, DROP
+        LEAST, AMPACITY, DROP, USER
+    }
+
+    /// A size that the user wants, whatever comes of it.
+    public static WireChoice given(Wire w, double fuse, Circuit c) {
+        double warmth = w.warmth(c.insulation, c.celsius, c.loaded, c.amps);
+        double drop = c.amps * (2 * c.length * w.resistance(warmth) + c.contact);
+        return new WireChoice(w, fuse, w.allowed(c.insulation, c.celsius, c.loaded), warmth, drop, drop / c.volts,
+                Governed.USER);
+    }
+
+    /// The fuse that a circuit wants: NaN above the largest.
+    public static double fuse(Circuit c) {
+        return rating(c.continuous ? CONTINUOUS * c.amps : c.amps);
     }
 
     /// A circuit to be sized.
@@ -52,7 +65,11 @@ public record WireChoice(Wire wire, double fuse, double allowed, double warmth, 
     /// @param sizes thinnest first
     /// @return empty where no size fits
     public static Optional<WireChoice> of(List<Wire> sizes, Circuit c) {
-        double fuse = rating(c.continuous ? CONTINUOUS * c.amps : c.amps);
+        return of(sizes, c, fuse(c));
+    }
+
+    /// For a fuse that is given.
+    public static Optional<WireChoice> of(List<Wire> sizes, Circuit c, double fuse) {
         if (Double.isNaN(fuse)) {
             return Optional.empty();
         }

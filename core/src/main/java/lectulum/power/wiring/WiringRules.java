@@ -1,0 +1,40 @@
+package lectulum.power.wiring;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of wires and fuses.
+public enum WiringRules implements Rule {
+    UNFUSED("wire.unfused", "does a fuse stand close to the battery"),
+    OVERFUSED("wire.overfused", "does each fuse protect the thinnest wire behind it"),
+    BREAKS("wire.breaks", "can each fuse break what a short lets through it"),
+    CLEARS("wire.clears", "does each fuse blow for a short at the far end"),
+    VOLTS("wire.volts", "does each device get the volts it needs"),
+    LOSS("wire.loss", "does each wire lose no more volts than it may"),
+    NO_SIZE("wire.size", "is there a wire that carries each circuit"),
+    COLLAPSE("wire.collapse", "can each device get its power through its wires"),
+    NO_WAY("wire.way", "does a raceway lead to each device"),
+    FILL("wire.fill", "do the wires fit their raceways"),
+    CROSSING("wire.crossing", "does each wire cross moving joints with slack"),
+    OUTSIDE("wire.outside", "is each raceway inside the body"),
+    TERMINAL("wire.terminal", "does each wire fit the terminals it goes to"),
+    OVERSIZED("wire.oversized", "is no wire thicker than it needs to be"),
+    BOARD("wire.board", "is there a fuse panel large enough"),
+    SOCKET("wire.socket", "may each socket give what is plugged into it"),
+    SWITCH("wire.switch", "can everything be switched off at once"),
+    VEHICLE_LINE("wire.vehicle", "does what the vehicle gives reach the battery"),
+    EMPTY("wire.empty", "does something hang on each circuit"),
+    NO_BATTERY("wire.battery", "is there something to wire to"),
+    TAKE_OFF("wire.takeoff", "is the wiring in the camper what the circuits need");
+
+    private final Card card;
+
+    WiringRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.POWER, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}
