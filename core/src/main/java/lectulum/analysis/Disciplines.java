@@ -45,6 +45,7 @@ import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
 import lectulum.power.YearStudies;
 import lectulum.power.wiring.Wired;
+import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
 import lectulum.water.Water;
 import lectulum.weather.Weather;
@@ -66,6 +67,7 @@ public final class Disciplines {
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
                 RunningStudies.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
+                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,

@@ -15,6 +15,11 @@ public record Amount(double value, Quantity quantity) {
         return new Amount(value, Quantity.LENGTH);
     }
 
+    /// Length of a wire or a hose as it is cut.
+    public static Amount run(double metres) {
+        return new Amount(metres, Quantity.RUN);
+    }
+
     public static Amount moment(double newtonMetres) {
         return new Amount(newtonMetres, Quantity.MOMENT);
     }

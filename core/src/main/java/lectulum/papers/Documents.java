@@ -7,6 +7,7 @@ import java.util.List;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.files.ThingsCsv;
+import lectulum.power.wiring.Wired;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
@@ -25,6 +26,8 @@ public final class Documents {
         for (Panels.Panel p : Panels.of(design, List.of())) {
             all.add(panel(p, paper, style));
         }
+        WiringPapers.panel(design, analysis.of(Wired.DISCIPLINE)).ifPresent(p -> all.add(panel(p, paper, style)));
+        all.addAll(WiringPapers.of(analysis, style, paper));
         all.add(new Document("offsets", Document.Kind.LIST, "Offset table",
                 "Heights of the profile along the body, for drawing it with a tape.",
                 List.of(new Document.Form("CSV", ".csv",

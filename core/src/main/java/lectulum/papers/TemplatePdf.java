@@ -290,33 +290,17 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
             out.setNonStrokingColor(0.2f);
             out.setFont(font, size);
             out.newLineAtOffset(x, y);
-            out.showText(printable(words));
+            out.showText(Letters.printable(font, words));
             out.endText();
         }
 
         /// Words on a white ground, over whatever is drawn there.
         private void label(String words, float x, float y, float size) throws IOException {
-            float wide = font.getStringWidth(printable(words)) / 1000 * size;
+            float wide = font.getStringWidth(Letters.printable(font, words)) / 1000 * size;
             out.setNonStrokingColor(1f);
             out.addRect(x - 2, y - 3, wide + 4, size + 3);
             out.fill();
             text(words, x, y, size);
-        }
-
-        /// Letters that the typeface does not know are printed as question marks.
-        private String printable(String words) {
-            StringBuilder known = new StringBuilder();
-            words.codePoints().forEach(c -> known.append(knows(c) ? Character.toString(c) : "?"));
-            return known.toString();
-        }
-
-        private boolean knows(int letter) {
-            try {
-                font.encode(Character.toString(letter));
-                return true;
-            } catch (IOException | IllegalArgumentException unknown) {
-                return false;
-            }
         }
     }
 }

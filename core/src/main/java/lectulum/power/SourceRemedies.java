@@ -29,6 +29,7 @@ import lectulum.units.Quantity;
 final class SourceRemedies {
     private static final double ROOM = 0.06;
     private static final double HOURS = 3600;
+    private static final double MEDIUM = 22;
 
     private SourceRemedies() {
     }
@@ -100,16 +101,28 @@ final class SourceRemedies {
     }
 
     private static Optional<Remedy> controller(Design d, Plant plant) {
-        double amps = plant.peak() / plant.charging();
-        Thing named = Catalogue.shipped().find(amps > 22 ? "solar-controller-30-a" : "solar-controller-20-a")
-                .orElseThrow();
-        Thing battery = plant.batteries().getFirst();
-        Placement above = battery.place().at(battery.place().x(), battery.place().y(),
-                battery.place().z() + battery.size().height() + ROOM, battery.place().yaw());
-        Thing added = named.withId(d.freeId("solar-controller")).with(above);
-        return Optional.of(new Remedy(Sentence.of("{0} above the battery: {1}, {2}", named.name(),
-                Amount.kg(named.mass().value()), Amount.money(named.cost().forecast())),
-                new Edit("Solar controller", x -> x.plus(added))));
+        return controller(d, plant.peak()).map(t -> new Remedy(
+                Sentence.of("{0} above the battery: {1}, {2}", t.name(), Amount.kg(t.mass().value()),
+                        Amount.money(t.cost().forecast())),
+                new Edit("Solar controller", x -> x.plus(t))));
+    }
+
+    /// A controller for panels of so much, above the battery and set to it; none without a battery.
+    ///
+    /// @param peak \[W\]
+    static Optional<Thing> controller(Design d, double peak) {
+        Plant plant = Plant.of(d);
+        return plant.bank().map(bank -> {
+            Thing named = Catalogue.shipped()
+                    .find(peak / plant.charging() > MEDIUM ? "solar-controller-30-a" : "solar-controller-20-a")
+                    .orElseThrow();
+            Thing battery = plant.batteries().getFirst();
+            Placement above = battery.place().at(battery.place().x(), battery.place().y(),
+                    battery.place().z() + battery.size().height() + ROOM, battery.place().yaw());
+            Electric.Controller c = named.feature(Electric.Controller.class).orElseThrow();
+            return named.withId(d.freeId("solar-controller")).with(above)
+                    .with(c.set(bank.chemistry().absorption() * bank.classes()));
+        });
     }
 
     private static Remedy vented(Thing t, Plant plant) {

@@ -176,7 +176,7 @@ public final class SourceStudies {
         book.figure("power.storage.off", "With everything off", off, Quantity.DAYS, "(1 − floor) Wh / self-discharge",
                 from, SOURCE);
         if (days < gap) {
-            book.say(SourceRules.STORAGE, Severity.WARN,
+            book.say(SourceRules.STORAGE, off < gap ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} empties the bank in {1}", Amount.watt(parasite), Amount.days(Math.floor(days))),
                     Sentence.of("Storage lasts up to {0}, the sun left out. With the main switch off it lasts {1}.",
                             Amount.days(gap), Amount.days(Math.floor(off))));

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
@@ -45,7 +46,11 @@ final class YearRemedies {
             }
             next = next.plus(named.with(at.get()));
         }
-        Design more = next;
+        boolean without = next.things().stream().noneMatch(t -> t.has(Electric.Controller.class));
+        Optional<Thing> controller = without
+                ? SourceRemedies.controller(next, count * panel.solar())
+                : Optional.empty();
+        Design more = controller.map(next::plus).orElse(next);
         return Optional.of(new Remedy(Sentence.of("{0} more of panels on the roof: {1}, {2}",
                 Amount.watt(count * panel.solar()), Amount.kg(count * panel.mass().value()),
                 Amount.money(count * panel.cost().forecast())),

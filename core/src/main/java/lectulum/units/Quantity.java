@@ -7,6 +7,8 @@ public enum Quantity {
     MASS("kg"),
     /// Length \[m\].
     LENGTH("m"),
+    /// Length of a wire or a hose as it is cut \[m\], shown to a centimetre or an inch.
+    RUN("m"),
     /// Length of a road \[m\], shown in kilometres or miles.
     DISTANCE("m"),
     /// Area \[m²\].

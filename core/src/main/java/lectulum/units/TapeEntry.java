@@ -198,7 +198,7 @@ public final class TapeEntry {
     private static double bareUnit(List<Term> terms, Quantity quantity, UnitSystem system) {
         boolean us = system == UnitSystem.US;
         return switch (quantity) {
-            case LENGTH, DEFLECTION -> {
+            case LENGTH, RUN, DEFLECTION -> {
                 boolean metric = terms.stream().anyMatch(t -> !Double.isNaN(t.factor) && !t.imperial);
                 boolean inches = terms.stream().anyMatch(t -> t.imperial || t.fraction);
                 yield inches && !metric ? Units.INCH : metric || !us ? 0.001 : Units.INCH;
@@ -225,7 +225,7 @@ public final class TapeEntry {
 
     private static Map<String, Double> units(Quantity quantity) {
         return switch (quantity) {
-            case LENGTH, DEFLECTION -> LENGTHS;
+            case LENGTH, RUN, DEFLECTION -> LENGTHS;
             case MASS -> MASSES;
             case VOLUME, STOWAGE -> VOLUMES;
             case DISTANCE -> DISTANCES;
@@ -264,7 +264,8 @@ public final class TapeEntry {
     private static String example(Quantity quantity, Style style) {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
-            case LENGTH, DEFLECTION -> us ? "Try 48 3/4\", 4' 0 1/2\" or 1220 mm." : "Try 1220, 1.22 m or 48 3/4\".";
+            case LENGTH, RUN, DEFLECTION ->
+                us ? "Try 48 3/4\", 4' 0 1/2\" or 1220 mm." : "Try 1220, 1.22 m or 48 3/4\".";
             case MASS -> us ? "Try 27.5 lb or 27 lb 8 oz." : "Try 12.5 or 27 lb 8 oz.";
             case STOWAGE -> us ? "Try 2.5 ft³ or 60 L." : "Try 60.";
             case VOLUME -> us ? "Try 16 gal or 60 L." : "Try 60 or 16 gal.";

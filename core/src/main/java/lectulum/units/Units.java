@@ -57,6 +57,9 @@ public final class Units {
         return switch (quantity) {
             case MASS -> us ? new Shown(rounded(value / POUND), "lb") : new Shown(rounded(value), "kg");
             case LENGTH -> us ? new Shown(feetAndInches(value).replace(' ', '\u00a0'), "") : metricLength(value);
+            case RUN -> us
+                    ? new Shown(feetAndInches(Math.rint(value / INCH) * INCH).replace(' ', '\u00a0'), "")
+                    : new Shown(decimals(value, 2), "m");
             case DISTANCE -> us
                     ? new Shown(rounded(value / MILE), "mi")
                     : new Shown(rounded(value / KILOMETRE), "km");
@@ -118,7 +121,7 @@ public final class Units {
         boolean us = style.system() == UnitSystem.US;
         return switch (quantity) {
             case MASS -> us ? 1 / POUND : 1;
-            case LENGTH -> us ? 1 / (span < 5 * FOOT ? INCH : FOOT) : 1;
+            case LENGTH, RUN -> us ? 1 / (span < 5 * FOOT ? INCH : FOOT) : 1;
             case DEFLECTION -> us ? 1 / INCH : 1000;
             case DISTANCE -> us ? 1 / MILE : 1 / KILOMETRE;
             case SPEED -> us ? 1 / MILE_AN_HOUR : 3.6;
@@ -167,6 +170,7 @@ public final class Units {
             case LENGTH -> us
                     ? feetAndInches(Math.abs(value) < LONG ? value : Math.rint(value / INCH) * INCH)
                     : Math.abs(value) < FAR ? plain(value * 1000, 1) + " mm" : plain(value, 4) + " m";
+            case RUN -> us ? feetAndInches(value) : plain(value, 3) + " m";
             case DISTANCE -> us ? graded(value / MILE) + " mi" : graded(value / KILOMETRE) + " km";
             case AREA -> us ? graded(value / (FOOT * FOOT)) + " ft²" : plain(value, 3) + " m²";
             case VOLUME -> us ? graded(value / GALLON) + " gal" : graded(value / LITRE) + " L";

@@ -18,6 +18,8 @@ import lectulum.papers.Template;
 import lectulum.papers.TemplateDxf;
 import lectulum.papers.TemplatePdf;
 import lectulum.papers.TemplateSvg;
+import lectulum.papers.WiringPapers;
+import lectulum.power.wiring.Wired;
 import lectulum.units.UnitSystem;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -34,6 +36,9 @@ final class ExportCommand implements Callable<Integer> {
 
     @Option(names = "--things", paramLabel = "CSV", description = "All things with places, masses and prices.")
     private Path things;
+
+    @Option(names = "--wiring", paramLabel = "CSV", description = "What is bought for the wiring.")
+    private Path wiring;
 
     @Option(names = "--figures", paramLabel = "CSV", description = "All figures in SI units.")
     private Path figures;
@@ -63,9 +68,10 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        if (things == null && figures == null && report == null && copy == null && template == null) {
+        if (things == null && wiring == null && figures == null && report == null && copy == null
+                && template == null) {
             throw new CommandLine.ParameterException(spec.commandLine(),
-                    "Say what to export: --things, --figures, --report, --template or --project.");
+                    "Say what to export: --things, --wiring, --figures, --report, --template or --project.");
         }
         Input input = Input.of(file);
         Project project = input.project();
@@ -74,6 +80,11 @@ final class ExportCommand implements Callable<Integer> {
             var text = new StringWriter();
             ThingsCsv.things(project.design(), text);
             AtomicFile.write(things, text.toString());
+        }
+        if (wiring != null) {
+            var text = new StringWriter();
+            WiringPapers.takeOff(analysis.of(Wired.DISCIPLINE).takeOff(), text);
+            AtomicFile.write(wiring, text.toString());
         }
         if (figures != null) {
             var text = new StringWriter();

@@ -2,8 +2,11 @@ package lectulum.sheet;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import lectulum.design.thing.SystemGroup;
+import lectulum.workbench.State;
 
 /// How a stage wants the sheet.
 ///
@@ -19,16 +22,17 @@ import lectulum.design.thing.SystemGroup;
 /// @param lit       systems the stage is about; the others stay as outlines
 /// @param still     drawn with what stays while something is dragged
 /// @param moving    drawn anew with every step of a drag
+/// @param handles   what can be dragged besides things
 @RecordBuilder
 public record SheetLook(boolean symbols, boolean side, boolean outlined, boolean clashes, boolean distances,
         boolean elsewhere,
         boolean axle, double beside, double below, Set<SystemGroup> lit, SheetLayer still,
-        SheetLayer moving) implements SheetLookBuilder.With {
+        SheetLayer moving, Function<State, List<SheetHandle>> handles) implements SheetLookBuilder.With {
     private static final double TOOLS_ROOM = 38;
 
     /// Plan and side view of symbols with everything lit and nothing over it.
     public static final SheetLook PLAIN = new SheetLook(true, true, false, false, false, false, false, 0, TOOLS_ROOM,
-            EnumSet.allOf(SystemGroup.class), SheetLayer.NONE, SheetLayer.NONE);
+            EnumSet.allOf(SystemGroup.class), SheetLayer.NONE, SheetLayer.NONE, s -> List.of());
 
     public SheetLook {
         lit = Set.copyOf(lit);

@@ -20,6 +20,7 @@ import lectulum.design.base.Base;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Spot;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Labels;
@@ -86,6 +87,9 @@ public final class SheetView extends Region {
         }
 
         record Move(boolean plan, double fromX, double fromY) implements Gesture {
+        }
+
+        record HandleMove(SheetHandle handle, boolean plan, double fromX, double fromY) implements Gesture {
         }
 
         record AxleMove(double fromX) implements Gesture {
@@ -256,6 +260,8 @@ public final class SheetView extends Region {
             measure = new double[]{e.getX(), e.getY(), e.getX(), e.getY()};
         } else if (e.getButton() != MouseButton.PRIMARY) {
             gesture = new Gesture.Pan(e.getX(), e.getY());
+        } else if (handle(e.getX(), e.getY()).isPresent()) {
+            gesture = new Gesture.HandleMove(handle(e.getX(), e.getY()).get(), inPlan(e.getY()), e.getX(), e.getY());
         } else if (onWheel(e.getX(), e.getY())) {
             gesture = new Gesture.AxleMove(e.getX());
         } else {
@@ -274,6 +280,35 @@ public final class SheetView extends Region {
         double r = s.design().base().axle().wheelDiameter() / 2;
         return java.util.Arrays.stream(Chassis.axles(s.design().base()))
                 .anyMatch(x -> Math.hypot(projection.x(px) - x, projection.z(py) - r) < r);
+    }
+
+    /// What can be dragged here besides things.
+    private Optional<SheetHandle> handle(double px, double py) {
+        if (projection == null) {
+            return Optional.empty();
+        }
+        State s = bench.state();
+        double tongue = s.design().base().tongueLength();
+        double floor = s.design().base().floorHeight();
+        boolean plan = inPlan(py);
+        return looks.apply(s.stage()).handles().apply(s).stream()
+                .filter(h -> Math.hypot(projection.sx(tongue + h.at().x()) - px,
+                        (plan ? projection.py(h.at().y()) : projection.sz(floor + h.at().z())) - py) < SNAP_PIXELS)
+                .findFirst();
+    }
+
+    /// Where a handle is dragged to: to half a centimetre, finer with Alt, onto another handle that is near.
+    private Spot dragged(Gesture.HandleMove m, MouseEvent e) {
+        double step = axleStep(e.isAltDown());
+        double dx = Math.rint((e.getX() - m.fromX) / projection.scale() / step) * step;
+        double dv = Math.rint((e.getY() - m.fromY) / projection.scale() / step) * step;
+        Spot from = m.handle.at();
+        Spot to = new Spot(from.x() + dx, from.y() + (m.plan ? dv : 0), from.z() - (m.plan ? 0 : dv));
+        double reach = e.isAltDown() ? 0 : SNAP_PIXELS / projection.scale();
+        return looks.apply(bench.state().stage()).handles().apply(bench.state()).stream().map(SheetHandle::at)
+                .filter(o -> o.to(from) > 0.002
+                        && Math.hypot(o.x() - to.x(), m.plan ? o.y() - to.y() : o.z() - to.z()) < reach)
+                .findFirst().orElse(to);
     }
 
     private static double axleStep(boolean fine) {
@@ -310,6 +345,7 @@ public final class SheetView extends Region {
             }
             case Gesture.AxleMove a -> bench
                     .preview(bench.movingAxle((e.getX() - a.fromX) / projection.scale(), axleStep(e.isAltDown())));
+            case Gesture.HandleMove m -> bench.preview(m.handle.moved().apply(dragged(m, e)));
             case Gesture.Pan pan -> {
                 fitted = false;
                 projection = projection.panned(e.getX() - pan.lastX, e.getY() - pan.lastY);
@@ -354,6 +390,11 @@ public final class SheetView extends Region {
             case Gesture.AxleMove a when Math.abs(e.getX() - a.fromX) > 3 -> bench
                     .edit(bench.movingAxle((e.getX() - a.fromX) / projection.scale(), axleStep(e.isAltDown())));
             case Gesture.AxleMove a -> bench.endPreview();
+            case Gesture.HandleMove m when Math.hypot(e.getX() - m.fromX, e.getY() - m.fromY) > 3 -> {
+                bench.endPreview();
+                bench.edit(m.handle.moved().apply(dragged(m, e)));
+            }
+            case Gesture.HandleMove m -> bench.endPreview();
             case Gesture.Band b -> band(b, e.isShiftDown());
             case Gesture.Move m -> {
             }
@@ -385,7 +426,8 @@ public final class SheetView extends Region {
     private void moved(MouseEvent e) {
         if (projection != null) {
             boolean wheel = !measuring && onWheel(e.getX(), e.getY());
-            setCursor(measuring ? Cursor.CROSSHAIR : wheel ? Cursor.H_RESIZE : Cursor.DEFAULT);
+            boolean grip = !measuring && handle(e.getX(), e.getY()).isPresent();
+            setCursor(measuring ? Cursor.CROSSHAIR : grip ? Cursor.MOVE : wheel ? Cursor.H_RESIZE : Cursor.DEFAULT);
             hover(measuring || wheel ? Optional.empty() : at(e.getX(), e.getY()));
         }
     }

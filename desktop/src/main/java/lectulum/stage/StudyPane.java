@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.geometry.HPos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -12,6 +13,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import lectulum.discipline.Study;
 import lectulum.figures.Figure;
 import lectulum.figures.Sentence;
@@ -26,6 +28,12 @@ import lectulum.units.Style;
 /// A study as people read it: its drawing, its figures with their formulas, its curves, and the caution.
 public final class StudyPane extends VBox {
     private static final double DRAWING = 230;
+    /// Texts of a table this short are not broken \[letters\].
+    private static final int SHORT = 16;
+    private static final int LONG_HEAD = 12;
+    /// Of a column of words, and of a head that is broken \[px\].
+    private static final double WORDS = 96;
+    private static final double NARROW = 62;
 
     public StudyPane(Supplier<Theme> theme, Study study, Style style) {
         getStyleClass().add("panel");
@@ -90,11 +98,16 @@ public final class StudyPane extends VBox {
             grid.getColumnConstraints().add(column);
             Label head = new Label(listing.columns().get(c).head());
             head.getStyleClass().addAll("faint", "small");
+            head.setWrapText(true);
+            head.setMinWidth(head.getText().length() > LONG_HEAD ? NARROW : USE_PREF_SIZE);
+            head.setTextAlignment(number ? TextAlignment.RIGHT : TextAlignment.LEFT);
+            GridPane.setValignment(head, VPos.BOTTOM);
             grid.add(head, c, 0);
             for (int r = 0; r < listing.rows().size(); r++) {
                 Label cell = new Label(listing.rows().get(r).get(c).text(style));
                 cell.setWrapText(!number);
-                cell.setMinWidth(number ? USE_PREF_SIZE : 40);
+                cell.setMinWidth(number || cell.getText().length() <= SHORT ? USE_PREF_SIZE : WORDS);
+                cell.setMinHeight(USE_PREF_SIZE);
                 grid.add(cell, c, r + 1);
             }
         }
@@ -109,7 +122,7 @@ public final class StudyPane extends VBox {
     }
 
     /// Figures in two columns, each with its formula on a tooltip.
-    static GridPane figures(List<Figure> figures, Style style) {
+    public static GridPane figures(List<Figure> figures, Style style) {
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(1);

@@ -62,7 +62,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figur
     private static Figures figures(Harness h, Volts v, TakeOff t) {
         List<Figure> all = new ArrayList<>();
         double wire = h.runs().stream().mapToDouble(r -> r.cut() * r.conductors()).sum();
-        all.add(figure("wire.length", "Wire, all conductors", wire, Quantity.LENGTH, "Σ cut × conductors",
+        all.add(figure("wire.length", "Wire, all conductors", wire, Quantity.RUN, "Σ cut × conductors",
                 Sentence.of("{0} runs", h.runs().size())));
         all.add(figure("wire.mass", "Wiring weighs", t.mass(), Quantity.MASS, "Σ wires, ends, fuses, small parts",
                 Sentence.of("copper {0}", Amount.kg(t.copper()))));
@@ -159,7 +159,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figur
                 say(WiringRules.NO_SIZE, about, Severity.STOP, Sentence.of("No wire carries {0}", r.name()),
                         Sentence.of("{0} at {1} with {2} loaded wires, over a loop of {3}, losing no more than {4}.",
                                 amps(r.amps()), new Amount(r.celsius(), Quantity.TEMPERATURE), r.loaded(),
-                                Amount.m(r.loop()), Amount.share(r.limit())),
+                                Amount.run(r.loop()), Amount.share(r.limit())),
                         known(r));
                 return;
             }
@@ -200,7 +200,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figur
                 say(WiringRules.LOSS, about, Severity.WARN,
                         Sentence.of("{0} loses {1} of its volts", r.name(), Amount.share(c.part())),
                         Sentence.of("{0} at {1} over a loop of {2}; {3} are allowed.",
-                                new Amount(c.drop(), Quantity.VOLTAGE), amps(r.amps()), Amount.m(r.loop()),
+                                new Amount(c.drop(), Quantity.VOLTAGE), amps(r.amps()), Amount.run(r.loop()),
                                 Amount.share(r.limit())),
                         known(r));
             }
@@ -209,7 +209,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figur
                     WiringRules.NO_WAY, Subject.thing(l.to()), Severity.WARN,
                     Sentence.of("No raceway leads to {0}", name(l.to())),
                     Sentence.of("Its wire is taken to be half as long again as along the walls: {0}.",
-                            Amount.m(l.route())),
+                            Amount.run(l.route())),
                     List.of(l.to())));
         }
 

@@ -52,7 +52,7 @@ public final class PowerStage implements StageView {
             }
         });
         below = new VBox(loads);
-        below.setPrefHeight(300);
+        below.setPrefHeight(240);
         VBox.setVgrow(loads, Priority.ALWAYS);
         Label title = new Label("Power");
         title.getStyleClass().add("title");

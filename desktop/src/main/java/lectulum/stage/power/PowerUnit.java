@@ -6,7 +6,9 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
 import lectulum.power.OffGridStudies;
 import lectulum.power.RunningStudies;
+import lectulum.power.SourceStudies;
 import lectulum.power.YearStudies;
+import lectulum.power.wiring.WiringStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -16,8 +18,10 @@ import lectulum.stage.StudiesLeaf;
 
 /// What runs, and for how long.
 public final class PowerUnit implements StageUnit {
-    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(false)
-            .withLit(Set.of(SystemGroup.ELECTRICAL, SystemGroup.COLD));
+    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(true)
+            .withLit(Set.of(SystemGroup.ELECTRICAL, SystemGroup.COLD))
+            .withMoving((pen, projection, state, hatches) -> new WiringLayer(pen, projection, state).paint())
+            .withHandles(WiringLayer::handles);
 
     @Override
     public Stage stage() {
@@ -37,13 +41,21 @@ public final class PowerUnit implements StageUnit {
     @Override
     public List<Leaf> leaves(Bench bench) {
         return List.of(Leaf.sheet(),
+                StudiesLeaf.leaf(bench, "power-sources", "Sources", "Bank, panels, chargers, inverter and storage",
+                        "There is no battery yet. Add one on the sheet.", SourceStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-trip", "Trip", "The trip of the brief, hour by hour",
                         "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-year", "Year", "8 760 hours in the weather of the brief",
                         "There is no battery to take through a year.", YearStudies.DISCIPLINE),
                 MapLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "power-run", "Can I run it", "One more thing, every day: does it work",
-                        "There is no battery to run anything.", RunningStudies.DISCIPLINE));
+                        "There is no battery to run anything.", RunningStudies.DISCIPLINE),
+                WiresLeaf.leaf(bench),
+                StudiesLeaf.leaf(bench, "power-fuses", "Fuses", "What a short draws and which fuse breaks it",
+                        "There is no battery to protect wires from.", WiringStudies.PROTECTION),
+                DrawingsLeaf.leaf(bench),
+                StudiesLeaf.leaf(bench, "power-buy", "Buy", "Wire, ends, fuses and small parts, with mass and price",
+                        "There is nothing to wire yet.", WiringStudies.BUYING));
     }
 
     @Override
