@@ -80,6 +80,7 @@ module lectulum.core {
     exports lectulum.money;
     exports lectulum.papers;
     exports lectulum.power;
+    exports lectulum.power.light;
     exports lectulum.power.wiring;
     exports lectulum.space;
     exports lectulum.standin;

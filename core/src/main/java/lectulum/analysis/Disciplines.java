@@ -39,11 +39,14 @@ import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
 import lectulum.money.Money;
+import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
 import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
+import lectulum.power.TowLightStudies;
 import lectulum.power.YearStudies;
+import lectulum.power.light.LightStudies;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
@@ -67,7 +70,8 @@ public final class Disciplines {
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
                 RunningStudies.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
-                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING,
+                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, LightStudies.DISCIPLINE,
+                MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,

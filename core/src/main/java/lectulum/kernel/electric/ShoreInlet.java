@@ -51,6 +51,14 @@ public record ShoreInlet(double volts, double amps, double continuous) {
     ///
     /// @param length of the cord \[m\]
     public double drop(double watts, double area, double length) {
-        return 2 * watts / volts * length * Wire.resistance(area, 40);
+        return drop(watts / volts, watts / volts, area, length);
+    }
+
+    /// Lost in a cord with a current of its own back: with two legs it is their difference \[V\].
+    ///
+    /// @param out  most in one leg \[A\]
+    /// @param back in the neutral \[A\]
+    public static double drop(double out, double back, double area, double length) {
+        return (out + back) * length * Wire.resistance(area, 40);
     }
 }

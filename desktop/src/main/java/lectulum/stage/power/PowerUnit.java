@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Set;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
+import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
+import lectulum.power.TowLightStudies;
 import lectulum.power.YearStudies;
+import lectulum.power.light.LightStudies;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
@@ -47,6 +50,7 @@ public final class PowerUnit implements StageUnit {
                         "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-year", "Year", "8 760 hours in the weather of the brief",
                         "There is no battery to take through a year.", YearStudies.DISCIPLINE),
+                BreaksLeaf.leaf(bench),
                 MapLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "power-run", "Can I run it", "One more thing, every day: does it work",
                         "There is no battery to run anything.", RunningStudies.DISCIPLINE),
@@ -55,7 +59,14 @@ public final class PowerUnit implements StageUnit {
                         "There is no battery to protect wires from.", WiringStudies.PROTECTION),
                 DrawingsLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "power-buy", "Buy", "Wire, ends, fuses and small parts, with mass and price",
-                        "There is nothing to wire yet.", WiringStudies.BUYING));
+                        "There is nothing to wire yet.", WiringStudies.BUYING),
+                StudiesLeaf.leaf(bench, "power-light", "Light", "Light by place, glare, the night, outside",
+                        "No lamp yet.", LightStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "power-mains", "Mains", "Inlet, cord, generator, what must never be joined",
+                        "Nothing runs on mains.", MainsStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "power-towlights", "Road lights",
+                        "Lamps of the road, tow plug, electric brakes",
+                        "", TowLightStudies.DISCIPLINE));
     }
 
     @Override
