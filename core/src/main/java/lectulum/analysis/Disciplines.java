@@ -47,6 +47,7 @@ import lectulum.power.SourceStudies;
 import lectulum.power.TowLightStudies;
 import lectulum.power.YearStudies;
 import lectulum.power.light.LightStudies;
+import lectulum.power.wiring.TestStudies;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
@@ -70,7 +71,8 @@ public final class Disciplines {
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
                 RunningStudies.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
-                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, LightStudies.DISCIPLINE,
+                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
+                LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,

@@ -204,6 +204,7 @@ public enum Assumption {
     RUN_SURGE("run.surge"),
     RUN_MAINS("run.mains"),
     RUN_INVERTER("run.inverter"),
+    SUN_YIELD("sun.yield"),
     YEAR_DRIVE("year.drive"),
     YEAR_SHORE("year.shore"),
     YEAR_SURE("year.sure"),

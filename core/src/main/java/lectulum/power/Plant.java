@@ -184,11 +184,12 @@ public final class Plant {
     /// @param times as many of them; 1 for those that are there
     List<Field> fields(double times) {
         Electric.Controller c = controller();
+        double yields = Assumed.value(design, Assumption.SUN_YIELD) * times;
         List<Field> all = new ArrayList<>();
         for (Thing t : panels()) {
             Electric.Module m = module(t);
-            double amps = times * t.solar() / m.best();
-            all.add(new Field(new SolarArray(times * t.solar(), c.tracking() ? amps : amps / c.series(), m.hot(),
+            double amps = yields * t.solar() / m.best();
+            all.add(new Field(new SolarArray(yields * t.solar(), c.tracking() ? amps : amps / c.series(), m.hot(),
                     m.shade(), c.series() > 1 ? Panels.IN_SERIES : 1, c.tracking(), LARGE), m.tilt(), m.heading()));
         }
         return all;

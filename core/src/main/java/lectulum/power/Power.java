@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lectulum.design.Design;
-import lectulum.design.Settings;
 import lectulum.design.brief.Brief;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
@@ -35,7 +34,8 @@ import lectulum.units.Quantity;
 public record Power(List<Draw> loads, Figures figures, List<Finding> findings) implements Result {
 
     public static final Discipline<Power> DISCIPLINE = new Discipline<Power>("power", "Power", Stage.POWER,
-            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE)),
+            Discipline.Pace.HAND,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE, Design.Part.SETTINGS)),
             () -> new Power(List.of(), Figures.NONE, List.of()))
             .checking(PowerRules.class, PowerRemedies::of);
     private static final double HOUR = 3600;
@@ -73,7 +73,7 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     /// What the panels bring on the mean day of the brief \[J\].
     private static double sun(Design design) {
         double sum = 0;
-        for (double watts : Rehearsal.of(design.with(Settings.NONE)).meanSun()) {
+        for (double watts : Rehearsal.of(design).meanSun()) {
             sum += watts;
         }
         return sum * HOUR;

@@ -5,9 +5,12 @@ import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import lectulum.design.Design;
+import lectulum.power.TrueTrip;
 import lectulum.standin.LevelServer;
+import lectulum.standin.MonitorServer;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -16,7 +19,7 @@ import picocli.CommandLine.Spec;
 
 /// Stand-ins for outside devices.
 @Command(name = "standin", description = "Runs a stand-in for an outside device.", subcommands = {
-        StandinCommand.Scale.class, StandinCommand.Level.class})
+        StandinCommand.Scale.class, StandinCommand.Level.class, StandinCommand.Monitor.class})
 final class StandinCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -96,6 +99,47 @@ final class StandinCommand implements Callable<Integer> {
             PrintWriter out = spec.commandLine().getOut();
             try (LevelServer server = new LevelServer(port, seed)) {
                 out.println("The level listens on port " + server.port() + " of this machine.");
+                out.flush();
+                stay(seconds);
+            }
+            return 0;
+        }
+    }
+
+    /// A battery monitor on a trip with a project.
+    @Command(name = "monitor", description = {
+            "A battery monitor that tells a made-up trip with a project in fast time, until it is stopped.",
+            "Its lines are described in docs/standin/monitor-protocol.md."})
+    static final class Monitor implements Callable<Integer> {
+        private static final int MOST_DAYS = 60;
+
+        @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
+        private String file;
+
+        @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
+        private int port = 7072;
+
+        @Option(names = "--seed", description = "Which truth is hidden. Default: ${DEFAULT-VALUE}.")
+        private long seed = 1;
+
+        @Option(names = "--days", description = "Days of the trip, 1 to 60. Default: ${DEFAULT-VALUE}.")
+        private int days = 4;
+
+        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Spec
+        private CommandSpec spec;
+
+        @Override
+        public Integer call() throws IOException, InterruptedException {
+            if (days < 1 || days > MOST_DAYS) {
+                throw new CommandLine.ParameterException(spec.commandLine(), "--days is 1 to " + MOST_DAYS + ".");
+            }
+            Design design = Input.of(file).project().design();
+            PrintWriter out = spec.commandLine().getOut();
+            try (MonitorServer server = new MonitorServer(port, TrueTrip.of(design, days, seed), seed)) {
+                out.println("The monitor listens on port " + server.port() + " of this machine.");
                 out.flush();
                 stay(seconds);
             }

@@ -20,16 +20,18 @@ import lectulum.units.Quantity;
 /// @param unfused    whether there is none
 /// @param disconnect whether a main switch is there
 /// @param chassis    whether lamps return through the chassis
+/// @param measured   on the day it was tested
 /// @param circuits   set by the user; whatever is on none of them is put on one by the program
 @RecordBuilder
 public record Wiring(Series series, School school,
         @Means(value = "Sizes larger", of = Quantity.COUNT, high = 4) int larger, boolean hot,
         @Means(value = "Main fuse", of = Quantity.CURRENT, low = 1, high = 400) OptionalDouble mainFuse,
         @Means(value = "Battery to its fuse", high = 10) double mainAt, boolean unfused, boolean disconnect,
-        boolean chassis, List<Raceway> raceways, List<Circuit> circuits) implements WiringBuilder.With {
+        boolean chassis, List<Raceway> raceways, List<Circuit> circuits,
+        List<Measured> measured) implements WiringBuilder.With {
     /// Nothing laid yet: a fuse close to the battery, a main switch, two wires to everything.
     public static final Wiring NONE = new Wiring(Series.AS_SHOWN, School.BY_CLASS, 0, false, OptionalDouble.empty(),
-            0.15, false, true, false, List.of(), List.of());
+            0.15, false, true, false, List.of(), List.of(), List.of());
 
     public Wiring {
         series = series == null ? Series.AS_SHOWN : series;
@@ -37,6 +39,7 @@ public record Wiring(Series series, School school,
         mainFuse = mainFuse == null ? OptionalDouble.empty() : mainFuse;
         raceways = raceways == null ? List.of() : List.copyOf(raceways);
         circuits = circuits == null ? List.of() : List.copyOf(circuits);
+        measured = measured == null ? List.of() : List.copyOf(measured);
     }
 
     /// Sizes of wire that are sold.
@@ -87,6 +90,21 @@ public record Wiring(Series series, School school,
         next.removeIf(c -> c.id().equals(circuit.id()));
         next.add(circuit);
         return withCircuits(next);
+    }
+
+    /// What was measured at a device.
+    public Measured measured(String thing) {
+        return measured.stream().filter(m -> m.thing().equals(thing)).findFirst().orElse(Measured.of(thing));
+    }
+
+    /// With what was measured at a device in place of what was before.
+    public Wiring with(Measured reading) {
+        List<Measured> next = new ArrayList<>(measured);
+        next.removeIf(m -> m.thing().equals(reading.thing()));
+        if (!reading.equals(Measured.of(reading.thing()))) {
+            next.add(reading);
+        }
+        return withMeasured(next);
     }
 
     public Wiring plus(Raceway raceway) {

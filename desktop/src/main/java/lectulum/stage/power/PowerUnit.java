@@ -66,7 +66,8 @@ public final class PowerUnit implements StageUnit {
                         "Nothing runs on mains.", MainsStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-towlights", "Road lights",
                         "Lamps of the road, tow plug, electric brakes",
-                        "", TowLightStudies.DISCIPLINE));
+                        "", TowLightStudies.DISCIPLINE),
+                MeasureLeaf.leaf(bench));
     }
 
     @Override

@@ -1,0 +1,20 @@
+package lectulum.power;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of measurements.
+public enum TestRules implements Rule {
+    JOINT("test.joint", "does a joint lose more than its wires do");
+
+    private final Card card;
+
+    TestRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.POWER, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}
