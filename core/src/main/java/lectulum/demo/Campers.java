@@ -44,6 +44,7 @@ import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
 import lectulum.kernel.profile.Nose;
+import lectulum.power.wiring.Raceways;
 import lectulum.units.UnitSystem;
 
 /// The campers that ship with the program: three demonstrations and a sensible start for each type. All people, places
@@ -73,11 +74,16 @@ public final class Campers {
     /// A demonstration by its key; empty for an unknown one.
     public static Optional<Project> demo(String key) {
         return switch (key) {
-            case "nightjar" -> Optional.of(Project.of("Nightjar", nightjar()));
-            case "dunlin" -> Optional.of(Project.of("Dunlin", dunlin()));
+            case "nightjar" -> Optional.of(Project.of("Nightjar", wired(nightjar())));
+            case "dunlin" -> Optional.of(Project.of("Dunlin", wired(dunlin())));
             case "chamois" -> Optional.of(chamoisProject());
             default -> Optional.empty();
         };
+    }
+
+    /// With raceways along its sides.
+    private static Design wired(Design d) {
+        return d.with(Raceways.laid(d));
     }
 
     /// A sensible camper to start from, already drawn.
@@ -275,7 +281,7 @@ public final class Campers {
                 List.of(new Person("tess", "Tess", 1.70, 66), new Person("oyvin", "Oyvin", 1.83, 84),
                         new Person("lark", "Lark", 1.38, 32, OptionalDouble.of(10)),
                         new Person("fenn", "Fenn", 1.12, 21, OptionalDouble.of(6))),
-                5, OptionalDouble.of(11_000), "€", true, UnitSystem.METRIC, 42.8, 7, Climate.DRY_HIGHLAND,
+                5, OptionalDouble.of(12_000), "€", true, UnitSystem.METRIC, 42.8, 7, Climate.DRY_HIGHLAND,
                 WaterStyle.FRUGAL,
                 Toilet.NONE, TongueSchool.AUSTRALIA, 0.08, 0.15)
                 .withTravel(new Travel(8, 2, 12, 9_000_000, Terrain.TRACK, OptionalDouble.empty(),
@@ -298,7 +304,7 @@ public final class Campers {
     }
 
     private static Project chamoisProject() {
-        Design single = chamois();
+        Design single = wired(chamois());
         Base b = single.base();
         Base tandem = b.with(new Axle(b.axle().x() + 0.02, 2, 0.84, b.axle().track(), 0.70, 0.205, true, 216))
                 .with(new EmptyMass.Entered(402, 1.05, -0.24, b.axle().x() + 0.02, MassSource.CATALOGUE));

@@ -108,7 +108,7 @@ public final class WiringPapers {
 
     private static Document drawn(String id, String name, String about, double w, double h, Letters.Drawn drawing,
             Paper paper, String... words) {
-        return new Document(id, Document.Kind.PICTURE, name, about,
+        return new Document(id, Document.Kind.PICTURE, name, about + " 1 page of " + paper.label() + ".",
                 List.of(new Document.Form("PDF", ".pdf", () -> Letters.page(paper, name, w, h, drawing, words)),
                         new Document.Form("SVG", ".svg", () -> svg(name, w, h, drawing)),
                         new Document.Form("DXF", ".dxf", () -> dxf(h, drawing))));

@@ -33,6 +33,7 @@ public final class MainsStudies {
 
     private static final double ENOUGH = 0.95;
     private static final double LEAST = 0.90;
+    private static final double WIRED = 600;
     private static final double POWER_FACTOR = 0.95;
     private static final String CAUTION = "Mains kills. Inlet, breakers and wires belong to a licensed electrician under local"
             + " code: a fault-current breaker of 30 mA at the inlet (5 to 6 mA where required), a double-pole breaker,"
@@ -177,7 +178,8 @@ public final class MainsStudies {
             return;
         }
         List<Thing> chargers = plant.chargers(Electric.From.SHORE);
-        book.say(MainsRules.JOINED, Severity.STOP,
+        // A small one has sockets of its own: only a plug in the wrong one joins what must not be.
+        book.say(MainsRules.JOINED, i.watts() < WIRED ? Severity.WARN : Severity.STOP,
                 chargers.isEmpty()
                         ? Sentence.of("{0} and the mains can be joined", inverter.get().name())
                         : Sentence.of("{0} can feed {1}, or be joined with the mains", inverter.get().name(),

@@ -209,7 +209,8 @@ public final class SourceStudies {
         double cold = Assumed.value(d, Assumption.RECORD_LOW);
         double battery = bank.chemistry().absorption() * bank.classes();
         Study.Notebook book = new Study.Notebook("power-panels", Stage.POWER,
-                "Panels: " + s.series() + " in series, " + s.parallel() + " strings", "");
+                "Panels: " + s.series() + " in series" + (s.parallel() > 1 ? ", " + s.parallel() + " strings" : ""),
+                "");
         Sentence numbers = Sentence.of("at {0} and with cells of 70 °C", new Amount(cold, Quantity.TEMPERATURE));
         book.figure("power.string.cold", "Volts on the coldest morning", s.coldest(cold), Quantity.VOLTAGE,
                 "N V_oc (1 − 0.003 (T − 25))", numbers, "NEC 690.7");

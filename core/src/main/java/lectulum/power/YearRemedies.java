@@ -48,13 +48,19 @@ final class YearRemedies {
         }
         boolean without = next.things().stream().noneMatch(t -> t.has(Electric.Controller.class));
         Optional<Thing> controller = without
-                ? SourceRemedies.controller(next, count * panel.solar())
+                ? SourceRemedies.controller(next, count * panel.solar()).map(t -> strung(t, count))
                 : Optional.empty();
         Design more = controller.map(next::plus).orElse(next);
         return Optional.of(new Remedy(Sentence.of("{0} more of panels on the roof: {1}, {2}",
                 Amount.watt(count * panel.solar()), Amount.kg(count * panel.mass().value()),
                 Amount.money(count * panel.cost().forecast())),
                 new Edit("More panels", x -> x.withThings(more.things()))));
+    }
+
+    /// In series by two or three, so that hot panels still start the controller.
+    private static Thing strung(Thing controller, int panels) {
+        Electric.Controller c = controller.feature(Electric.Controller.class).orElseThrow();
+        return controller.with(c.inSeries(panels == 3 ? 3 : Math.min(2, panels)));
     }
 
     private static Optional<Remedy> larger(Design d, double k) {

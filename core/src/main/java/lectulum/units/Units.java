@@ -77,7 +77,9 @@ public final class Units {
             case POWER -> new Shown(rounded(value), "W");
             case VOLTAGE -> new Shown(trimmed(value, Math.abs(value) < 20 ? 2 : 1), "V");
             case CURRENT -> new Shown(trimmed(value, Math.abs(value) < 10 ? 2 : 1), "A");
-            case RESISTANCE -> new Shown(trimmed(value * 1000, 2), "mΩ");
+            case RESISTANCE ->
+                new Shown(trimmed(value * 1000, Math.abs(value) < 0.01 ? 2 : Math.abs(value) < 0.1 ? 1 : 0),
+                        "mΩ");
             case CHARGE -> new Shown(trimmed(value / HOUR, 1), "Ah");
             case DURATION -> Math.abs(value) < HOUR && value != 0
                     ? new Shown(trimmed(value / MINUTE, 1), "min")

@@ -1,6 +1,8 @@
 package lectulum.stage;
 
+import java.util.stream.StreamSupport;
 import javafx.scene.Node;
+import lectulum.assumed.Assumed;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.workbench.State;
@@ -12,7 +14,12 @@ public final class StudiesLeaf implements Leaf.Page {
 
     private StudiesLeaf(Bench bench, Discipline<Studies> discipline, String empty, String page) {
         entry = new AssumedEntry(bench.work(), page);
-        studies = new StudyLeaf(bench.theme(), discipline, empty).beside(entry);
+        studies = new StudyLeaf(bench.theme(), discipline, empty);
+        boolean assumes = StreamSupport.stream(Assumed.entries().spliterator(), false)
+                .anyMatch(e -> e.pages().contains(page));
+        if (assumes) {
+            studies.beside(entry);
+        }
     }
 
     /// @param empty   what to do where there is nothing yet

@@ -95,7 +95,7 @@ public final class MainWindow implements AutoCloseable {
     /// Whether the key that is down ran a command: what it types is then not for the field that has the focus now.
     private boolean usedKey;
     private Theme theme = Theme.PAPER;
-    private final HBox leafStrip = new HBox();
+    private final FlowPane leafStrip = new FlowPane(2, 0);
     private final Map<Stage, Integer> leafOf = new EnumMap<>(Stage.class);
     /// The front view stands beside the section \[px\].
     private static final double BESIDE_SECTION = 290;
@@ -534,6 +534,7 @@ public final class MainWindow implements AutoCloseable {
             button.setId("leaf-" + leaf.id());
             button.setTooltip(new Tooltip(leaf.tip()));
             button.setToggleGroup(group);
+            button.setMinWidth(Region.USE_PREF_SIZE);
             button.setSelected(i == leafOf.getOrDefault(shownStage, 0));
             button.setOnAction(e -> {
                 button.setSelected(true);

@@ -21,8 +21,9 @@ import lectulum.design.wiring.Spot;
 /// Which things share a circuit: as the user set it, and the rest by kind.
 ///
 /// What is loose is plugged into the nearest socket, where there is one. What must never be dead goes off before the main
-/// switch; lamps, sockets and small things share circuits of up to eight and 10 A; whatever draws 30 W and more has its own.
+/// switch; lamps, sockets and small things share circuits of up to eight and 10 A; whatever draws 30 W and more, a socket too, has its own.
 final class Groups {
+    private static final double CLASS = 12;
     private static final double OWN = 30;
     private static final double MOST_WATTS = 120;
     private static final int MOST_DEVICES = 8;
@@ -46,8 +47,11 @@ final class Groups {
     ///
     /// @param loads it and what is plugged in, each with its thing
     record Device(Thing thing, List<Thing> loads) {
+        /// What it is wired for: what draws there, or all that a socket may give where nothing is plugged in yet.
         double watts() {
-            return loads.stream().mapToDouble(t -> t.load().orElseThrow().power()).sum();
+            return loads.isEmpty()
+                    ? thing.feature(Electric.Outlet.class).map(o -> o.amps() * CLASS).orElse(0.0)
+                    : loads.stream().mapToDouble(t -> t.load().orElseThrow().power()).sum();
         }
 
         /// Hours of a day in which some of it runs \[s\].
@@ -148,7 +152,7 @@ final class Groups {
         Thing t = x.thing();
         Optional<Load> load = t.load();
         if (t.has(Electric.Outlet.class) || x.loads().size() > 1 || !x.loads().contains(t)) {
-            return Kind.SOCKET;
+            return x.watts() >= OWN && !x.loads().isEmpty() ? Kind.OWN : Kind.SOCKET;
         }
         if (load.filter(Load::always).isPresent() && x.watts() <= SMALL && t.system() != SystemGroup.COLD) {
             return Kind.ALWAYS;

@@ -64,6 +64,12 @@ final class HarnessMaker {
                     returns, own);
         }
 
+        /// A converter makes good what a line loses, as long as it does not fall below where it stops.
+        Plan losing(double part) {
+            return new Plan(id, number, name, kind, from, to, watts, amps, continuous, part, volts, before, fuse, size,
+                    returns, own);
+        }
+
         /// What flows in each leg \[A\]: what hangs on it and behind it.
         List<Double> flows() {
             List<Double> flows = new ArrayList<>();
@@ -178,7 +184,7 @@ final class HarnessMaker {
                         Part.BODY);
                 double amps = c.amps() * volts / (Plant.CHARGER * Plant.CLASS);
                 plans.add(line("vehicle." + t.id(), t.name() + ", from the vehicle", Run.Kind.VEHICLE, ball,
-                        Layer.Place.of(t), amps));
+                        Layer.Place.of(t), amps).losing(c.from() == Electric.From.VEHICLE ? LARGE_LOSS : SMALL_LOSS));
             }
         }
         plant.inverter().ifPresent(t -> {
@@ -223,14 +229,16 @@ final class HarnessMaker {
     private List<List<Run.Leg>> laid() {
         List<Layer.Place> from = new ArrayList<>();
         List<Layer.Place> to = new ArrayList<>();
-        List<Boolean> direct = new ArrayList<>();
+        List<Double> direct = new ArrayList<>();
         List<Double> amps = new ArrayList<>();
         for (Plan p : plans) {
             Layer.Place at = p.from;
             for (Layer.Place next : p.to) {
                 from.add(at);
                 to.add(next);
-                direct.add(p.kind != Run.Kind.CIRCUIT || at != p.from);
+                direct.add(p.kind == Run.Kind.VEHICLE
+                        ? Double.POSITIVE_INFINITY
+                        : p.kind != Run.Kind.CIRCUIT || at != p.from ? Layer.CLOSE : 0);
                 at = next;
             }
             amps.addAll(p.flows());
@@ -274,7 +282,12 @@ final class HarnessMaker {
                 ? legs.stream().mapToDouble(l -> l.cut() * l.amps()).sum() / p.amps
                 : cut;
         List<Wire> sizes = Harness.sizes(d);
-        double least = sizes == Wires.METRIC ? LEAST_METRIC : LEAST_AWG;
+        boolean metric = sizes == Wires.METRIC;
+        double least = switch (p.kind) {
+            case MAIN -> metric ? 10 : 8;
+            case FEEDER -> metric ? 6 : 5;
+            default -> metric ? LEAST_METRIC : LEAST_AWG;
+        };
         WireChoice.Circuit c = new WireChoice.Circuit(p.amps, p.continuous, Math.min(MOST_SPAN, equivalent),
                 contacts(p), p.volts, p.limit, Harness.insulation(d), celsius, most, least);
         return new Run(p.id, p.number, p.name, p.kind, p.from.id(), legs, p.amps, p.continuous, p.limit, celsius, most,

@@ -21,7 +21,8 @@ import lectulum.kernel.electric.Ways;
 /// another are joined directly.
 final class Layer {
     private static final double NO_WAY = 1.5;
-    private static final double CLOSE = 1.5;
+    /// So close are joined directly \[m\].
+    static final double CLOSE = 1.5;
 
     private final Ways ways;
     private final Map<String, Raceway> raceways = new HashMap<>();
@@ -60,8 +61,8 @@ final class Layer {
 
     /// Wires from places to places, each as it is cut.
     ///
-    /// @param direct whether places that are close are joined without a raceway
-    List<Run.Leg> legs(List<Place> from, List<Place> to, List<Boolean> direct, List<Double> amps) {
+    /// @param direct places no farther apart are joined without a raceway where that is shorter \[m\]
+    List<Run.Leg> legs(List<Place> from, List<Place> to, List<Double> direct, List<Double> amps) {
         List<Optional<Ways.Way>> found = ways.all(from.stream().map(Layer::terminal).toList(),
                 to.stream().map(Layer::terminal).toList());
         List<Run.Leg> legs = new ArrayList<>();
@@ -75,9 +76,9 @@ final class Layer {
         return new Ways.Terminal(at(p.spot), p.part.name());
     }
 
-    private Run.Leg leg(Place from, Place to, Optional<Ways.Way> way, boolean direct, double amps) {
+    private Run.Leg leg(Place from, Place to, Optional<Ways.Way> way, double direct, double amps) {
         double walls = from.spot.alongWalls(to.spot);
-        if (direct && from.part == to.part && walls <= CLOSE && way.map(w -> w.length() >= walls).orElse(true)) {
+        if (from.part == to.part && walls <= direct && way.map(w -> w.length() >= walls).orElse(true)) {
             return new Run.Leg(to.id, true, walls, cut(walls), List.of(from.spot, to.spot), List.of(), amps);
         }
         return way.map(w -> new Run.Leg(to.id, true, w.length(), cut(w.length()),

@@ -57,7 +57,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
     /// @param count  pieces, or metres of what is sold by length
     /// @param length whether it is sold by length
     /// @param buy    how it is bought: reels, spares counted
-    /// @param mass   \[kg\]
+    /// @param mass   \[kg\], of what stays in the vehicle none
     /// @param cost   in money
     /// @param use    what it is for
     public record Item(Group group, String name, double count, boolean length, String buy, double mass, double cost,
@@ -177,6 +177,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
             Map<String, List<Double>> pieces = new java.util.LinkedHashMap<>();
             Map<String, Wire> of = new HashMap<>();
             Map<String, Set<String>> use = new HashMap<>();
+            Map<String, Double> aboard = new HashMap<>();
             List<Run> thick = h.runs().stream().filter(r -> r.wire().isPresent())
                     .sorted(Comparator.comparingDouble((Run r) -> -r.wire().orElseThrow().area())).toList();
             for (Run r : thick) {
@@ -188,14 +189,16 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
                     r.legs().forEach(l -> pieces.computeIfAbsent(key, k -> new ArrayList<>()).add(l.cut()));
                     copper += w.copper() * r.cut();
                     wires += r.legs().size();
-                    r.legs().forEach(l -> weigh(w.mass() * l.cut(), l.points()));
+                    double away = r.kind() == Run.Kind.VEHICLE ? Assumed.value(d, Assumption.LINE_VEHICLE) : 0;
+                    aboard.merge(key, Math.max(0, r.cut() - away), Double::sum);
+                    r.legs().forEach(l -> weigh(w.mass() * Math.max(0, l.cut() - away), l.points()));
                 }
             }
             double waste = Assumed.value(d, Assumption.WIRE_WASTE);
             pieces.forEach((key, cut) -> {
                 Wire w = of.get(key);
                 double metres = cut.stream().mapToDouble(c -> c).sum();
-                items.add(new Item(Group.WIRE, key, metres, true, reels(cut, waste), metres * w.mass(),
+                items.add(new Item(Group.WIRE, key, metres, true, reels(cut, waste), aboard.get(key) * w.mass(),
                         metres * (1 + waste) * PRICES.get("wire").cost(w.area()), String.join(", ", use.get(key))));
             });
         }

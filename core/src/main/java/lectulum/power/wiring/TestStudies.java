@@ -78,7 +78,9 @@ public final class TestStudies {
     }
 
     private static Line line(Design d, Wired w, Thing t, double path) {
-        double watts = t.load().map(l -> l.power()).orElse(0.0);
+        double watts = d.things().stream()
+                .filter(x -> x.id().equals(t.id()) || t.id().equals(w.harness().plugged().get(x.id())))
+                .mapToDouble(x -> x.load().map(l -> l.power()).orElse(0.0)).sum();
         double amps = watts / w.harness().volts();
         Measured m = d.wiring().measured(t.id());
         double drew = m.amps().orElse(amps);
