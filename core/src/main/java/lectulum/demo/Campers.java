@@ -344,6 +344,6 @@ public final class Campers {
                 Map.of(Rating.GROSS_PLATE, 1200.0, Rating.COUPLER, 1588.0, Rating.AXLE, 1200.0, Rating.TYRE, 650.0),
                 Cost.planned(2400));
         return Placements.add(new Design(startBrief(CamperType.CARGO), startVehicle(), base, List.of(),
-                LoadCase.standard(), List.of()), "new-cargo");
+                LoadCase.standard(), List.of()), "new-cargo").with(Settings.NONE.with(Assumption.SUNLESS.id(), 1.5));
     }
 }

@@ -54,7 +54,7 @@ public final class OffGridStudies {
         book.figure("power.trip.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",
                 Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
         nights(book, "power.trip.nights", "Until something is not had", simulation, r.meanDays(MOST_DAYS, true));
-        nights(book, "power.trip.dark", "The same without any sun", simulation, r.meanDays(MOST_DAYS, false));
+        nights(book, "power.trip.dark", "From the battery alone", r.alone(bank.get()), r.meanDays(MOST_DAYS, false));
         book.figure("power.trip.curtailed", "Sun that nothing took", o.curtailed() * HOUR, Quantity.ENERGY,
                 "available − used", Sentence.of("{0} of {1}", Amount.energy(o.curtailed() * HOUR),
                         Amount.energy(o.sunAvailable() * HOUR)),

@@ -162,6 +162,11 @@ final class Rehearsal {
         return new Simulation(of, loads, supply);
     }
 
+    /// From the bank alone: neither vehicle nor shore nor generator.
+    Simulation alone(Bank of) {
+        return new Simulation(of, loads, supply.withDriving(0).withShore(0).withGenerator(0));
+    }
+
     /// With loads that are so many times what they are taken for.
     Simulation simulation(Bank of, double[] times) {
         List<Appliance> others = new ArrayList<>();

@@ -234,10 +234,17 @@ public final class SourceStudies {
                     Sentence.of("{0} in series, each {1} without load at 25 °C.", s.series(), volts(s.open())), things);
         }
         if (c.tracking() && !s.starts(battery)) {
-            book.say(SourceRules.HOT_STRING, Severity.WARN,
-                    Sentence.of("Hot panels give {0}; the controller needs {1}", volts(s.hottest()),
+            boolean charges = s.hottest() >= battery;
+            book.say(SourceRules.HOT_STRING, charges ? Severity.NOTE : Severity.WARN,
+                    Sentence.of("Hot panels give {0}; the controller wants {1} to start", volts(s.hottest()),
                             volts(battery + 5)),
-                    Sentence.of("It starts only some volts above the battery."), things);
+                    charges
+                            ? Sentence.of(
+                                    "Once started it goes on charging, but on a hot day it starts late. Two in series"
+                                            + " start at sunrise.")
+                            : Sentence.of("With cells of 70 °C they do not even reach the {0} of the bank.",
+                                    volts(battery)),
+                    things);
         }
         double waste = s.switchingWaste();
         if (!c.tracking() && waste > WASTED) {

@@ -158,7 +158,8 @@ public final class TowLightStudies {
                     .map(w -> Mend.assumed(Assumption.BRAKE_AREA, Math.rint(100 * w.area()) / 100,
                             Sentence.of("Brake wires of {0}", w.name())));
             case BREAKAWAY -> Stream.of(7.0, 9.0, 12.0, 18.0)
-                    .filter(ah -> ah * 3600 > Assumed.value(d, Assumption.BREAKAWAY))
+                    .filter(ah -> Sizing.breakaway(ah, Math.round(Assumed.value(d, Assumption.BRAKE_MAGNETS)) * 12
+                            / Assumed.value(d, Assumption.BRAKE_OHMS)) >= ENOUGH)
                     .map(ah -> Mend.assumed(Assumption.BREAKAWAY, ah * 3600,
                             Sentence.of("A breakaway battery of {0}", new Amount(ah * 3600, Quantity.CHARGE))));
         };

@@ -20,7 +20,7 @@ import lectulum.design.wiring.Spot;
 
 /// Which things share a circuit: as the user set it, and the rest by kind.
 ///
-/// What is loose is plugged into the nearest socket, where there is one. What must never be dead goes off before the main
+/// What has a line of its own to the bus, a charger or an inverter, takes its own power there. What is loose is plugged into the nearest socket, where there is one. What must never be dead goes off before the main
 /// switch; lamps, sockets and small things share circuits of up to eight and 10 A; whatever draws 30 W and more, a socket too, has its own.
 final class Groups {
     private static final double CLASS = 12;
@@ -75,7 +75,10 @@ final class Groups {
         Map<String, List<Thing>> at = new LinkedHashMap<>();
         List<Thing> wired = new ArrayList<>();
         for (Thing t : d.things()) {
-            boolean draws = t.load().filter(l -> l.power() > 0 && l.feed() == Load.Feed.BATTERY).isPresent();
+            boolean lined = t.has(Electric.Controller.class) || t.has(Electric.Charger.class)
+                    || t.has(Electric.Inverter.class);
+            boolean draws = !lined
+                    && t.load().filter(l -> l.power() > 0 && l.feed() == Load.Feed.BATTERY).isPresent();
             Optional<Thing> socket = draws && t.fix() == Fix.LOOSE ? nearest(t, outlets) : Optional.empty();
             if (socket.isPresent()) {
                 plugged.put(t.id(), socket.get().id());

@@ -92,6 +92,11 @@ final class WiringRemedies {
                 all.add(wiring(Sentence.of("{0}: the wire that suffices", r.name()), w -> w.with(c.sized(""))));
             }
         }
+        if (r.kind() == Run.Kind.CIRCUIT && all.size() > 1) {
+            Circuit c = circuit(d, r);
+            all.add(wiring(Sentence.of("{0}: the wire and the fuse that fit", r.name()),
+                    w -> w.with(c.fused(Double.NaN).sized(""))));
+        }
         if (r.kind() == Run.Kind.MAIN && d.wiring().mainFuse().isPresent()) {
             all.add(wiring(Sentence.of("The main fuse that fits"), w -> w.withMainFuse(OptionalDouble.empty())));
         }
