@@ -90,6 +90,9 @@ class CommandLineTest {
     void standInsSayWhereTheyListenAndStopByThemselves() {
         assertThat(run("standin", "scale", "demo:dunlin", "--port", "0", "--for", "0.01")).isZero();
         assertThat(out.toString()).containsPattern("The scale listens on port \\d+ of this machine.");
+        assertThat(run("standin", "monitor", "demo:dunlin", "--port", "0", "--for", "0.01")).isZero();
+        assertThat(out.toString()).contains("The monitor listens on port");
+        assertThat(run("standin", "monitor", "demo:dunlin", "--port", "0", "--days", "0")).isEqualTo(2);
         assertThat(run("standin", "level", "--port", "0", "--for", "0.01")).isZero();
         assertThat(out.toString()).containsPattern("The level listens on port \\d+ of this machine.");
         assertThat(run("standin", "scale", "demo:dunlin", "--port", "0", "--step", "0")).isEqualTo(2);
@@ -116,9 +119,11 @@ class CommandLineTest {
         Path things = folder.resolve("t.csv");
         Path figures = folder.resolve("f.csv");
         Path project = folder.resolve("p.json");
+        Path wiring = folder.resolve("w.csv");
 
         assertThat(run("export", "demo:dunlin", "--things", things.toString(), "--figures", figures.toString(),
-                "--project", project.toString())).isZero();
+                "--project", project.toString(), "--wiring", wiring.toString())).isZero();
+        assertThat(wiring).content().contains("group,part,quantity,unit").contains("Wire,").contains("heat-shrink");
 
         assertThat(things).content().contains("drying-press");
         assertThat(figures).content().contains("balance.departure.tongue");

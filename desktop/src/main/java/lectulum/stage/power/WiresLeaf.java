@@ -135,7 +135,7 @@ final class WiresLeaf implements Leaf.Page {
     }
 
     private Form school() {
-        Form f = new Form(bench, "wiring");
+        Form f = new Form(bench, "-wiring");
         f.heading("How it is wired");
         f.choice("Volts lost", List.of(Wiring.School.values()), Wiring.School::label, d -> d.wiring().school(),
                 (d, v) -> d.with(d.wiring().withSchool(v)));
@@ -181,10 +181,11 @@ final class WiresLeaf implements Leaf.Page {
         table.show(wired.harness().runs(), s.style());
         wired.harness().run(circuit).ifPresent(r -> table.getSelectionModel().select(r));
         List<String> ids = s.design().wiring().raceways().stream().map(Raceway::id).toList();
+        boolean grown = !raceways.getItems().isEmpty() && ids.size() > raceways.getItems().size();
         if (!ids.equals(raceways.getItems())) {
             raceways.getItems().setAll(ids);
         }
-        if (!ids.contains(way)) {
+        if (grown || !ids.contains(way)) {
             way = ids.isEmpty() ? "" : ids.getLast();
         }
         raceways.setValue(way.isEmpty() ? null : way);
@@ -216,7 +217,7 @@ final class WiresLeaf implements Leaf.Page {
     }
 
     private Form circuit(Run made) {
-        Form f = new Form(bench, "circuit");
+        Form f = new Form(bench, "-circuit");
         f.heading("Circuit " + made.number());
         f.text("Called", d -> of(d, made).name(), (d, v) -> with(d, of(d, made).named(v)));
         List<String> sizes = new ArrayList<>(List.of(""));
@@ -296,7 +297,7 @@ final class WiresLeaf implements Leaf.Page {
     }
 
     private Form raceway(String id) {
-        Form f = new Form(bench, "raceway");
+        Form f = new Form(bench, "-raceway");
         f.text("Raceway name", d -> d.wiring().raceway(id).map(Raceway::name).orElse(""),
                 (d, v) -> mapping(d, id, r -> r.named(v)));
         end(f, id, "From", Raceway::from, (r, s) -> r.between(s, r.to()));
