@@ -15,6 +15,10 @@ import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import lectulum.power.wiring.Harness;
+import lectulum.power.wiring.TakeOff;
+import lectulum.power.wiring.Volts;
+import lectulum.design.thing.Load;
 import lectulum.weather.Weather;
 import lectulum.kernel.electric.Supply;
 import lectulum.kernel.electric.SolarArray;
@@ -140,6 +144,19 @@ public final class Bench {
         }))}, Budget.median(90_000));
     }
 
+    /// A camper with so many devices of 40 W, each on a circuit of its own along raceways.
+    private static Design wired(int circuits) {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        SplittableRandom random = new SplittableRandom(5);
+        Thing lamp = Catalogue.shipped().find("radio").orElseThrow();
+        for (int i = 0; i < circuits; i++) {
+            d = d.plus(lamp.withId("load-" + i).with(new Load(40, 3600, Load.Feed.BATTERY))
+                    .with(new Placement(0.8 + 3 * random.nextDouble(), 1.6 * random.nextDouble() - 0.8,
+                            1.5 * random.nextDouble(), 0)));
+        }
+        return d;
+    }
+
     /// A year by the hour of a bank with forty loads, the weather known.
     private void power() throws Exception {
         Weather weather = Weather.of(new Weather.Place(Climate.MARITIME, 48, 1));
@@ -162,6 +179,11 @@ public final class Bench {
         Simulation year = new Simulation(
                 new Bank(Chemistries.of(Battery.Chemistry.LITHIUM_IRON), 200, 12, 1, 1), loads, Supply.SUN);
         add("a year of power by the hour", 40, time(i -> year.run(hours, 1)), Budget.median(8));
+        Design wired = wired(60);
+        add("wires of circuits, routed and sized", 60, time(i -> Harness.of(wired)), Budget.median(30));
+        Harness harness = Harness.of(wired);
+        add("volts of circuits, solved", 60, time(i -> Volts.of(wired, harness)), Budget.median(30));
+        add("take-off and checks of circuits", 60, time(i -> TakeOff.of(wired, harness)), Budget.median(20));
     }
 
     private static double once(Runnable work) {

@@ -53,8 +53,6 @@ public final class Screenshots {
         window("layout", "nightjar", b -> b.select(List.of("cells")));
         window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
         page("cut-away", "nightjar", Stage.LAYOUT, "cut-away", b -> b.setMode(Mode.NIGHT));
-        page("change-over", "nightjar", Stage.LAYOUT, "change", b -> {
-        });
         page("mechanisms", "dunlin", Stage.LAYOUT, "mechanisms", b -> {
         });
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
@@ -74,10 +72,12 @@ public final class Screenshots {
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
         page("weigh", "nightjar", Stage.BALANCE, "weigh", b -> {
         });
-        page("turning", "nightjar", Stage.BALANCE, "turning", b -> {
-        });
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
-        page("power-year", "nightjar", Stage.POWER, "power-year", b -> {
+        page("power-day", "nightjar", Stage.POWER, "power-trip", b -> {
+        });
+        page("one-line", "chamois", Stage.POWER, "power-draw", b -> {
+        });
+        page("take-off", "dunlin", Stage.POWER, "power-buy", b -> {
         });
         page("schools", "nightjar", Stage.BRIEF, "schools", b -> {
         });

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
+import org.jgrapht.alg.interfaces.ShortestPathAlgorithm.SingleSourcePaths;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.graph.SimpleWeightedGraph;
 
@@ -132,6 +133,7 @@ public final class Ways {
         private final Map<At, Integer> numbers = new HashMap<>();
         private final List<At> points = new ArrayList<>();
         private final Graph<Integer, Edge> graph = new SimpleWeightedGraph<>(Edge.class);
+        private final Map<Integer, SingleSourcePaths<Integer, Edge>> known = new HashMap<>();
 
         Net(Map<Integer, List<Double>> cuts) {
             for (int i = 0; i < pieces.size(); i++) {
@@ -177,14 +179,14 @@ public final class Ways {
 
         Optional<Way> way(Terminal from, List<Joint> starts, Terminal to, List<Joint> ends) {
             Optional<Way> best = Optional.empty();
-            DijkstraShortestPath<Integer, Edge> dijkstra = new DijkstraShortestPath<>(graph);
             for (Joint s : starts) {
-                var paths = dijkstra.getPaths(number(s));
+                var paths = from(number(s));
                 for (Joint e : ends) {
-                    GraphPath<Integer, Edge> path = paths.getPath(number(e));
-                    if (path == null) {
+                    double least = s.tail + e.tail + paths.getWeight(number(e));
+                    if (Double.isInfinite(least) || best.isPresent() && least > best.get().length + MILLIMETRE) {
                         continue;
                     }
+                    GraphPath<Integer, Edge> path = paths.getPath(number(e));
                     double length = s.tail + e.tail + path.getEdgeList().stream().mapToDouble(Edge::length).sum();
                     if (best.isEmpty() || length < best.get().length - MILLIMETRE * MILLIMETRE) {
                         best = Optional.of(new Way(length, through(from, path, to), along(path, s)));
@@ -192,6 +194,11 @@ public final class Ways {
                 }
             }
             return best;
+        }
+
+        /// The shortest ways from a point: many wires begin at the same panel.
+        private SingleSourcePaths<Integer, Edge> from(int point) {
+            return known.computeIfAbsent(point, p -> new DijkstraShortestPath<>(graph).getPaths(p));
         }
 
         private int number(Joint j) {
