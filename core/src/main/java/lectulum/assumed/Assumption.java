@@ -225,9 +225,9 @@ public enum Assumption {
     LAMP_MARKERS("lamp.markers"),
     LAMP_RULES("lamp.rules"),
     LAMP_LED("lamp.led"),
-    BRAKE_MAGNETS("brake.magnets"),
-    BRAKE_OHMS("brake.ohms"),
-    BRAKE_AREA("brake.area"),
+    BRAKE_MAGNETS("magnet.count"),
+    BRAKE_OHMS("magnet.ohms"),
+    BRAKE_AREA("magnet.area"),
     BREAKAWAY("breakaway.charge");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())

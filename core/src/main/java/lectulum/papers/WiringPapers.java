@@ -50,7 +50,7 @@ public final class WiringPapers {
                 Diagram.width(one), Diagram.height(one), s -> Diagram.PAPER.paint(s, one, style, 1), paper, CAUTION));
         all.add(new Document("panel-schedule", Document.Kind.LIST, "Panel schedule",
                 "Every circuit with its devices, wire, fuse and the volts that arrive.",
-                List.of(csv(WiringStudies.schedule(d, w), style))));
+                List.of(csv(WiringStudies.schedule(d, w, true), style))));
         SwitchPanel panel = SwitchPanel.of(d, w.harness());
         if (!panel.labels().isEmpty()) {
             int rows = (panel.labels().size() + LABELS - 1) / LABELS;

@@ -46,6 +46,12 @@ public final class StudyLeaf {
         return this;
     }
 
+    /// A short form under the studies.
+    public StudyLeaf over(Node form) {
+        page.getChildren().setAll(Pages.content(new VBox(10, list, form)));
+        return this;
+    }
+
     public Node page() {
         return page;
     }

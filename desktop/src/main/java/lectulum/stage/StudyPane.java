@@ -32,7 +32,7 @@ public final class StudyPane extends VBox {
     private static final int SHORT = 16;
     private static final int LONG_HEAD = 12;
     /// Of a column of words, and of a head that is broken \[px\].
-    private static final double WORDS = 96;
+    private static final double WORDS = 70;
     private static final double NARROW = 62;
 
     public StudyPane(Supplier<Theme> theme, Study study, Style style) {
@@ -88,7 +88,7 @@ public final class StudyPane extends VBox {
     /// A table, numbers to the right of their columns.
     public static Node table(Listing listing, Style style) {
         GridPane grid = new GridPane();
-        grid.setHgap(14);
+        grid.setHgap(10);
         grid.setVgap(3);
         for (int c = 0; c < listing.columns().size(); c++) {
             boolean number = listing.columns().get(c).number();

@@ -149,7 +149,9 @@ class PagesTest extends WindowTest {
     @CsvSource({"BALANCE, trip, trip. mass.", "BALANCE, ratings, tyre. brake. coupler. steer. axle.",
             "BALANCE, hitch, hitch. bars. bounce.", "BASE, gear, guard. spring.bump spring.droop",
             "BALANCE, turning, tow. turn. gate. drive.", "BALANCE, road, road. slosh. tie. roof.",
-            "BALANCE, camp, site. block. camp."})
+            "BALANCE, camp, site. block. camp.", "POWER, power-sources, store.gap sunless. record.",
+            "POWER, power-wire, wire.slack wire.tail line.", "POWER, power-towlights, lamp. magnet. breakaway.",
+            "POWER, power-mains, mains.", "POWER, power-year, year."})
     void everyAssumedValueCanBeReplacedAndComesBack(Stage stage, String leaf, String prefixes) {
         page(stage, leaf);
         Project before = state().project();

@@ -183,7 +183,7 @@ final class HarnessMaker {
                 Layer.Place ball = new Layer.Place(Harness.VEHICLE, new Spot(-d.base().tongueLength(), 0, 0),
                         Part.BODY);
                 double amps = c.amps() * volts / (Plant.CHARGER * Plant.CLASS);
-                plans.add(line("vehicle." + t.id(), t.name() + ", from the vehicle", Run.Kind.VEHICLE, ball,
+                plans.add(line("vehicle." + t.id(), "Tow vehicle to it", Run.Kind.VEHICLE, ball,
                         Layer.Place.of(t), amps).losing(c.from() == Electric.From.VEHICLE ? LARGE_LOSS : SMALL_LOSS));
             }
         }
@@ -205,8 +205,8 @@ final class HarnessMaker {
         ModuleStrings s = strings.get();
         Thing nearest = panels.stream()
                 .min(Comparator.comparingDouble(t -> Groups.spot(t).alongWalls(controller.spot()))).orElseThrow();
-        plans.add(new Plan("panels", 0, "Panels to " + d.thing(controller.id()).map(Thing::name).orElse(""),
-                Run.Kind.PANELS, controller, List.of(Layer.Place.of(nearest)), List.of(), s.design(), true,
+        plans.add(new Plan("panels", 0, "Panels", Run.Kind.PANELS, controller, List.of(Layer.Place.of(nearest)),
+                List.of(), s.design(), true,
                 SMALL_LOSS, Math.max(1, s.series() * s.best()), false, OptionalDouble.empty(), "", true, false));
     }
 

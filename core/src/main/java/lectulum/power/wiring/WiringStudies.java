@@ -1,5 +1,6 @@
 package lectulum.power.wiring;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
@@ -58,7 +59,7 @@ public final class WiringStudies {
         if (w.harness().start().isEmpty()) {
             return List.of(book.note("There is no battery to protect wires from.").done());
         }
-        Listing.Maker fuses = new Listing.Maker("").words("Line").numbers("fuse").words("kind", "wire")
+        Listing.Maker fuses = new Listing.Maker("").words("Line", "fuse", "wire")
                 .numbers("wire is good for", "short at the fuse", "short at the end", "× fuse", "wire stands it");
         for (Run r : w.harness().runs()) {
             if (r.choice().isEmpty() || Double.isNaN(r.atEnd())) {
@@ -70,8 +71,11 @@ public final class WiringStudies {
             Sentence holds = Sentence.of(
                     stands < (times >= 3.5 ? CLEARS : CLEARS_SLOWLY) ? "{0} s: too short" : "{0} s",
                     Amount.count(Math.min(999, Math.rint(10 * stands) / 10)));
-            fuses.row(r.name(), r.kind() == Run.Kind.MAIN && d.wiring().unfused() ? "none" : amps(c.fuse()),
-                    r.family().map(Fault.Family::name).orElse("none breaks it"), c.wire().name(), amps(c.allowed()),
+            fuses.row(r.name(), r.kind() == Run.Kind.MAIN && d.wiring().unfused()
+                    ? "none"
+                    : Sentence.of("{0} {1}", amps(c.fuse()),
+                            r.family().map(Fault.Family::name).orElse("(none breaks it)")),
+                    c.wire().name(), amps(c.allowed()),
                     amps(Math.rint(r.atFuse())), amps(Math.rint(r.atEnd())),
                     Amount.count(Math.rint(10 * times) / 10), holds);
         }
@@ -98,8 +102,8 @@ public final class WiringStudies {
             return List
                     .of(schedule.note("There is no circuit yet. Add a battery and something that draws power.").done());
         }
-        schedule.listing(schedule(d, w));
-        schedule.note("Label both ends of each wire with number, name and fuse. The last columns are for the test.");
+        schedule.listing(schedule(d, w, false));
+        schedule.note("Label both ends of each wire with number, name and fuse.");
         Study.Notebook panel = new Study.Notebook("power-cutout", Stage.POWER, "Switch panel, cut-out", "");
         SwitchPanel switches = SwitchPanel.of(d, w.harness());
         switches.cut().ifPresentOrElse(c -> {
@@ -129,27 +133,37 @@ public final class WiringStudies {
     }
 
     /// What hangs on which fuse, to be printed beside the panel.
-    public static Listing schedule(Design d, Wired w) {
+    ///
+    /// @param paper whether there is room for parts lost and for what is measured on the day of the test
+    public static Listing schedule(Design d, Wired w, boolean paper) {
         Listing.Maker table = new Listing.Maker("").numbers("No.").words("Name", "Devices").numbers("draws", "fuse")
-                .words("wire").numbers("loop", "loses", "worst at a device").words("measured A, V");
+                .words("wire").numbers("loop", "loses", "worst at a device");
+        if (paper) {
+            table.numbers("of the volts").words("place", "measured A", "measured V");
+        }
         for (Run r : w.harness().of(Run.Kind.CIRCUIT)) {
             double worst = r.things().stream().flatMap(t -> served(w, t).stream())
                     .flatMap(t -> w.volts().at(t).stream()).mapToDouble(Volts.AtDevice::volts).min()
                     .orElse(Double.NaN);
-            table.row(r.number(), r.name(), String.join(", ", r.things().stream()
+            List<Object> row = new ArrayList<>(List.of(r.number(), r.name(), String.join(", ", r.things().stream()
                     .map(id -> d.thing(id).map(Thing::name).orElse(id)).toList()), amps(r.amps()),
                     r.choice().<Object>map(c -> amps(c.fuse())).orElse("–"),
                     r.wire().map(Wire::name).orElse("none fits"), Amount.run(r.loop()),
-                    r.choice().<Object>map(c -> Sentence.of("{0}, {1}", volts(c.drop()), Amount.share(c.part())))
-                            .orElse("–"),
-                    volts(worst), "");
+                    r.choice().<Object>map(c -> volts(c.drop())).orElse("–"), volts(worst)));
+            if (paper) {
+                row.add(r.choice().<Object>map(c -> Amount.share(c.part())).orElse("–"));
+                row.add(d.thing(r.from()).map(Thing::name).orElse("bus"));
+                row.add("");
+                row.add("");
+            }
+            table.row(row.toArray());
         }
         return table.done();
     }
 
     /// What is fed at the end of a wire: the thing there and what is plugged into it.
     private static List<String> served(Wired w, String at) {
-        List<String> all = new java.util.ArrayList<>(w.harness().plugged().entrySet().stream()
+        List<String> all = new ArrayList<>(w.harness().plugged().entrySet().stream()
                 .filter(e -> e.getValue().equals(at)).map(Map.Entry::getKey).sorted().toList());
         all.add(at);
         return all;

@@ -61,17 +61,15 @@ final class MeasureLeaf implements Leaf.Page {
         this.state = bench.state();
         this.assumed = new AssumedEntry(bench, "power-measure");
         sheet.setId("test-sheet");
-        sheet.text("Device alone on", 132, l -> l.thing().name())
-                .number("Should draw", 96, Quantity.CURRENT, TestStudies.Line::amps)
-                .number("Its wires", 82, Quantity.RESISTANCE, TestStudies.Line::path)
-                .entry("At the battery", 108, Range.of(Measured.class, "battery"),
+        sheet.text("Device", 184, l -> l.thing().name())
+                .entry("Battery", 92, Range.of(Measured.class, "battery"),
                         l -> l.measured().battery().orElse(Double.NaN), (l, v) -> measured(l, v, Measured::atBattery))
-                .entry("It draws", 72, Range.of(Measured.class, "amps"), l -> l.measured().amps().orElse(Double.NaN),
+                .entry("It draws", 84, Range.of(Measured.class, "amps"), l -> l.measured().amps().orElse(Double.NaN),
                         (l, v) -> measured(l, v, Measured::drew))
-                .number("Expected", 76, Quantity.VOLTAGE, l -> or(l.expected()))
-                .entry("At the device", 104, Range.of(Measured.class, "volts"),
+                .number("Expected", 80, Quantity.VOLTAGE, l -> or(l.expected()))
+                .entry("Arrives", 92, Range.of(Measured.class, "volts"),
                         l -> l.measured().volts().orElse(Double.NaN), (l, v) -> measured(l, v, Measured::atDevice))
-                .number("Extra", 74, Quantity.RESISTANCE, l -> or(l.extra()));
+                .number("Extra", 80, Quantity.RESISTANCE, l -> or(l.extra()));
         sheet.setPrefHeight(270);
         sheet.setMinHeight(270);
         host.setId("monitor-host");

@@ -44,7 +44,7 @@ public final class PowerUnit implements StageUnit {
     @Override
     public List<Leaf> leaves(Bench bench) {
         return List.of(Leaf.sheet(),
-                StudiesLeaf.leaf(bench, "power-sources", "Sources", "Bank, panels, chargers, inverter and storage",
+                StudiesLeaf.wide(bench, "power-sources", "Sources", "Bank, panels, chargers, inverter and storage",
                         "There is no battery yet. Add one on the sheet.", SourceStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-trip", "Trip", "The trip of the brief, hour by hour",
                         "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
@@ -55,10 +55,10 @@ public final class PowerUnit implements StageUnit {
                 StudiesLeaf.leaf(bench, "power-run", "Can I run it", "One more thing, every day: does it work",
                         "There is no battery to run anything.", RunningStudies.DISCIPLINE),
                 WiresLeaf.leaf(bench),
-                StudiesLeaf.leaf(bench, "power-fuses", "Fuses", "What a short draws and which fuse breaks it",
+                StudiesLeaf.wide(bench, "power-fuses", "Fuses", "What a short draws and which fuse breaks it",
                         "There is no battery to protect wires from.", WiringStudies.PROTECTION),
                 DrawingsLeaf.leaf(bench),
-                StudiesLeaf.leaf(bench, "power-buy", "Buy", "Wire, ends, fuses and small parts, with mass and price",
+                StudiesLeaf.wide(bench, "power-buy", "Buy", "Wire, ends, fuses and small parts, with mass and price",
                         "There is nothing to wire yet.", WiringStudies.BUYING),
                 StudiesLeaf.leaf(bench, "power-light", "Light", "Light by place, glare, the night, outside",
                         "No lamp yet.", LightStudies.DISCIPLINE),

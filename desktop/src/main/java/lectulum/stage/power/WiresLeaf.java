@@ -71,18 +71,15 @@ final class WiresLeaf implements Leaf.Page {
         table.setId("circuits");
         table.text("No.", 50, r -> r.number() > 0 ? String.valueOf(r.number()) : "")
                 .text("Line", 170, Run::name)
-                .number("Draws", 62, Quantity.CURRENT, Run::amps)
-                .text("Fuse", 112, r -> r.choice().filter(c -> r.family().isPresent())
-                        .map(c -> Units.text(c.fuse(), Quantity.CURRENT, state.style()) + " "
-                                + r.family().get().name())
-                        .orElse("–"))
+                .number("Draws", 70, Quantity.CURRENT, Run::amps)
+                .number("Fuse", 58, Quantity.CURRENT,
+                        r -> r.family().isPresent()
+                                ? r.choice().map(WireChoice::fuse).orElse(Double.NaN)
+                                : Double.NaN)
                 .text("Wire", 74, r -> r.wire().map(Wire::name).orElse("none fits"))
                 .number("Loop", 70, Quantity.RUN, Run::loop)
                 .number("Loses", 62, Quantity.VOLTAGE, r -> r.choice().map(WireChoice::drop).orElse(Double.NaN))
-                .number("", 56, Quantity.SHARE, r -> r.choice().map(WireChoice::part).orElse(Double.NaN))
-                .number("Warmth", 78, Quantity.TEMPERATURE,
-                        r -> r.choice().map(WireChoice::warmth).orElse(Double.NaN))
-                .text("Asked for by", 92, r -> r.choice().map(c -> governed(c.governed())).orElse(""));
+                .text("Asked for by", 100, r -> r.choice().map(c -> governed(c.governed())).orElse(""));
         table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 circuit = now.id();
