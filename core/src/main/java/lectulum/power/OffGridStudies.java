@@ -1,8 +1,11 @@
 package lectulum.power;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -46,7 +49,7 @@ public final class OffGridStudies {
                     .done());
         }
         int days = Math.clamp((int) Math.ceil(design.brief().nights()) + 1, 2, LONGEST);
-        Hours hours = r.meanDays(days, true);
+        Hours hours = r.trip(days, Assumed.value(design, Assumption.YEAR_DRIVE) / HOUR);
         Simulation simulation = r.simulation(bank.get());
         Simulation.Course course = simulation.course(hours, 1);
         Simulation.Outcome o = course.outcome();
@@ -61,6 +64,14 @@ public final class OffGridStudies {
                 SOURCE);
         book.figure("power.trip.unmet", "Wanted and not had", o.unmet() * HOUR, Quantity.ENERGY, "Σ unmet",
                 Sentence.of("in {0} hours", o.emptyHours()), SOURCE);
+        if (o.driving() > 0) {
+            energy(book, "power.trip.driving", "From the vehicle", o.driving());
+        }
+        if (o.generatorHours() > 0) {
+            book.figure("power.trip.generator", "The generator runs", o.generatorHours() * HOUR, Quantity.DURATION,
+                    "hours below its start, in the hours it may be heard",
+                    Sentence.of("{0} from it", Amount.energy(o.generator() * HOUR)), SOURCE);
+        }
         if (o.overCurrent() > 0) {
             book.say(OffGridRules.POWER_CURRENT, Severity.NOTE,
                     Sentence.of("All together would draw more than the battery may give"),
@@ -79,6 +90,11 @@ public final class OffGridStudies {
                 "Never charge frozen lead or lithium below freezing. Fuse every cable at its source; batteries can weld."
                         + " Mains belongs to a licensed electrician.")
                 .done());
+    }
+
+    private static void energy(Study.Notebook book, String id, String label, double wattHours) {
+        book.figure(id, label, wattHours * HOUR, Quantity.ENERGY, "Σ over the hours",
+                Sentence.of("{0}", Amount.energy(wattHours * HOUR)), SOURCE);
     }
 
     private static void unreadable(Study.Notebook book, Rehearsal r) {
@@ -122,7 +138,16 @@ public final class OffGridStudies {
             curves.add(steps("sun could give", hours.sun()));
         }
         curves.add(steps("sun taken", t.sun()));
+        some(curves, "vehicle", t.driving());
+        some(curves, "shore", t.shore());
+        some(curves, "generator", t.fuel());
         return new Chart("Power, hour by hour", "hours", Quantity.COUNT, "", Quantity.POWER, curves, List.of());
+    }
+
+    private static void some(List<Chart.Curve> curves, String name, double[] hourly) {
+        if (Arrays.stream(hourly).anyMatch(w -> w > 0)) {
+            curves.add(steps(name, hourly));
+        }
     }
 
     /// Hour means as steps.

@@ -28,6 +28,7 @@ import lectulum.weather.Weather;
 /// A load without hours of its own runs its part of every hour. A load that runs all day, or is said to, runs in storage too; every other
 /// while somebody is there.
 final class Rehearsal {
+    private static final int LEAVES = 9;
     private static final double HOUR = 3600;
     private static final double DAY = 86_400;
 
@@ -233,6 +234,19 @@ final class Rehearsal {
             allWatts[h] = watts[h % 24];
         }
         return new Hours(allAir, allWatts, here, new double[n], new boolean[n], season);
+    }
+
+    /// A trip of mean days: on the road in the morning of the first and of the last.
+    ///
+    /// @param road hours of it
+    Hours trip(int days, double road) {
+        Hours h = meanDays(days, true);
+        for (int day : new int[]{0, days - 1}) {
+            for (int k = 0; k < Math.ceil(road); k++) {
+                h.driving()[24 * day + Math.min(23, LEAVES + k)] = Math.min(1, road - k);
+            }
+        }
+        return h;
     }
 
     /// The year of the brief in its weather.

@@ -61,6 +61,15 @@ final class SourceRemedies {
             case INVERTER -> plant.inverter().stream().flatMap(t -> larger(d, t));
             case GUESS -> Stream.empty();
             case TWO_VOLTS -> Stream.of(oneClass(d, plant));
+            case AGES -> Stream.of(new Remedy(Sentence.of("All batteries new"), new Edit("New batteries", x -> {
+                Design next = x;
+                for (Thing t : plant.batteries()) {
+                    Electric.Blocks b = t.feature(Electric.Blocks.class).orElse(Electric.Blocks.ONE);
+                    next = next.mapping(t.id(), y -> y.with(new Electric.Blocks(b.volts(), b.series(), b.parallel(), 0,
+                            b.opening(), b.box())));
+                }
+                return next;
+            })));
             case PARALLEL, IDLE, FREEZING -> Stream.empty();
         };
     }

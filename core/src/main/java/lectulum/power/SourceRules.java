@@ -7,6 +7,7 @@ import lectulum.figures.Stage;
 public enum SourceRules implements Rule {
     TWO_VOLTS("power.classes", "have all batteries the same volts"),
     PARALLEL("power.parallel", "do batteries side by side share the work"),
+    AGES("power.ages", "are all batteries of one age"),
     CHARGE("power.charge", "may the battery take what all chargers give"),
     COLD_STRING("power.string.cold", "does the controller stand the panels on a cold morning"),
     HOT_STRING("power.string.hot", "do hot panels still charge"),

@@ -96,6 +96,14 @@ public final class SourceStudies {
                     Sentence.of("Leads of equal length to a common bus, or the nearest one works hardest."),
                     ids(plant.batteries()));
         }
+        double[] ages = plant.batteries().stream().mapToDouble(
+                t -> t.feature(Electric.Blocks.class).map(Electric.Blocks::age).orElse(0.0)).sorted().toArray();
+        if (ages[ages.length - 1] - ages[0] > 1) {
+            book.say(SourceRules.AGES, Severity.WARN, Sentence.of("Batteries of {0} and {1} years are in one bank",
+                    Amount.count(ages[0]), Amount.count(ages[ages.length - 1])),
+                    Sentence.of("The old one drags the new one down to its own age. Replace all at once."),
+                    ids(plant.batteries()));
+        }
         vent(d, plant, bank, book);
         sunless(d, bank, book);
         return book.caution("Lead batteries give off gas that explodes: air, and no sparks. Strap every battery down."

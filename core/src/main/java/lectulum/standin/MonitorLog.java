@@ -49,6 +49,11 @@ public final class MonitorLog {
     private Instant lastBattery;
     private boolean ended;
 
+    /// One that has heard nothing yet.
+    public MonitorLog() {
+        // Everything stands at nothing.
+    }
+
     /// A mean in the making.
     private static final class Sum {
         private double sum;

@@ -173,7 +173,7 @@ class NightjarTest extends WindowTest {
         assertThat(text("#tally-loaded")).isEqualTo("1 120");
         robot.clickOn("#units-us");
         robot.rest();
-        /// 1119.13 kg / 0.45359237 = 2467 lb
+        /// 1119.53 kg / 0.45359237 = 2468 lb
         assertThat(text("#tally-loaded")).isEqualTo("2 468");
         robot.clickOn(inPlan("cells"));
         assertThat(text("#field-length")).isEqualTo("1' 8 1/2\"");

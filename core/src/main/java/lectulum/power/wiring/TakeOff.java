@@ -322,6 +322,8 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
                 d.wiring().raceways().forEach(r -> weigh(
                         r.from().to(r.to()) * PRICES.get("trunking").kilograms(0), List.of(r.from(), r.to())));
             }
+            count("two-way switch", 2 * (int) d.things().stream()
+                    .filter(t -> t.feature(Electric.Lamp.class).filter(Electric.Lamp::pair).isPresent()).count());
             count("clip", (int) Math.ceil(clipped / CLIP));
             count("grommet", bores);
             count("label", 2 * wires);
