@@ -46,7 +46,7 @@ public final class PowerUnit implements StageUnit {
         return List.of(Leaf.sheet(),
                 StudiesLeaf.wide(bench, "power-sources", "Sources", "Bank, panels, chargers, inverter and storage",
                         "There is no battery yet. Add one on the sheet.", SourceStudies.DISCIPLINE),
-                StudiesLeaf.leaf(bench, "power-trip", "Trip", "The trip of the brief, hour by hour",
+                StudiesLeaf.wide(bench, "power-trip", "Trip", "The trip of the brief, hour by hour",
                         "Nothing draws power yet. Add a lamp or a cold box on the sheet.", OffGridStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "power-year", "Year", "8 760 hours in the weather of the brief",
                         "There is no battery to take through a year.", YearStudies.DISCIPLINE),
