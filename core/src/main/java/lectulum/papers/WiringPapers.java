@@ -45,7 +45,7 @@ public final class WiringPapers {
         if (w.harness().start().isEmpty()) {
             return all;
         }
-        OneLine one = OneLine.of(d, w);
+        OneLine one = w.diagram();
         all.add(drawn("one-line", "One-line diagram", "What feeds the battery and what it feeds, with sizes and fuses.",
                 Diagram.width(one), Diagram.height(one), s -> Diagram.PAPER.paint(s, one, style, 1), paper, CAUTION));
         all.add(new Document("panel-schedule", Document.Kind.LIST, "Panel schedule",

@@ -28,7 +28,8 @@ import lectulum.units.Quantity;
 /// Bank, panels, chargers and inverter: their limits, what they are set to, what storage does to them.
 public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
-            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
+            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Power.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 
     private static final double HOUR = 3600;
@@ -45,24 +46,24 @@ public final class SourceStudies {
     private SourceStudies() {
     }
 
-    static List<Study> of(Design d) {
+    static List<Study> of(Design d, Power power) {
         Plant plant = Plant.of(d);
         if (plant.bank().isEmpty()) {
             Study.Notebook none = new Study.Notebook("power-bank", Stage.POWER, "Bank", "");
             return List.of(none.note("There is no battery. Add one on the sheet.").done());
         }
         List<Study> all = new ArrayList<>();
-        all.add(bank(d, plant));
+        all.add(bank(d, plant, power));
         all.add(storage(d, plant));
         if (!plant.panels().isEmpty()) {
-            all.add(panels(d, plant));
+            all.add(panels(d, plant, power));
         }
         all.add(chargers(plant));
-        all.add(inverter(d, plant));
+        all.add(inverter(d, plant, power));
         return all;
     }
 
-    private static Study bank(Design d, Plant plant) {
+    private static Study bank(Design d, Plant plant, Power power) {
         Bank bank = plant.bank().orElseThrow();
         Chemistry c = bank.chemistry();
         Study.Notebook book = new Study.Notebook("power-bank", Stage.POWER, "Bank: " + c.name(), "");
@@ -105,7 +106,7 @@ public final class SourceStudies {
                     ids(plant.batteries()));
         }
         vent(d, plant, bank, book);
-        sunless(d, bank, book);
+        sunless(d, bank, power, book);
         return book.caution("Lead batteries give off gas that explodes: air, and no sparks. Strap every battery down."
                 + " Cover tools; a lithium bank can weld.").done();
     }
@@ -144,8 +145,7 @@ public final class SourceStudies {
         }
     }
 
-    private static void sunless(Design d, Bank bank, Study.Notebook book) {
-        Power power = Power.of(d);
+    private static void sunless(Design d, Bank bank, Power power, Study.Notebook book) {
         double use = power.figures().value("power.day.use");
         double wish = Assumed.value(d, Assumption.SUNLESS);
         double days = use > 0 ? bank.usable() * HOUR / use : Double.POSITIVE_INFINITY;
@@ -210,7 +210,7 @@ public final class SourceStudies {
         return at[i] + (place - i) * (at[i + 1] - at[i]);
     }
 
-    private static Study panels(Design d, Plant plant) {
+    private static Study panels(Design d, Plant plant, Power power) {
         Bank bank = plant.bank().orElseThrow();
         ModuleStrings s = plant.strings().orElseThrow();
         Electric.Controller c = plant.controller();
@@ -256,7 +256,7 @@ public final class SourceStudies {
         }
         double waste = s.switchingWaste();
         if (!c.tracking() && waste > WASTED) {
-            double sun = Power.of(d).figures().value("power.sun.harvest");
+            double sun = power.figures().value("power.sun.harvest");
             book.say(SourceRules.WASTE, Severity.WARN,
                     Sentence.of("This controller throws away {0} of the panels", Amount.share(waste)),
                     Sentence.of("It only switches, so that panels of {0} work at the battery's volts. They bring {1} on"
@@ -280,7 +280,7 @@ public final class SourceStudies {
                     Sentence.of("Flat panels seldom give their peak, so that some more than its rating is usual."),
                     things);
         }
-        return book.listing(schools(d, plant)).done();
+        return book.listing(schools(d, plant, power)).done();
     }
 
     private static Amount volts(double v) {
@@ -288,10 +288,10 @@ public final class SourceStudies {
     }
 
     /// The same panels by each school: controller, strings, tilt.
-    private static Listing schools(Design d, Plant plant) {
+    private static Listing schools(Design d, Plant plant, Power power) {
         Listing.Maker table = new Listing.Maker("The same panels otherwise, mean day of the brief").words("")
                 .numbers("brings in a day");
-        table.row("as they are", Amount.energy(Power.of(d).figures().value("power.sun.harvest")));
+        table.row("as they are", Amount.energy(power.figures().value("power.sun.harvest")));
         way(table, "a controller that tracks", d, plant, Electric.Controller::thatTracks);
         way(table, "one that only switches", d, plant,
                 c -> new Electric.Controller(false, c.amps(), c.most(), c.charges(), c.frost(), 1));
@@ -401,11 +401,11 @@ public final class SourceStudies {
         return Sizing.inverter(machines(d), surge).need();
     }
 
-    private static Study inverter(Design d, Plant plant) {
+    private static Study inverter(Design d, Plant plant, Power power) {
         Study.Notebook book = new Study.Notebook("power-inverter", Stage.POWER, "Inverter and guesses", "");
         List<Sizing.Machine> machines = machines(d);
         Optional<Thing> has = plant.inverter();
-        double use = Power.of(d).figures().value("power.day.use");
+        double use = power.figures().value("power.day.use");
         if (!machines.isEmpty()) {
             Electric.Inverter i = plant.inverterOr();
             Sizing.Inverter size = Sizing.inverter(machines, i.surge());
@@ -439,7 +439,7 @@ public final class SourceStudies {
                     Sentence.of("{0} of all. A smaller one, one that is switched off, or things for 12 V save it.",
                             Amount.share(idle / use)));
         }
-        for (Power.Draw draw : Power.of(d).loads()) {
+        for (Power.Draw draw : power.loads()) {
             Electric.Known known = d.thing(draw.thing()).flatMap(t -> t.feature(Electric.Draws.class))
                     .map(Electric.Draws::known).orElse(Electric.Known.GUESS);
             if (known == Electric.Known.GUESS && draw.energy() > SHARE * use) {

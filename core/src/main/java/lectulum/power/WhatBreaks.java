@@ -3,7 +3,9 @@ package lectulum.power;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -45,6 +47,7 @@ public final class WhatBreaks {
     private final Design design;
     private final Rehearsal own;
     private final Bank bank;
+    private final Map<Integer, Weather> weathers = new HashMap<>();
     private final List<Hours> years = new ArrayList<>();
     private final BooleanSupplier stop;
     private final DoubleConsumer progress;
@@ -74,15 +77,12 @@ public final class WhatBreaks {
     }
 
     private Optional<Study> study() {
-        long seed = Math.round(Assumed.value(design, Assumption.WEATHER_SEED));
         int[] empty = new int[YEARS];
         for (int i = 0; i < YEARS; i++) {
             if (stopped()) {
                 return Optional.empty();
             }
-            Weather weather = Weather.of(new Weather.Place(design.brief().climate(), design.brief().latitude(),
-                    seed + i));
-            years.add(own.year(weather));
+            years.add(own.year(weather(i)));
             empty[i] = own.simulation(bank).run(years.get(i), 1).emptyOccupied();
         }
         Study.Notebook book = new Study.Notebook("power-breaks", Stage.POWER, "What breaks it", "");
@@ -160,9 +160,13 @@ public final class WhatBreaks {
     }
 
     private Hours panels(double watts) {
-        Weather weather = Weather.of(new Weather.Place(design.brief().climate(), design.brief().latitude(),
-                Math.round(Assumed.value(design, Assumption.WEATHER_SEED))));
-        return own.year(weather, watts);
+        return own.year(weather(0), watts);
+    }
+
+    /// The year of the brief, and those after it by their number.
+    private Weather weather(int later) {
+        return weathers.computeIfAbsent(later, n -> Weather.of(new Weather.Place(design.brief().climate(),
+                design.brief().latitude(), Math.round(Assumed.value(design, Assumption.WEATHER_SEED)) + n)));
     }
 
     /// The smallest panels, and the smallest battery, with which the year has no empty hour while somebody is there.

@@ -46,6 +46,7 @@ public final class LightStudies {
     private static final double GLARE = 250;
     private static final double EYES = 0.7;
     private static final double DIM = 60;
+    private static final double NEAR = 2;
     private static final double WAIST = 0.9;
 
     private LightStudies() {
@@ -152,7 +153,8 @@ public final class LightStudies {
     }
 
     private static Optional<Thing> dimmable(Design d, Place p) {
-        return lamps(d).stream().filter(t -> lamp(t).dims()).findFirst();
+        return lamps(d).stream().filter(t -> lamp(t).dims()
+                && Math.hypot(t.at(Mode.CAMP).x() - p.x, t.at(Mode.CAMP).y() - p.y) < NEAR).findFirst();
     }
 
     private static void blinding(Study.Notebook book, Design d, List<Place> places) {

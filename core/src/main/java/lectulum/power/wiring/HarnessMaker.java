@@ -20,8 +20,6 @@ import lectulum.design.wiring.Part;
 import lectulum.design.wiring.Raceway;
 import lectulum.design.wiring.Spot;
 import lectulum.design.wiring.Wiring;
-import lectulum.kernel.electric.Bank;
-import lectulum.kernel.electric.Fault;
 import lectulum.kernel.electric.ModuleStrings;
 import lectulum.kernel.electric.Wire;
 import lectulum.kernel.electric.WireChoice;

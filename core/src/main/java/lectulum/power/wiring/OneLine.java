@@ -67,8 +67,8 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
     public record Link(String from, String to, Pole pole, Sentence says) {
     }
 
-    public static OneLine of(Design d, Wired w) {
-        return new Maker(d, w.harness()).made();
+    public static OneLine of(Design d, Harness h) {
+        return new Maker(d, h).made();
     }
 
     public Optional<Symbol> symbol(String id) {

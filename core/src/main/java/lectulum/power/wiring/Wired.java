@@ -34,14 +34,15 @@ import lectulum.power.Plant;
 import lectulum.units.Quantity;
 
 /// The harness of a design, what arrives at its devices, what is bought for it, and what the checks say.
-public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figures,
+public record Wired(Harness harness, Volts volts, TakeOff takeOff, OneLine diagram, Figures figures,
         List<Finding> findings) implements Result {
     public static final Discipline<Wired> DISCIPLINE = new Discipline<>("wiring", "Wires and fuses", Stage.POWER,
             Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING,
                     Design.Part.BASE)),
             () -> new Wired(new Harness(Plant.CLASS, List.of(), Map.of(), "", List.of()),
-                    new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)), Figures.NONE,
+                    new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),
+                    new OneLine(List.of(), List.of(), 0, 0), Figures.NONE,
                     List.of()))
             .checking(WiringRules.class, WiringRemedies::of);
 
@@ -56,7 +57,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, Figures figur
         Harness h = Harness.of(d);
         Volts v = Volts.of(d, h);
         TakeOff t = TakeOff.of(d, h);
-        return new Wired(h, v, t, figures(h, v, t), new Checks(d, h, v, t).all());
+        return new Wired(h, v, t, OneLine.of(d, h), figures(h, v, t), new Checks(d, h, v, t).all());
     }
 
     private static Figures figures(Harness h, Volts v, TakeOff t) {

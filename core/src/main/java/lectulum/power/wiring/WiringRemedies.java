@@ -60,7 +60,7 @@ final class WiringRemedies {
                     Amount.m(SLACK)), w -> w.mappingRaceway(r.id(), x -> x.withLoop(SLACK))));
             case NO_WAY -> Stream.of(Raceways.usual(d));
             case BOARD -> board(d).stream();
-            case SOCKET -> socket(d, finding).stream();
+            case SOCKET -> socket(d, wired.harness(), finding).stream();
             case TAKE_OFF -> takeOff(d, wired.takeOff()).stream();
             case VEHICLE_LINE -> finding.about() instanceof Subject.OfThing t
                     ? d.thing(t.thing()).stream().flatMap(WiringRemedies::weaker)
@@ -173,11 +173,10 @@ final class WiringRemedies {
                 new Edit("Fuse panel", x -> x.plus(named))));
     }
 
-    private static Optional<Remedy> socket(Design d, Finding finding) {
+    private static Optional<Remedy> socket(Design d, Harness h, Finding finding) {
         if (!(finding.about() instanceof Subject.OfThing of)) {
             return Optional.empty();
         }
-        Harness h = Harness.of(d);
         Optional<Thing> farthest = d.thing(of.thing()).flatMap(s -> h.plugged().entrySet().stream()
                 .filter(e -> e.getValue().equals(s.id())).flatMap(e -> d.thing(e.getKey()).stream())
                 .max(java.util.Comparator.comparingDouble(t -> Groups.spot(t).alongWalls(Groups.spot(s)))));

@@ -441,10 +441,10 @@ class HarnessTest {
         void everyCircuitIsOnTheOneLineDiagramAndNothingCrosses(String demo) {
             Design d = Campers.demo(demo).orElseThrow().design();
             Wired w = Wired.of(d);
-            OneLine one = OneLine.of(d, w);
+            OneLine one = w.diagram();
 
             assertThat(one.crossings()).isZero();
-            assertThat(OneLine.of(d, Wired.of(d))).isEqualTo(one);
+            assertThat(Wired.of(d).diagram()).isEqualTo(one);
             for (Run r : w.harness().of(Run.Kind.CIRCUIT)) {
                 assertThat(one.symbol(r.id())).as(r.name()).isPresent();
             }
@@ -463,9 +463,9 @@ class HarnessTest {
             Design d = wired(load("pump", 84, 1, 1.5, 0.7, 0.4));
             Design bare = with(d, w -> w.withUnfused(true).withDisconnect(false));
 
-            assertThat(OneLine.of(d, Wired.of(d)).symbols()).extracting(OneLine.Symbol::kind)
+            assertThat(Wired.of(d).diagram().symbols()).extracting(OneLine.Symbol::kind)
                     .contains(OneLine.Kind.SWITCH);
-            assertThat(OneLine.of(bare, Wired.of(bare)).symbols()).extracting(OneLine.Symbol::id)
+            assertThat(Wired.of(bare).diagram().symbols()).extracting(OneLine.Symbol::id)
                     .doesNotContain("main.fuse", "main.switch");
         }
     }
@@ -506,7 +506,7 @@ class HarnessTest {
                 assertThat(w.harness().feeding(id)).isPresent();
             }
             assertThat(w.takeOff().mass()).isNotNegative().isFinite();
-            OneLine.of(d, w);
+            assertThat(w.diagram().crossings()).isZero();
         }
     }
 

@@ -6,7 +6,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import lectulum.discipline.Study;
-import lectulum.power.wiring.OneLine;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.sheet.DiagramView;
@@ -59,7 +58,7 @@ final class DrawingsLeaf implements Leaf.Page {
     @Override
     public void show(State s) {
         assumed.show(s);
-        diagram.show(OneLine.of(s.analysis().design(), s.analysis().of(Wired.DISCIPLINE)), s.style());
+        diagram.show(s.analysis().of(Wired.DISCIPLINE).diagram(), s.style());
         List<Study> next = new ArrayList<>(s.analysis().of(WiringStudies.DRAWINGS).all());
         if (next.equals(shown) && s.style().equals(style) && look == bench.theme().get()) {
             return;

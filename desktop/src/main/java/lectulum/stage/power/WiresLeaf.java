@@ -37,7 +37,6 @@ import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
 import lectulum.units.Quantity;
-import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
