@@ -33,6 +33,7 @@ public final class FreePlace {
     private static final double LONG = 1.8;
     private static final double THIN = 0.3;
     private static final double HANGS = 0.03;
+    private static final int ROOF_STEPS = 8;
     /// Things set into the shell that are flatter than this, and larger the other ways, go into the roof \[m\].
     private static final double FLAT_IN_ROOF = 0.20;
     /// Things set into a wall that are taller than this begin at the floor \[m\].
@@ -107,9 +108,29 @@ public final class FreePlace {
         Body body = Body.of(design.base());
         List<Thing> others = design.things().stream().filter(t -> !t.id().equals(thing.id()) && sameRoom(t, thing))
                 .toList();
+        List<Solid> roof = design.things().stream().filter(t -> !t.id().equals(thing.id()) && onRoof(body, t))
+                .map(t -> Solid.of(t.size(), t.place())).toList();
         return places(design, body, thing)
                 .filter(p -> Clash.in(Mode.ROAD, List.of(thing.with(p)), design.base(), body).isEmpty())
+                .filter(p -> thing.mount() != Mount.OUTSIDE || !onRoof(body, thing.with(p))
+                        || roof.stream().noneMatch(o -> besides(Solid.of(thing.size(), p), o)))
                 .map(p -> new Candidate(p, thing, others));
+    }
+
+    /// Whether a thing stands on the roof or is let into it: nothing else has room over or under it there.
+    public static boolean onRoof(Body body, Thing t) {
+        if (t.mount() != Mount.OUTSIDE && t.mount() != Mount.SET_IN || t.place().away()) {
+            return false;
+        }
+        Solid s = Solid.of(t.size(), t.place());
+        double roof = body.roofOutside().at(Math.clamp(t.place().x(), 0, body.length()));
+        return s.maxX() > 0 && s.minX() < body.length() && Math.abs(s.y()) < body.halfWidth()
+                && s.z2() > roof - Clash.CONTACT * 10 && s.z1() > roof - FLAT_IN_ROOF - t.size().height();
+    }
+
+    private static boolean besides(Solid mine, Solid other) {
+        Solid flat = new Solid(other.x(), other.y(), mine.z1(), mine.z2(), other.hl(), other.hw(), other.c(), other.s());
+        return mine.apartFrom(flat).depth() > Clash.CONTACT;
     }
 
     private static boolean sameRoom(Thing a, Thing b) {
@@ -152,11 +173,29 @@ public final class FreePlace {
             return Stream.of(side, -side).flatMap(y -> along(body, size.length())
                     .mapToObj(x -> new Placement(x, y, high, y > 0 ? 0 : Math.PI)));
         }
-        Stream<Placement> across = size.length() <= 2 * body.halfWidth()
-                ? along(body, size.width())
-                        .mapToObj(x -> new Placement(x, 0, body.roofOutside().highest(), Math.PI / 2))
-                : Stream.empty();
-        return Stream.concat(along(body, size.length()).mapToObj(x -> onRoof(body, x)), across);
+        double side = Math.max(0, body.halfWidth() - size.width() / 2);
+        double across = Math.max(0, body.halfWidth() - size.length() / 2);
+        return Stream.concat(
+                DoubleStream.of(0, -side, side).boxed().flatMap(y -> along(body, size.length())
+                        .mapToObj(x -> new Placement(x, y, roof(body, x, size.length()), 0))),
+                DoubleStream.of(0, -across, across).boxed().flatMap(y -> along(body, size.width())
+                        .mapToObj(x -> new Placement(x, y, roof(body, x, size.width()), Math.PI / 2))))
+                .filter(p -> overBody(body, Solid.of(size, p)));
+    }
+
+    /// Highest of the roof under a thing that is so long \[m\].
+    private static double roof(Body body, double x, double length) {
+        double high = Math.max(body.roofOutside().at(x - length / 2), body.roofOutside().at(x + length / 2));
+        for (int i = 1; i < ROOF_STEPS; i++) {
+            high = Math.max(high, body.roofOutside().at(x - length / 2 + i * length / ROOF_STEPS));
+        }
+        return high;
+    }
+
+    /// Whether a thing on the roof reaches out over no edge of it.
+    private static boolean overBody(Body body, Solid s) {
+        double wide = Math.min(body.halfWidthOutside(s.minX()), body.halfWidthOutside(s.maxX())) + Clash.CONTACT;
+        return s.maxY() <= wide && -s.minY() <= wide;
     }
 
     private static DoubleStream along(Body body, double length) {

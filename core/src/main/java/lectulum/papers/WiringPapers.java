@@ -16,6 +16,7 @@ import lectulum.kernel.profile.Piece;
 import lectulum.papers.Template.Contour;
 import lectulum.papers.Template.Use;
 import lectulum.power.wiring.Diagram;
+import lectulum.power.wiring.DiagramSheets;
 import lectulum.power.wiring.OneLine;
 import lectulum.power.wiring.SwitchPanel;
 import lectulum.power.wiring.TakeOff;
@@ -42,12 +43,26 @@ public final class WiringPapers {
         Design d = analysis.design();
         Wired w = analysis.of(Wired.DISCIPLINE);
         List<Document> all = new ArrayList<>();
+        for (DiagramSheets.Level level : DiagramSheets.Level.values()) {
+            OneLine one = w.sheets().at(level);
+            if (!one.symbols().isEmpty()) {
+                all.add(drawn(level.id(), switch (level) {
+                    case OVERVIEW -> "One-line diagram, overview";
+                    case WHOLE -> "One-line diagram";
+                    case PANEL -> "Fuse panel with its terminals";
+                    case ROAD -> "Lamps of the road and their plug";
+                }, switch (level) {
+                    case OVERVIEW -> "Sources, battery and what they feed.";
+                    case WHOLE -> "What feeds the battery and what it feeds, with sizes and fuses.";
+                    case PANEL -> "Each device with its terminals, wire and length.";
+                    case ROAD -> "Contacts with their lamps, wire and length. Check by test lamp.";
+                }, Diagram.width(one), Diagram.height(one), s -> Diagram.PAPER.paint(s, one, style, 1), paper,
+                        CAUTION));
+            }
+        }
         if (w.harness().start().isEmpty()) {
             return all;
         }
-        OneLine one = w.diagram();
-        all.add(drawn("one-line", "One-line diagram", "What feeds the battery and what it feeds, with sizes and fuses.",
-                Diagram.width(one), Diagram.height(one), s -> Diagram.PAPER.paint(s, one, style, 1), paper, CAUTION));
         all.add(new Document("panel-schedule", Document.Kind.LIST, "Panel schedule",
                 "Every circuit with its devices, wire, fuse and the volts that arrive.",
                 List.of(csv(WiringStudies.schedule(d, w, true), style))));

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Electric;
+import lectulum.design.thing.Battery;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.maths.Belief;
 
@@ -24,6 +26,9 @@ public record Recalibration(List<Changed> loads, Optional<Belief> sun, Optional<
     private static final double SUN_DAY = 0.06;
     private static final double WATT_HOUR = 3600;
     private static final double ENOUGH_USED = 0.3;
+    /// A charge outside of this, of the nominal one, is a monitor that counts wrong, not a battery.
+    private static final double LEAST_CHARGE = 0.3;
+    private static final double MOST_CHARGE = 1.3;
 
     /// What was measured.
     ///
@@ -66,6 +71,7 @@ public record Recalibration(List<Changed> loads, Optional<Belief> sun, Optional<
         Optional<Belief> sun = ratios.isEmpty() ? Optional.empty() : Optional.of(new Belief(1, SUN_PRIOR).with(ratios));
         Optional<Double> charge = m.used > ENOUGH_USED
                 ? Plant.of(d).bank().map(b -> m.drawn / m.used / b.charge())
+                        .filter(c -> c > LEAST_CHARGE && c < MOST_CHARGE)
                 : Optional.empty();
         return new Recalibration(List.copyOf(loads), sun, charge);
     }
@@ -77,7 +83,11 @@ public record Recalibration(List<Changed> loads, Optional<Belief> sun, Optional<
             for (Changed c : loads) {
                 next = next.mapping(c.thing, t -> measured(t, c.times()));
             }
-            double was = lectulum.assumed.Assumed.value(d, Assumption.SUN_YIELD);
+            for (Thing t : charge.isPresent() ? d.things() : List.<Thing>of()) {
+                next = next.mapping(t.id(), x -> x.battery().map(b -> x.with(new Battery(
+                        b.energy() * charge.get(), b.chemistry()))).orElse(x));
+            }
+            double was = Assumed.value(d, Assumption.SUN_YIELD);
             return sun.isEmpty()
                     ? next
                     : next.with(next.settings().with(Assumption.SUN_YIELD.id(),

@@ -28,8 +28,8 @@ import lectulum.units.Quantity;
 /// Bank, panels, chargers and inverter: their limits, what they are set to, what storage does to them.
 public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
-            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Power.DISCIPLINE)))
+            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS), in.of(Power.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 
     private static final double HOUR = 3600;
@@ -58,6 +58,7 @@ public final class SourceStudies {
         if (!plant.panels().isEmpty()) {
             all.add(panels(d, plant, power));
         }
+        all.add(RoofRoom.of(d).study(d));
         all.add(chargers(plant));
         all.add(inverter(d, plant, power));
         return all;

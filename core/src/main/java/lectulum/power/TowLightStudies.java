@@ -8,7 +8,6 @@ import lectulum.assumed.Assumption;
 import lectulum.assumed.Table;
 import lectulum.assumed.Wires;
 import lectulum.design.Design;
-import lectulum.design.base.Base;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
@@ -33,40 +32,13 @@ public final class TowLightStudies {
                     Design.Part.WIRING)))
             .checking(TowLightRules.class, TowLightStudies::remedies);
 
-    private static final double RUNNING = 13.5;
     private static final double AT_BRAKES = 12.5;
     private static final double WEAK = 0.08;
     private static final double TOO_WEAK = 0.15;
     private static final double LEGAL = 15;
     private static final double ENOUGH = 20;
-    private static final double VEHICLE = 3;
-    private static final double LARGEST = 0.03;
 
     private TowLightStudies() {
-    }
-
-    private record Lamp(String name, int count, double watts) {
-    }
-
-    static List<Lamp> lamps(Design d) {
-        Base b = d.base();
-        boolean american = Assumed.value(d, Assumption.LAMP_RULES) >= 0.5;
-        boolean led = Assumed.value(d, Assumption.LAMP_LED) >= 0.5;
-        double length = b.tongueLength() + b.shell().length();
-        double high = b.floorHeight() + b.shell().height();
-        List<Lamp> all = new ArrayList<>();
-        Table.rows("marker-lamps").stream().filter(r -> r.get("rules").equals(american ? "NA" : "UN")
-                && b.shell().width() >= Table.number(r, "width") && length >= Table.number(r, "length")
-                && high >= Table.number(r, "height")).forEach(r -> {
-                    double each = Table.number(r, "per_m");
-                    int count = (int) Table.number(r, "count") + (each > 0 ? 2 * (int) Math.ceil(length / each) : 0);
-                    all.add(new Lamp(r.get("lamp"), count, Table.number(r, led ? "watts_led" : "watts_bulb")));
-                });
-        int more = (int) Assumed.value(d, Assumption.LAMP_MARKERS);
-        if (more > 0) {
-            all.add(new Lamp("marker of your own", more, led ? 0.5 : 4));
-        }
-        return all;
     }
 
     static List<Study> of(Design d) {
@@ -77,20 +49,19 @@ public final class TowLightStudies {
         Study.Notebook book = new Study.Notebook("power-lamps", Stage.POWER, "Lamps of the road", "");
         Listing.Maker table = new Listing.Maker("").words("Lamp").numbers("how many", "each", "all");
         double sum = 0;
-        for (Lamp l : lamps(d)) {
-            table.row(l.name, l.count, Amount.watt(l.watts), new Amount(l.count * l.watts / RUNNING, Quantity.CURRENT));
-            sum += l.count * l.watts;
+        for (RoadLamp l : RoadLamp.of(d)) {
+            table.row(l.name(), l.count(), Amount.watt(l.watts()),
+                    new Amount(l.count() * l.watts() / RoadLamp.VOLTS, Quantity.CURRENT));
+            sum += l.count() * l.watts();
         }
-        double amps = sum / RUNNING;
-        double length = d.base().tongueLength() + d.base().shell().length() + VEHICLE;
+        double amps = sum / RoadLamp.VOLTS;
+        double length = d.base().tongueLength() + d.base().shell().length() + RoadLamp.VEHICLE;
         book.listing(table.done());
         book.figure("towlights.ground", "The ground wire carries", amps, Quantity.CURRENT, "Σ W / 13.5 V",
                 Sentence.of("all lamps at once"), "lamps, assumed");
-        String size = Harness.sizes(d).stream().filter(w -> w.area() >= 1
-                && amps * 2 * length * w.resistance(40) <= LARGEST * RUNNING).findFirst().map(Wire::name)
-                .orElse("none");
+        String size = RoadLamp.wire(d, amps, length).map(Wire::name).orElse("none");
         book.note(Sentence.of("Ground of {0} from plug to lamps: {1} one way, no more than {2} lost.", size,
-                Amount.run(length), Amount.share(LARGEST)));
+                Amount.run(length), Amount.share(RoadLamp.LOSS)));
         book.note(
                 "Reflectors: two red at the rear (triangles under UN rules), amber at the sides, white at the front. The"
                         + " list is a proposal: the law of where it is registered rules.");
@@ -116,7 +87,7 @@ public final class TowLightStudies {
         }
         double ohms = Assumed.value(d, Assumption.BRAKE_OHMS);
         double area = Assumed.value(d, Assumption.BRAKE_AREA);
-        double length = d.base().tongueLength() + d.base().axle().x() + VEHICLE;
+        double length = d.base().tongueLength() + d.base().axle().x() + RoadLamp.VEHICLE;
         Sizing.Brakes b = Sizing.brakes(AT_BRAKES, magnets, ohms, area, length);
         Sentence numbers = Sentence.of("{0} magnets, {1} of {2} mm²", magnets, Amount.run(length),
                 Amount.count(area));

@@ -87,7 +87,9 @@ public final class YearStudies {
         if (o.frozen() > 0 && bank.chemistry().frost()) {
             book.note("In storage a lithium battery may be disconnected full; charging it in frost is what harms it.");
         }
-        return List.of(book.chart(months(t, hours)).chart(lowest(t)).done());
+        stillWanted.run();
+        return List.of(book.chart(months(t, hours)).chart(lowest(t)).done(),
+                Autonomy.of(r, bank, hours, design.brief().month() - 1).study(design.brief().nights()));
     }
 
     private static void energy(Study.Notebook book, String id, String label, double wattHours, String formula) {

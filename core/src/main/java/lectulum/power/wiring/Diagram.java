@@ -56,7 +56,7 @@ public record Diagram(Ink ink, Ink faint, Ink plus, Ink minus, Ink mains) {
     /// A line leaves and meets tall symbols at its own height, others at theirs.
     private void link(Surface on, OneLine.Link l, OneLine.Symbol a, OneLine.Symbol b, Style style, double scale) {
         double from = y(a.tall() > 0 ? b.row() : a.row());
-        double to = y(b.tall() > 0 ? a.row() : b.row());
+        double to = y(b.tall() > 0 && a.tall() == 0 ? a.row() : b.row());
         double x1 = x(a) + (a.kind() == OneLine.Kind.BUS || a.kind() == OneLine.Kind.BOARD ? 3 : HALF);
         double x2 = x(b) - (b.kind() == OneLine.Kind.BUS || b.kind() == OneLine.Kind.BOARD ? 3 : HALF);
         Ink of = switch (l.pole()) {
@@ -78,7 +78,7 @@ public record Diagram(Ink ink, Ink faint, Ink plus, Ink minus, Ink mains) {
         on.stroke(scaled(way, scale), false, new Surface.Line(of, 1.4 * scale, dash));
         String says = l.says().text(style);
         if (!says.isEmpty()) {
-            double right = from == to ? x1 : knee;
+            double right = Math.max(knee, x1 + 14);
             on.text(says, (right + x2) / 2 * scale, (to - 7) * scale, Anchor.MIDDLE, SMALL * scale, false, faint);
         }
     }
@@ -169,6 +169,12 @@ public record Diagram(Ink ink, Ink faint, Ink plus, Ink minus, Ink mains) {
                 g.letter("M");
             }
             case DEVICE -> g.box(10, 8);
+            case PIN -> {
+                g.ring(0, 0, 6);
+                g.dot(0, 0);
+                g.line(6, 0, 15, 0);
+                g.line(-15, 0, -6, 0);
+            }
         }
         names(on, s, style, x, y, k);
     }

@@ -45,7 +45,7 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
     /// What a symbol stands for.
     public enum Kind {
         SUN, VEHICLE, MAINS, GENERATOR, BATTERY, FUSE, SWITCH, SHUNT, CONVERTER, BUS, BOARD, LAMP, SOCKET, MOTOR,
-        DEVICE, INVERTER
+        DEVICE, INVERTER, PIN
     }
 
     /// A symbol.
@@ -115,16 +115,6 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
             links.add(new Link(from, to, pole, says));
         }
 
-        private static Sentence wire(Run r) {
-            return r.wire().map(w -> Sentence.of("{0}, {1}", w.name(), Amount.run(r.cut())))
-                    .orElse(Sentence.of("no wire fits"));
-        }
-
-        private static Sentence fuse(Run r) {
-            return r.choice().map((WireChoice c) -> Sentence.of("{0} {1}", new Amount(c.fuse(), Quantity.CURRENT),
-                    r.family().map(f -> f.name()).orElse(""))).orElse(NOTHING);
-        }
-
         private String name(String thing) {
             return d.thing(thing).map(Thing::name).orElse(thing);
         }
@@ -134,13 +124,13 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
             h.of(Run.Kind.INVERTER).forEach(r -> {
                 String fuse = r.id() + ".fuse";
                 String inverter = r.things().getFirst();
-                put(fuse, Kind.FUSE, "", fuse(r), BRANCH, right, 0);
+                put(fuse, Kind.FUSE, "", DiagramSheets.fuse(r), BRANCH, right, 0);
                 put(inverter, Kind.INVERTER, name(inverter),
                         d.thing(inverter).flatMap(t -> t.feature(Electric.Inverter.class))
                                 .map(i -> Sentence.of("{0}", Amount.watt(i.watts()))).orElse(NOTHING),
                         PANEL, right, 0);
                 link("bus", fuse, Pole.PLUS, NOTHING);
-                link(fuse, inverter, Pole.PLUS, wire(r));
+                link(fuse, inverter, Pole.PLUS, DiagramSheets.wire(r));
                 List<String> on = d.things().stream()
                         .filter(t -> t.load().filter(l -> l.feed() == Load.Feed.INVERTER && l.power() > 0).isPresent())
                         .map(Thing::name).toList();
@@ -156,39 +146,28 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
             String board = feeder.isPresent() ? h.start() : "bus";
             for (Run r : circuits) {
                 String fuse = r.id() + ".fuse";
-                put(fuse, Kind.FUSE, String.valueOf(r.number()), fuse(r), FUSE, right, 0);
+                put(fuse, Kind.FUSE, String.valueOf(r.number()), DiagramSheets.fuse(r), FUSE, right, 0);
                 List<String> names = r.things().stream().map(this::name).toList();
                 String many = names.size() > MOST_NAMES ? " and " + (names.size() - MOST_NAMES) + " more" : "";
-                put(r.id(), kind(r), r.name(), names.size() == 1 && names.getFirst().equals(r.name())
+                put(r.id(), DiagramSheets.kind(d, r), r.name(), names.size() == 1 && names.getFirst().equals(r.name())
                         ? Sentence.of("{0}", new Amount(r.amps(), Quantity.CURRENT))
                         : Sentence.of("{0}{1}, {2}",
                                 String.join(", ", names.subList(0, Math.min(MOST_NAMES, names.size()))), many,
                                 new Amount(r.amps(), Quantity.CURRENT)),
                         DEVICE, right, 0);
                 link(board, fuse, Pole.PLUS, NOTHING);
-                link(fuse, r.id(), Pole.PLUS, wire(r));
+                link(fuse, r.id(), Pole.PLUS, DiagramSheets.wire(r));
                 right++;
             }
             if (feeder.isPresent()) {
                 double middle = circuits.isEmpty() ? first : (first + right - 1) / 2;
-                put("feeder.fuse", Kind.FUSE, "", fuse(feeder.get()), BRANCH, middle, 0);
+                put("feeder.fuse", Kind.FUSE, "", DiagramSheets.fuse(feeder.get()), BRANCH, middle, 0);
                 put(board, Kind.BOARD, name(board), NOTHING, PANEL, middle,
                         circuits.isEmpty() ? 0 : (right - 1 - first) / 2);
                 link("bus", "feeder.fuse", Pole.PLUS, NOTHING);
-                link("feeder.fuse", board, Pole.PLUS, wire(feeder.get()));
+                link("feeder.fuse", board, Pole.PLUS, DiagramSheets.wire(feeder.get()));
                 right = Math.max(right, first + 1);
             }
-        }
-
-        private Kind kind(Run r) {
-            Optional<Thing> t = d.thing(r.things().getFirst());
-            if (t.filter(Groups::lamp).isPresent()) {
-                return Kind.LAMP;
-            }
-            if (t.filter(x -> x.has(Electric.Outlet.class)).isPresent()) {
-                return Kind.SOCKET;
-            }
-            return t.filter(x -> VoltsSolver.draws(x).surge() > 1).isPresent() ? Kind.MOTOR : Kind.DEVICE;
         }
 
         /// A charger with what feeds it, one row each.
@@ -213,14 +192,14 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
                     : NOTHING, SOURCE, left, 0);
             put(converter, Kind.CONVERTER, name(converter), Sentence.of("{0}", new Amount(r.amps(), Quantity.CURRENT)),
                     CONVERTER, left, 0);
-            put(r.id() + ".fuse", Kind.FUSE, "", fuse(r), PROTECTION, left, 0);
+            put(r.id() + ".fuse", Kind.FUSE, "", DiagramSheets.fuse(r), PROTECTION, left, 0);
             Optional<Run> in = h.runs().stream()
                     .filter(x -> (x.kind() == Run.Kind.VEHICLE || x.kind() == Run.Kind.PANELS)
                             && (x.from().equals(converter) || x.things().contains(converter)))
                     .findFirst();
             link(source, converter, kind == Kind.MAINS || kind == Kind.GENERATOR ? Pole.MAINS : Pole.PLUS,
-                    in.map(Maker::wire).orElse(NOTHING));
-            link(converter, r.id() + ".fuse", Pole.PLUS, wire(r));
+                    in.map(DiagramSheets::wire).orElse(NOTHING));
+            link(converter, r.id() + ".fuse", Pole.PLUS, DiagramSheets.wire(r));
             link(r.id() + ".fuse", "bus", Pole.PLUS, NOTHING);
             left++;
         }
@@ -234,7 +213,7 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
                     SOURCE, left, 0);
             String before = "battery";
             if (!d.wiring().unfused()) {
-                put("main.fuse", Kind.FUSE, "", fuse(main), CONVERTER, left, 0);
+                put("main.fuse", Kind.FUSE, "", DiagramSheets.fuse(main), CONVERTER, left, 0);
                 link("battery", "main.fuse", Pole.PLUS, NOTHING);
                 before = "main.fuse";
             }
@@ -243,7 +222,7 @@ public record OneLine(List<Symbol> symbols, List<Link> links, int ranks, int row
                 link(before, "main.switch", Pole.PLUS, NOTHING);
                 before = "main.switch";
             }
-            link(before, "bus", Pole.PLUS, wire(main));
+            link(before, "bus", Pole.PLUS, DiagramSheets.wire(main));
             left++;
         }
 

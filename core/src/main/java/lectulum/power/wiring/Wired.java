@@ -34,7 +34,7 @@ import lectulum.power.Plant;
 import lectulum.units.Quantity;
 
 /// The harness of a design, what arrives at its devices, what is bought for it, and what the checks say.
-public record Wired(Harness harness, Volts volts, TakeOff takeOff, OneLine diagram, Figures figures,
+public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets sheets, Figures figures,
         List<Finding> findings) implements Result {
     public static final Discipline<Wired> DISCIPLINE = new Discipline<>("wiring", "Wires and fuses", Stage.POWER,
             Discipline.Pace.REST,
@@ -42,7 +42,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, OneLine diagr
                     Design.Part.BASE)),
             () -> new Wired(new Harness(Plant.CLASS, List.of(), Map.of(), "", List.of()),
                     new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),
-                    new OneLine(List.of(), List.of(), 0, 0), Figures.NONE,
+                    DiagramSheets.NONE, Figures.NONE,
                     List.of()))
             .checking(WiringRules.class, WiringRemedies::of);
 
@@ -57,7 +57,12 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, OneLine diagr
         Harness h = Harness.of(d);
         Volts v = Volts.of(d, h);
         TakeOff t = TakeOff.of(d, h);
-        return new Wired(h, v, t, OneLine.of(d, h), figures(h, v, t), new Checks(d, h, v, t).all());
+        return new Wired(h, v, t, DiagramSheets.of(d, h), figures(h, v, t), new Checks(d, h, v, t).all());
+    }
+
+    /// All lines of the harness.
+    public OneLine diagram() {
+        return sheets.whole();
     }
 
     private static Figures figures(Harness h, Volts v, TakeOff t) {

@@ -4,8 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lectulum.discipline.Study;
+import lectulum.power.wiring.DiagramSheets;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.sheet.DiagramView;
@@ -25,6 +29,7 @@ final class DrawingsLeaf implements Leaf.Page {
     private final VBox studies = new VBox(10);
     private final AssumedEntry assumed;
     private final Node page;
+    private DiagramSheets.Level level = DiagramSheets.Level.WHOLE;
     private List<Study> shown = List.of();
     private Style style;
     private Theme look;
@@ -36,7 +41,22 @@ final class DrawingsLeaf implements Leaf.Page {
         diagram.setId("one-line");
         Label title = new Label("One-line diagram");
         title.getStyleClass().add("heading");
-        VBox panel = new VBox(6, title, diagram,
+        FlowPane levels = new FlowPane(4, 4);
+        ToggleGroup one = new ToggleGroup();
+        for (DiagramSheets.Level l : DiagramSheets.Level.values()) {
+            ToggleButton b = new ToggleButton(l.label());
+            b.setId("sheet-" + l.id());
+            b.setToggleGroup(one);
+            b.setSelected(l == level);
+            b.setOnAction(e -> {
+                b.setSelected(true);
+                level = l;
+                draw(bench.work().state());
+            });
+            levels.getChildren().add(b);
+        }
+        levels.getStyleClass().add("row");
+        VBox panel = new VBox(6, title, levels, diagram,
                 StudyPane.words(
                         "Solid lines are positive, dashed ones negative, chain-dotted ones mains. The Papers stage"
                                 + " writes it as PDF, SVG and DXF.",
@@ -58,7 +78,7 @@ final class DrawingsLeaf implements Leaf.Page {
     @Override
     public void show(State s) {
         assumed.show(s);
-        diagram.show(s.analysis().of(Wired.DISCIPLINE).diagram(), s.style());
+        draw(s);
         List<Study> next = new ArrayList<>(s.analysis().of(WiringStudies.DRAWINGS).all());
         if (next.equals(shown) && s.style().equals(style) && look == bench.theme().get()) {
             return;
@@ -67,5 +87,9 @@ final class DrawingsLeaf implements Leaf.Page {
         style = s.style();
         look = bench.theme().get();
         studies.getChildren().setAll(next.stream().map(x -> new StudyPane(bench.theme(), x, s.style())).toList());
+    }
+
+    private void draw(State s) {
+        diagram.show(s.analysis().of(Wired.DISCIPLINE).sheets().at(level), s.style());
     }
 }
