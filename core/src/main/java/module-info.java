@@ -50,10 +50,14 @@ module lectulum.core {
     exports lectulum.figures;
     exports lectulum.figures.drawing;
     exports lectulum.files;
+    exports lectulum.kernel.air;
     exports lectulum.kernel.beams;
     exports lectulum.kernel.bodies;
     exports lectulum.kernel.electric;
+    exports lectulum.kernel.flow;
+    exports lectulum.kernel.fuel;
     exports lectulum.kernel.gear;
+    exports lectulum.kernel.heat;
     exports lectulum.kernel.lashing;
     exports lectulum.kernel.maths;
     exports lectulum.kernel.mechanisms;
@@ -63,6 +67,7 @@ module lectulum.core {
     exports lectulum.kernel.scales;
     exports lectulum.kernel.standing;
     exports lectulum.kernel.statics;
+    exports lectulum.kernel.stores;
     exports lectulum.kernel.survey;
     exports lectulum.kernel.towing;
     exports lectulum.kernel.weather;

@@ -119,7 +119,7 @@ public final class Bench {
         Design design = project.design();
         Optional<Budget> none = Optional.empty();
         add("drag step to figures", size, dragToFigures(project), size == 500 ? Budget.median(4) : none);
-        add("drag step to painted sheet", size, dragToSheet(project),
+        add("drag step to painted sheet", size, dragToSheet(project, "t7"),
                 size == 500 ? Budget.most95(16) : size == 5000 ? Budget.most95(50) : none);
         add("the whole sheet painted", size, sheet(project), none);
         add("cut-away painted", size, cutAway(project), size == 500 ? Budget.median(100) : none);
@@ -183,6 +183,8 @@ public final class Bench {
         add("wires of circuits, routed and sized", 60, time(i -> Harness.of(wired)), Budget.median(30));
         Harness harness = Harness.of(wired);
         add("volts of circuits, solved", 60, time(i -> Volts.of(wired, harness)), Budget.median(30));
+        add("drag of the battery with circuits, painted", 60, dragToSheet(Project.of("wired", wired), "cells"),
+                Budget.most95(16));
         add("take-off and checks of circuits", 60, time(i -> TakeOff.of(wired, harness)), Budget.median(20));
     }
 
@@ -307,14 +309,14 @@ public final class Bench {
     }
 
     /// A preview through the workbench, laid out and rendered to pixels, as a drag does it in the window.
-    private static double[] dragToSheet(Project project) throws Exception {
+    private static double[] dragToSheet(Project project, String thing) throws Exception {
         FutureTask<double[]> task = new FutureTask<>(() -> {
             Workbench bench = new Workbench(project);
             SheetView sheet = new SheetView(bench, Theme.PAPER, Stages::look);
             StackPane root = new StackPane(sheet);
             Theme.PAPER.dress(root);
             Scene scene = new Scene(root, 846, 676);
-            bench.select(List.of("t7"));
+            bench.select(List.of(thing));
             WritableImage image = new WritableImage(846, 676);
             return time(i -> {
                 bench.preview(bench.moving(0.001 * (i % 50), 0, 0));

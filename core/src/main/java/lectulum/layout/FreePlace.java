@@ -129,7 +129,8 @@ public final class FreePlace {
     }
 
     private static boolean besides(Solid mine, Solid other) {
-        Solid flat = new Solid(other.x(), other.y(), mine.z1(), mine.z2(), other.hl(), other.hw(), other.c(), other.s());
+        Solid flat = new Solid(other.x(), other.y(), mine.z1(), mine.z2(), other.hl(), other.hw(), other.c(),
+                other.s());
         return mine.apartFrom(flat).depth() > Clash.CONTACT;
     }
 

@@ -54,7 +54,8 @@ record RoofRoom(List<Thing> on, List<Thing> more) {
         Design next = d;
         while (more.size() < MOST) {
             Thing named = panel.withId(next.freeId("roof-panel"));
-            Optional<Thing> placed = FreePlace.find(next, named).map(named::with).filter(t -> FreePlace.onRoof(body, t));
+            Optional<Thing> placed = FreePlace.find(next, named).map(named::with)
+                    .filter(t -> FreePlace.onRoof(body, t));
             if (placed.isEmpty()) {
                 break;
             }

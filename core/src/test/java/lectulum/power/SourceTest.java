@@ -25,6 +25,7 @@ import lectulum.figures.Rule;
 import lectulum.figures.Severity;
 import lectulum.kernel.electric.Light;
 import lectulum.power.light.LightRules;
+import lectulum.space.Solid;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -343,6 +344,91 @@ class SourceTest {
     }
 
     @Nested
+    class OnTheRoof {
+        private static Design roof(double length, double width, Thing... things) {
+            Design d = box(things);
+            return d.with(d.base().with(d.base().shell().resized(length, width, 1.8)));
+        }
+
+        @Test
+        void panelsThatFitTouchNeitherOneAnotherNorWhatIsThereAndReachOverNoEdge() {
+            for (String demo : List.of("nightjar", "dunlin", "chamois")) {
+                Design d = Campers.demo(demo).orElseThrow().design();
+                RoofRoom room = RoofRoom.of(d);
+                List<Solid> all = new ArrayList<>();
+                room.on().forEach(t -> all.add(flat(t)));
+                for (Thing t : room.more()) {
+                    Solid s = flat(t);
+                    assertThat(all).as(demo).allMatch(o -> s.apartFrom(o).depth() <= 0.0011);
+                    assertThat(s.minX()).isGreaterThan(-0.0011);
+                    assertThat(s.maxX()).isLessThan(d.base().shell().length() + 0.0011);
+                    assertThat(Math.max(s.maxY(), -s.minY())).isLessThan(d.base().shell().width() / 2 + 0.0011);
+                    all.add(s);
+                }
+            }
+        }
+
+        private static Solid flat(Thing t) {
+            Solid s = Solid.of(t.size(), t.place());
+            return new Solid(s.x(), s.y(), 0, 1, s.hl(), s.hw(), s.c(), s.s());
+        }
+
+        @Test
+        void aLongerRoofHasRoomForMore() {
+            double last = -1;
+            for (double length : new double[]{0.5, 1.5, 2.5, 4, 5.5}) {
+                double watts = RoofRoom.of(roof(length, 2)).more().stream().mapToDouble(Thing::solar).sum();
+                assertThat(watts).isGreaterThanOrEqualTo(last);
+                last = watts;
+            }
+            assertThat(RoofRoom.of(roof(0.3, 0.3)).more()).isEmpty();
+            assertThat(last).isGreaterThan(400);
+        }
+
+        @Test
+        void whatIsShownThereIsTheFigure() {
+            Analysis a = of(LITHIUM);
+            assertThat(value(a, "power.roof.more")).isEqualTo(
+                    RoofRoom.of(box(LITHIUM)).more().stream().mapToDouble(Thing::solar).sum());
+        }
+    }
+
+    @Nested
+    class FromEachDayOn {
+        private static Design lit(double watts, int month) {
+            Design d = box(LITHIUM, thing("lamp", 1, 1, 0).with(new Load(watts, 86_400, Load.Feed.BATTERY)));
+            return d.with(d.brief().withMonth(month));
+        }
+
+        /// 80 % of 1 280 Wh at 20 W are 51.2 h; a cold battery holds less, and none holds itself.
+        @Test
+        void aSteadyLoadLastsAsLongFromEveryDay() {
+            Analysis a = Analysis.of(lit(20, 6));
+
+            assertThat(value(a, "power.alone.mean") - value(a, "power.alone.least")).isBetween(0.0, 0.1);
+            assertThat(value(a, "power.alone.least") * 24).isBetween(46.0, 51.2);
+        }
+
+        @Test
+        void halfTheLoadLastsAboutTwiceAsLongAndNothingLastsForEver() {
+            double one = value(Analysis.of(lit(20, 6)), "power.alone.mean");
+            double two = value(Analysis.of(lit(10, 6)), "power.alone.mean");
+
+            assertThat(two / one).isBetween(1.9, 2.1);
+            assertThat(value(Analysis.of(lit(0.1, 6)), "power.alone.least")).isEqualTo(Autonomy.MOST);
+        }
+
+        @Test
+        void aCoolerEmptiesItSoonerInAHotterMonth() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            double winter = value(Analysis.of(d.with(d.brief().withMonth(1))), "power.alone.mean");
+            double summer = value(Analysis.of(d.with(d.brief().withMonth(7))), "power.alone.mean");
+
+            assertThat(summer).isNotEqualTo(winter);
+        }
+    }
+
+    @Nested
     class OfTheRoad {
         private Design wide(double width) {
             Design d = box();
@@ -357,6 +443,16 @@ class SourceTest {
             double broad = value(Analysis.of(wide(2.1)), "towlights.ground");
 
             assertThat(broad - narrow).isEqualTo(7 * 4 / 13.5, within(1e-9));
+        }
+
+        @Test
+        void theLimitsOfSizeAreTheProjectsOwn() {
+            Design d = wide(2.0);
+            double before = value(Analysis.of(d), "towlights.ground");
+            double after = value(Analysis.of(d.with(d.settings().with(Assumption.LAMP_NA_WIDTH.id(), 1.9))),
+                    "towlights.ground");
+
+            assertThat(after - before).isEqualTo(7 * 4 / 13.5, within(1e-9));
         }
 
         @Test

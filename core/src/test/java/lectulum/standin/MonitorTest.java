@@ -110,6 +110,34 @@ class MonitorTest {
     }
 
     @Nested
+    class TheChargeOfTheBank {
+        private Recalibration drawn(double ampereHours, double used) {
+            return Recalibration.of(NIGHTJAR,
+                    new Recalibration.Measured(java.util.Map.of(), List.of(), ampereHours, used));
+        }
+
+        /// 200 Ah nominal: 92 Ah between full and half are 184 Ah.
+        @Test
+        void isTakenIntoThePlan() {
+            Recalibration r = drawn(92, 0.5);
+            Design taken = r.taken().apply(NIGHTJAR);
+
+            assertThat(r.charge().orElseThrow()).isCloseTo(0.92, within(1e-9));
+            assertThat(Power.of(taken).figures().value("power.battery.usable")).isCloseTo(
+                    0.92 * Power.of(NIGHTJAR).figures().value("power.battery.usable"), within(1e-3));
+            assertThat(Recalibration.of(taken, new Recalibration.Measured(java.util.Map.of(), List.of(), 92, 0.5))
+                    .charge().orElseThrow()).isCloseTo(1, within(1e-9));
+        }
+
+        @Test
+        void isNotBelievedWhereTheMonitorCountsWrong() {
+            assertThat(drawn(20, 0.5).charge()).isEmpty();
+            assertThat(drawn(400, 0.5).charge()).isEmpty();
+            assertThat(drawn(40, 0.2).charge()).isEmpty();
+        }
+    }
+
+    @Nested
     class WhatIsDamaged {
         @Test
         void isDroppedAndCounted() {

@@ -10,6 +10,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.junit.jupiter.params.provider.EnumSource;
+import lectulum.figures.Amount;
+import lectulum.assumed.Assumption;
 import java.util.SplittableRandom;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -456,6 +459,68 @@ class HarnessTest {
             for (OneLine.Symbol s : one.symbols()) {
                 assertThat(places.add(s.rank() + " " + s.row())).as(s.name()).isTrue();
             }
+        }
+
+        @ParameterizedTest
+        @EnumSource(DiagramSheets.Level.class)
+        void everySheetIsDrawnWithoutCrossingsAndNothingOverAnother(DiagramSheets.Level level) {
+            for (String demo : List.of("nightjar", "dunlin", "chamois")) {
+                OneLine sheet = Wired.of(Campers.demo(demo).orElseThrow().design()).sheets().at(level);
+
+                assertThat(sheet.symbols()).as(demo).isNotEmpty();
+                assertThat(sheet.crossings()).isZero();
+                Set<String> places = new HashSet<>();
+                sheet.symbols().forEach(x -> assertThat(places.add(x.rank() + " " + x.row())).as(x.name()).isTrue());
+                assertThat(sheet.links())
+                        .allMatch(l -> sheet.symbol(l.from()).isPresent() && sheet.symbol(l.to()).isPresent());
+                assertThat(sheet.symbols()).allMatch(x -> x.rank() < sheet.ranks() && x.row() < sheet.rows());
+            }
+        }
+
+        @Test
+        void everyDeviceHasItsTerminalsOnTheSheetOfThePanel() {
+            Wired w = Wired.of(Campers.demo("nightjar").orElseThrow().design());
+
+            for (Run r : w.harness().of(Run.Kind.CIRCUIT)) {
+                assertThat(w.sheets().panel().symbol(r.id() + ".fuse").orElseThrow().name())
+                        .isEqualTo("+" + r.number());
+                for (String thing : r.things()) {
+                    assertThat(w.sheets().panel().symbol(r.id() + "." + thing)).isPresent();
+                }
+            }
+        }
+
+        @Test
+        void theCurrentsOfTheGroupsAreThoseOfTheCircuits() {
+            Wired w = Wired.of(Campers.demo("nightjar").orElseThrow().design());
+            double all = w.harness().of(Run.Kind.CIRCUIT).stream().mapToDouble(Run::amps).sum();
+            double groups = w.sheets().overview().symbols().stream().filter(x -> x.id().startsWith("group."))
+                    .mapToDouble(x -> ((Amount) x.under().parts().get(2)).value()).sum();
+
+            assertThat(groups).isEqualTo(all, within(1e-9));
+        }
+
+        @Test
+        void aLampOnALeftAndARightWireHangsOnBothByHalf() {
+            Design d = wired(load("pump", 84, 1, 1.5, 0.7, 0.4));
+            OneLine american = Wired.of(d.with(d.settings().with(Assumption.LAMP_RULES.id(), 1))).sheets().road();
+            OneLine seven = Wired.of(d.with(d.settings().with(Assumption.LAMP_PLUG.id(), 7))).sheets().road();
+
+            assertThat(american.symbol("pin.TM.tail").orElseThrow().under().text(Style.PLAIN)).startsWith("2 ×");
+            assertThat(seven.symbol("pin.7.tail").orElseThrow().under().text(Style.PLAIN)).startsWith("1 ×");
+            assertThat(seven.symbol("pin.6.rear lamp with stop and turn").orElseThrow().under().text(Style.PLAIN))
+                    .startsWith("2 ×");
+            assertThat(Wired.of(d).sheets().road().symbol("plug").orElseThrow().name()).isEqualTo("13-pin plug");
+        }
+
+        @Test
+        void theRoadLightsNeedNoBattery() {
+            DiagramSheets sheets = Wired.of(lectulum.Samples.box()).sheets();
+
+            assertThat(sheets.whole().symbols()).isEmpty();
+            assertThat(sheets.overview().symbols()).isEmpty();
+            assertThat(sheets.panel().symbols()).isEmpty();
+            assertThat(sheets.road().symbols()).isNotEmpty();
         }
 
         @Test
