@@ -61,6 +61,20 @@ public enum Quantity {
     DAYS("days"),
     /// A plain count \[1\].
     COUNT("1"),
+    /// Pressure over or under that of the air outside \[Pa\].
+    PRESSURE("Pa"),
+    /// Water that runs \[m³/s\].
+    WATER_FLOW("m³/s"),
+    /// Air that moves \[m³/s\].
+    AIR_FLOW("m³/s"),
+    /// A small opening, free of what stands in it \[m²\].
+    FREE_AREA("m²"),
+    /// Heat that passes a square metre for each kelvin \[W/(m² K)\].
+    U_VALUE("W/(m²·K)"),
+    /// Heat lost for each kelvin \[W/K\].
+    HEAT_LOSS("W/K"),
+    /// Water on a pane, gas for a shower \[kg\].
+    SMALL_MASS("kg"),
     /// Money in the currency of the project.
     MONEY("money");
 

@@ -54,13 +54,30 @@ public final class TapeEntry {
     private static final Map<String, Double> COUNTS = Map.of("nights", 1.0, "night", 1.0, "days", 1.0, "day", 1.0);
     private static final Map<String, Double> MONEYS = Map.of("€", 1.0, "$", 1.0, "£", 1.0, "eur", 1.0, "usd", 1.0);
 
+    private static final double CUBIC_FOOT = Units.FOOT * Units.FOOT * Units.FOOT;
+    private static final double US_U = 5.678263;
+    private static final double US_LOSS = 1.8 * 0.29307107;
+    private static final Map<String, Double> PRESSURES = Map.of("pa", 1.0, "kpa", 1000.0, "bar", 1e5, "mbar", 100.0,
+            "psi", Units.PSI, "inw.c.", 249.0889, "inwc", 249.0889);
+    private static final Map<String, Double> WATER_FLOWS = Map.of("l/min", Units.LITRE / 60, "l/h", Units.LITRE / 3600,
+            "gal/min", Units.GALLON / 60, "gpm", Units.GALLON / 60);
+    private static final Map<String, Double> AIR_FLOWS = Map.of("m³/h", 1 / Units.HOUR, "m3/h", 1 / Units.HOUR, "cfm",
+            CUBIC_FOOT / 60, "l/s", Units.LITRE);
+    private static final Map<String, Double> FREE_AREAS = Map.of("cm²", 1e-4, "cm2", 1e-4, "in²",
+            Units.INCH * Units.INCH, "in2", Units.INCH * Units.INCH, "m²", 1.0, "m2", 1.0, "mm²", 1e-6, "mm2", 1e-6);
+    private static final Map<String, Double> U_VALUES = Map.of("w/m²k", 1.0, "w/m2k", 1.0, "btu/hft²°f", US_U,
+            "btu/hft2f", US_U);
+    private static final Map<String, Double> HEAT_LOSSES = Map.of("w/k", 1.0, "btu/h°f", US_LOSS, "btu/hf", US_LOSS);
+    private static final Map<String, Double> SMALL_MASSES = Map.of("g", 1e-3, "kg", 1.0, "oz", Units.POUND / 16, "lb",
+            Units.POUND);
+
     /// Dressed thickness of nominal 1, 2, 3, 4, 6, 8 inch softwood, dry \[m\] (American Softwood Lumber Standard).
     private static final Map<String, Double> DRESSED = Map.of("1", 0.019, "2", 0.038, "3", 0.064, "4", 0.089, "6",
             0.140, "8", 0.184);
 
     private static final Pattern LUMBER = Pattern.compile("([1-8])x([1-8])(?![\\d.])");
     private static final Pattern TERM = Pattern.compile(
-            "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+(?:/\\p{L}+)?[²³23]?)?");
+            "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+[²³23]?(?:/[\\p{L}°²³23]+)?)?");
     private static final Pattern AMBIGUOUS_COMMA = Pattern.compile("\\b[1-9]\\d{0,2},\\d{3}\\b");
     private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,3})((?: \\d{3})+)\\b(?!/)");
 
@@ -219,6 +236,13 @@ public final class TapeEntry {
             case STIFFNESS -> us ? Units.POUND_FORCE / Units.INCH : 1000;
             case SPEED -> us ? Units.MILE_AN_HOUR : 1 / 3.6;
             case STRESS -> us ? Units.PSI : 1e6;
+            case PRESSURE -> us ? Units.PSI : 1000;
+            case WATER_FLOW -> us ? Units.GALLON / 60 : Units.LITRE / 60;
+            case AIR_FLOW -> us ? CUBIC_FOOT / 60 : 1 / Units.HOUR;
+            case FREE_AREA -> us ? Units.INCH * Units.INCH : 1e-4;
+            case U_VALUE -> us ? US_U : 1;
+            case HEAT_LOSS -> us ? US_LOSS : 1;
+            case SMALL_MASS -> us ? Units.POUND / 16 : 1e-3;
             case POWER, VOLTAGE, CURRENT, NIGHTS, DAYS, COUNT, MONEY, TEMPERATURE, FREQUENCY -> 1;
         };
     }
@@ -244,6 +268,13 @@ public final class TapeEntry {
             case SPEED -> SPEEDS;
             case FREQUENCY -> FREQUENCIES;
             case STRESS -> STRESSES;
+            case PRESSURE -> PRESSURES;
+            case WATER_FLOW -> WATER_FLOWS;
+            case AIR_FLOW -> AIR_FLOWS;
+            case FREE_AREA -> FREE_AREAS;
+            case U_VALUE -> U_VALUES;
+            case HEAT_LOSS -> HEAT_LOSSES;
+            case SMALL_MASS -> SMALL_MASSES;
             case TEMPERATURE -> Map.of();
             case ANGLE, SKEW -> ANGLES;
             case SHARE -> SHARES;
@@ -289,6 +320,13 @@ public final class TapeEntry {
             case ANGLE, SKEW -> "Try 90.";
             case SHARE -> "Try 30 or 30 %.";
             case NIGHTS, DAYS, COUNT -> "Try a number such as 3.";
+            case PRESSURE -> us ? "Try 40 psi." : "Try 280 kPa or 2.8 bar.";
+            case WATER_FLOW -> us ? "Try 1.5 gal/min." : "Try 5.7 L/min.";
+            case AIR_FLOW -> us ? "Try 500 cfm." : "Try 900 m³/h.";
+            case FREE_AREA -> us ? "Try 16 in²." : "Try 100 cm².";
+            case U_VALUE -> us ? "Try 0.2 BTU/h·ft²·°F." : "Try 1.1 W/m²K.";
+            case HEAT_LOSS -> us ? "Try 1.4 BTU/h·°F." : "Try 0.75 W/K.";
+            case SMALL_MASS -> us ? "Try 8 oz." : "Try 250 g.";
             case MONEY -> "Try 249.90.";
         };
     }

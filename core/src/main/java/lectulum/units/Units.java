@@ -18,6 +18,10 @@ public final class Units {
     /// Weight of a pound \[N\].
     public static final double POUND_FORCE = POUND * GRAVITY;
     /// A pound to the square inch \[Pa\].
+    /// Heat a square foot, an hour and a degree Fahrenheit in one watt a square metre and kelvin; the same without the area.
+    private static final double US_U = 1 / 5.678263;
+    private static final double US_LOSS = 1 / (1.8 * 0.29307107);
+    private static final double INCH_OF_WATER = 249.0889;
     public static final double PSI = POUND_FORCE / (INCH * INCH);
     /// A mile an hour \[m/s\].
     public static final double MILE_AN_HOUR = 5280 * FOOT / 3600;
@@ -106,6 +110,25 @@ public final class Units {
             case NIGHTS -> new Shown(trimmed(value, 1), value == 1 ? "night" : "nights");
             case DAYS -> new Shown(trimmed(value, 1), value == 1 ? "day" : "days");
             case COUNT -> new Shown(trimmed(value, 2), "");
+            case PRESSURE -> pressure(value, us);
+            case WATER_FLOW -> us
+                    ? new Shown(trimmed(value / GALLON * MINUTE, 2), "gal/min")
+                    : new Shown(trimmed(value / LITRE * MINUTE, 1), "L/min");
+            case AIR_FLOW -> us
+                    ? new Shown(rounded(value / (FOOT * FOOT * FOOT) * MINUTE), "cfm")
+                    : new Shown(rounded(value * HOUR), "m³/h");
+            case FREE_AREA -> us
+                    ? new Shown(rounded(value / (INCH * INCH)), "in²")
+                    : new Shown(rounded(value * 1e4), "cm²");
+            case U_VALUE -> us
+                    ? new Shown(decimals(value * US_U, 3), "BTU/h·ft²·°F")
+                    : new Shown(decimals(value, 2), "W/m²K");
+            case HEAT_LOSS -> us
+                    ? new Shown(rounded(value * US_LOSS), "BTU/h·°F")
+                    : new Shown(rounded(value), "W/K");
+            case SMALL_MASS -> us
+                    ? new Shown(rounded(value / POUND * 16), "oz")
+                    : new Shown(rounded(value * 1000), "g");
             case MONEY -> new Shown(Math.abs(value) < 100 ? trimmedMoney(value) : decimals(value, 0), style.currency());
         };
     }
@@ -133,6 +156,13 @@ public final class Units {
             case STRESS -> us ? 1 / PSI : 1e-6;
             case VOLUME -> us ? 1 / GALLON : 1 / LITRE;
             case ENERGY -> 1 / WATT_HOUR;
+            case PRESSURE -> us ? 1 / PSI : 1e-3;
+            case WATER_FLOW -> us ? MINUTE / GALLON : MINUTE / LITRE;
+            case AIR_FLOW -> us ? MINUTE / (FOOT * FOOT * FOOT) : HOUR;
+            case FREE_AREA -> us ? 1 / (INCH * INCH) : 1e4;
+            case U_VALUE -> us ? US_U : 1;
+            case HEAT_LOSS -> us ? US_LOSS : 1;
+            case SMALL_MASS -> us ? 16 / POUND : 1000;
             case DURATION, CHARGE -> 1 / HOUR;
             case RESISTANCE -> 1000;
             default -> 1;
@@ -198,8 +228,30 @@ public final class Units {
             case ANGLE, SKEW -> plain(Math.toDegrees(value), 2) + "°";
             case SHARE -> plain(value * 100, 2) + " %";
             case NIGHTS, DAYS, COUNT -> plain(value, 2);
+            case PRESSURE -> us ? plain(value / PSI, 2) + " psi" : plain(value / 1000, 2) + " kPa";
+            case WATER_FLOW -> us
+                    ? plain(value / GALLON * MINUTE, 2) + " gal/min"
+                    : plain(value / LITRE * MINUTE, 2) + " L/min";
+            case AIR_FLOW -> us
+                    ? plain(value / (FOOT * FOOT * FOOT) * MINUTE, 1) + " cfm"
+                    : plain(value * HOUR, 1) + " m³/h";
+            case FREE_AREA -> us ? plain(value / (INCH * INCH), 1) + " in²" : plain(value * 1e4, 1) + " cm²";
+            case U_VALUE -> us ? plain(value * US_U, 3) + " BTU/h·ft²·°F" : plain(value, 2) + " W/m²K";
+            case HEAT_LOSS -> us ? plain(value * US_LOSS, 2) + " BTU/h·°F" : plain(value, 2) + " W/K";
+            case SMALL_MASS -> us ? plain(value / POUND * 16, 1) + " oz" : plain(value * 1000, 1) + " g";
             case MONEY -> plain(value, 2);
         };
+    }
+
+    /// Thousands of pascals, or single ones of a draught; pounds a square inch, or inches of water.
+    private static Shown pressure(double value, boolean us) {
+        boolean small = Math.abs(value) < 1000;
+        if (us) {
+            return small
+                    ? new Shown(trimmed(value / INCH_OF_WATER, 2), "in w.c.")
+                    : new Shown(trimmed(value / PSI, 1), "psi");
+        }
+        return small ? new Shown(rounded(value), "Pa") : new Shown(trimmed(value / 1000, 1), "kPa");
     }
 
     /// Two decimals below a hundred, one below a thousand, none above.

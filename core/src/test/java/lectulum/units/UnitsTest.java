@@ -24,7 +24,11 @@ class UnitsTest {
             "FORCE | 150 | 150 N | 34 lbf", "TEMPERATURE | -5 | −5 °C | 23 °F", "ANGLE | 1.5 | 85.9 ° | 85.9 °",
             "DURATION | 90 | 1.5 min | 1.5 min", "DURATION | 5400 | 1.5 h | 1.5 h", "DAYS | 2.5 | 2.5 days | 2.5 days",
             "AREA | 6.7 | 6.70 m² | 72.1 ft²", "POWER | 45 | 45 W | 45 W",
-            "MASS | -12 | −12 kg | −26 lb", "MASS | NaN | – | –"})
+            "MASS | -12 | −12 kg | −26 lb", "MASS | NaN | – | –", "PRESSURE | 280000 | 280 kPa | 40.6 psi",
+            "PRESSURE | 250 | 250 Pa | 1 in w.c.", "WATER_FLOW | 1e-4 | 6 L/min | 1.59 gal/min",
+            "AIR_FLOW | 0.25 | 900 m³/h | 530 cfm", "FREE_AREA | 0.01 | 100 cm² | 16 in²",
+            "U_VALUE | 1.037 | 1.04 W/m²K | 0.183 BTU/h·ft²·°F", "HEAT_LOSS | 45.355 | 45 W/K | 86 BTU/h·°F",
+            "SMALL_MASS | 0.284 | 284 g | 10 oz"})
     void showsBothSystems(Quantity quantity, double si, String metric, String us) {
         assertThat(Units.text(si, quantity, METRIC).replace('\u00a0', ' ')).isEqualTo(metric);
         assertThat(Units.text(si, quantity, US).replace('\u00a0', ' ')).isEqualTo(us);
@@ -41,7 +45,8 @@ class UnitsTest {
 
     /// A tick a whole number of shown units away from 0 is shown as that number.
     @ParameterizedTest
-    @EnumSource(value = Quantity.class, names = {"MASS", "SPEED", "DEFLECTION", "FORCE", "MOMENT", "STRESS"})
+    @EnumSource(value = Quantity.class, names = {"MASS", "SPEED", "DEFLECTION", "FORCE", "MOMENT", "STRESS",
+            "WATER_FLOW", "AIR_FLOW", "FREE_AREA", "HEAT_LOSS", "SMALL_MASS"})
     void axesAreDividedInWhatIsShown(Quantity quantity) {
         for (Style style : List.of(METRIC, US)) {
             double twenty = 20 / Units.shownPerSi(quantity, 1, style);

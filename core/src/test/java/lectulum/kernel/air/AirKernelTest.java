@@ -72,9 +72,9 @@ class AirKernelTest {
 
         @Test
         void openingsThatAreNeverShut() {
-            assertThat(Openings.fixed(7.6)).containsExactly(0.0100, 0.0015);
-            assertThat(Openings.fixed(5)[0]).isEqualTo(0.0075);
-            assertThat(Openings.fixed(30)[1]).isEqualTo(0.0050);
+            assertThat(Openings.fixed(7.6)).containsExactly(new double[]{0.0100, 0.0015}, within(1e-12));
+            assertThat(Openings.fixed(5)[0]).isEqualTo(0.0075, within(1e-12));
+            assertThat(Openings.fixed(30)[1]).isEqualTo(0.0050, within(1e-12));
         }
 
         @Test
