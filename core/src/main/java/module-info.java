@@ -14,6 +14,7 @@ module lectulum.core {
     requires static java.compiler;
     requires transitive tools.jackson.databind;
 
+    exports lectulum.air;
     exports lectulum.analysis;
     exports lectulum.analysis.soundness;
     exports lectulum.assumed;
@@ -41,6 +42,7 @@ module lectulum.core {
     exports lectulum.design;
     exports lectulum.design.base;
     exports lectulum.design.brief;
+    exports lectulum.design.envelope;
     exports lectulum.design.feature;
     exports lectulum.design.thing;
     exports lectulum.design.vehicle;
@@ -50,6 +52,7 @@ module lectulum.core {
     exports lectulum.figures;
     exports lectulum.figures.drawing;
     exports lectulum.files;
+    exports lectulum.gas;
     exports lectulum.kernel.air;
     exports lectulum.kernel.beams;
     exports lectulum.kernel.bodies;

@@ -3,6 +3,13 @@ package lectulum.analysis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import lectulum.air.BreathStudies;
+import lectulum.air.Cabin;
+import lectulum.air.CoolStudies;
+import lectulum.air.DampStudies;
+import lectulum.air.EnvelopeStudies;
+import lectulum.air.InsulationStudies;
+import lectulum.air.WarmthStudies;
 import lectulum.balance.Balance;
 import lectulum.balance.Rig;
 import lectulum.balance.camp.CampStudies;
@@ -23,6 +30,7 @@ import lectulum.brief.Tiers;
 import lectulum.brief.bases.Bases;
 import lectulum.brief.height.HeightStudies;
 import lectulum.discipline.Discipline;
+import lectulum.gas.GasStudies;
 import lectulum.layout.Floor;
 import lectulum.layout.Layout;
 import lectulum.layout.Room;
@@ -74,6 +82,8 @@ public final class Disciplines {
                 WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
+                Cabin.DISCIPLINE, EnvelopeStudies.DISCIPLINE, WarmthStudies.DISCIPLINE, InsulationStudies.DISCIPLINE,
+                CoolStudies.DISCIPLINE, DampStudies.DISCIPLINE, BreathStudies.DISCIPLINE, GasStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,

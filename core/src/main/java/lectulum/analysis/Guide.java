@@ -9,6 +9,7 @@ import lectulum.design.base.Survey;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.Toilet;
 import lectulum.design.thing.MassSource;
+import lectulum.design.feature.Aired;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.SystemGroup;
@@ -74,6 +75,12 @@ public final class Guide {
                     step("grey", "Place something for the waste water", tank(d, Tank.Use.GREY)),
                     step("toilet", "Place the toilet of the brief",
                             d.brief().toilet() == Toilet.NONE || tank(d, Tank.Use.BLACK)));
+            case AIR -> List.of(
+                    step("walls", "Say what the walls are built of", !d.envelope().walls().isEmpty()),
+                    step("vents", "Give the cabin a low and a high opening for air",
+                            d.things().stream().filter(t -> t.has(Aired.Vent.class)).count() > 1),
+                    step("alarms", "Place the alarms: carbon monoxide, gas, smoke",
+                            any(d, t -> t.feature(Aired.Alarm.class).filter(Aired.Alarm::monoxide).isPresent())));
             case MATERIALS -> List.of(step("framing", "Say how the walls are framed (Base, Walls)",
                     !d.base().carcass().framing().isEmpty()),
                     step("spread", "Add floor, lining and insulation from the list of things",

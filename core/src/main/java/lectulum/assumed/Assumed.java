@@ -62,7 +62,7 @@ public final class Assumed {
 
     /// One assumed value.
     ///
-    /// @param table in which it ships: `layout`, `balance` or `power`
+    /// @param table in which it ships: `layout`, `balance`, `power`, `air` or `water`
     /// @param pages on which it is shown, by their ids
     /// @param value SI, unless the project has its own
     /// @param low   least that is sensible
@@ -101,7 +101,7 @@ public final class Assumed {
     /// @throws IllegalStateException where table and names do not agree, which every test of anything assumed would show
     private static Map<Assumption, Entry> read() {
         Map<Assumption, Entry> table = new EnumMap<>(Assumption.class);
-        for (String name : List.of("layout", "balance", "power")) {
+        for (String name : List.of("layout", "balance", "power", "air", "water")) {
             for (CSVRecord row : Table.rows(name)) {
                 Assumption what = Assumption.of(row.get("id"))
                         .orElseThrow(() -> new IllegalStateException("nobody asks for " + row.get("id")));

@@ -235,7 +235,25 @@ public enum Assumption {
     BRAKE_MAGNETS("magnet.count"),
     BRAKE_OHMS("magnet.ohms"),
     BRAKE_AREA("magnet.area"),
-    BREAKAWAY("breakaway.charge");
+    BREAKAWAY("breakaway.charge"),
+    AIR_DAY("air.day"),
+    AIR_NIGHT("air.night"),
+    AIR_WINTER("air.winter"),
+    AIR_SUMMER("air.summer"),
+    AIR_COOL("air.cool"),
+    AIR_CHANGES("air.changes"),
+    AIR_POPUP("air.popup"),
+    AIR_FURNITURE("air.furniture"),
+    AIR_HUMID("air.humid"),
+    AIR_WIND("air.wind"),
+    AIR_BEARING("air.bearing"),
+    AIR_TREES("air.trees"),
+    AIR_NIGHTS("air.nights"),
+    AIR_PRICE("air.price"),
+    AIR_COOKED("air.cooked"),
+    AIR_WET("air.wet"),
+    AIR_DOOR_LOW("air.doorLow"),
+    WATER_CAMP("water.camp");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -77,11 +77,17 @@ public final class FeatureList {
         };
     }
 
-    /// Lengths in mm and angles in degrees, all else as it is.
+    /// As data sheets say it: lengths in mm, angles in degrees, water in litres and litres a minute, air in cubic metres an
+    /// hour, openings in cm², times in hours; all else as it is.
     private static double unit(Meaning slot) {
         return switch (slot.quantity()) {
             case LENGTH -> 0.001;
             case ANGLE -> Math.PI / 180;
+            case VOLUME -> 1e-3;
+            case WATER_FLOW -> 1e-3 / 60;
+            case AIR_FLOW -> 1.0 / 3600;
+            case FREE_AREA -> 1e-4;
+            case DURATION -> 3600;
             default -> 1;
         };
     }

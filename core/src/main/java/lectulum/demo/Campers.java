@@ -32,6 +32,7 @@ import lectulum.design.brief.Skill;
 import lectulum.design.brief.Terrain;
 import lectulum.design.brief.Travel;
 import lectulum.design.brief.Wish;
+import lectulum.design.envelope.Envelope;
 import lectulum.design.brief.CamperType;
 import lectulum.design.brief.Climate;
 import lectulum.design.brief.Person;
@@ -81,9 +82,9 @@ public final class Campers {
         };
     }
 
-    /// With raceways along its sides.
+    /// With raceways along its sides and walls of the usual build.
     private static Design wired(Design d) {
-        return d.with(Raceways.laid(d));
+        return d.with(Raceways.laid(d)).with(Envelope.usual(d.brief().type()));
     }
 
     /// A sensible camper to start from, already drawn.
@@ -101,7 +102,7 @@ public final class Campers {
             case OVERLAND -> startOverland();
             case CARGO -> startCargo();
         };
-        return Project.of(name, design);
+        return Project.of(name, design.with(Envelope.usual(type)));
     }
 
     private static Design nightjar() {

@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Brief;
+import lectulum.design.envelope.Envelope;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
@@ -25,11 +26,12 @@ import lectulum.design.wiring.Wiring;
 public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
         List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
         List<Weighing> weighings,
-        @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring) implements DesignBuilder.With {
+        @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
+        Envelope envelope) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -47,6 +49,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case WEIGHINGS -> d.weighings;
                 case GARAGE -> d.garage;
                 case WIRING -> d.wiring;
+                case ENVELOPE -> d.envelope;
             };
         }
     }
@@ -59,7 +62,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.SETTINGS) ? settings : Settings.NONE,
                 parts.contains(Part.WEIGHINGS) ? weighings : List.of(),
                 parts.contains(Part.GARAGE) ? garage : List.of(),
-                parts.contains(Part.WIRING) ? wiring : Wiring.NONE);
+                parts.contains(Part.WIRING) ? wiring : Wiring.NONE,
+                parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -73,12 +77,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         weighings = weighings == null ? List.of() : List.copyOf(weighings);
         garage = garage == null ? List.of() : List.copyOf(garage);
         wiring = wiring == null ? Wiring.NONE : wiring;
+        envelope = envelope == null ? Envelope.NONE : envelope;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
-        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE);
+        this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
+                Envelope.NONE);
     }
 
     public Design with(Settings newSettings) {
@@ -119,6 +125,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design with(Base newBase) {
         return withBase(newBase);
+    }
+
+    public Design with(Envelope newEnvelope) {
+        return withEnvelope(newEnvelope);
     }
 
     public Design with(Wiring newWiring) {

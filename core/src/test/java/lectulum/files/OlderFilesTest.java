@@ -15,6 +15,7 @@ import lectulum.design.Project;
 import lectulum.design.Settings;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.EmptyMass;
+import lectulum.design.envelope.Envelope;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Rating;
@@ -125,12 +126,13 @@ class OlderFilesTest {
                 .containsAll(FeatureKind.all());
     }
 
-    /// A project without what came after the file of the first version was written: wiring, and what a thing is to it.
+    /// A project without what came after the file of the first version was written: wiring, walls, and what a thing is to power,
+    /// water and air.
     private static Project unwired(String file) throws UnreadableFile {
         Project p = ProjectJson.read(file).project();
         Design d = p.design();
-        return p.with(d.without(d.things().stream().map(Thing::id).filter(id -> id.startsWith("electric-")).toList())
-                .with(Wiring.NONE));
+        return p.with(d.without(d.things().stream().map(Thing::id).filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
+                .with(Wiring.NONE).with(Envelope.NONE));
     }
 
     /// The same camper as the first version wrote it, which held 0 for what is not known.

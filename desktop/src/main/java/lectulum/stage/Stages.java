@@ -3,6 +3,7 @@ package lectulum.stage;
 import java.util.List;
 import lectulum.figures.Stage;
 import lectulum.sheet.SheetLook;
+import lectulum.stage.air.AirUnit;
 import lectulum.stage.balance.BalanceUnit;
 import lectulum.stage.base.BaseUnit;
 import lectulum.stage.brief.BriefUnit;
@@ -22,6 +23,7 @@ public final class Stages {
             new BalanceUnit(),
             new PowerUnit(),
             new WaterUnit(),
+            new AirUnit(),
             new MaterialsUnit(),
             new MoneyUnit(),
             new PapersUnit());

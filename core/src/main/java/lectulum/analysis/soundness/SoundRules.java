@@ -8,7 +8,7 @@ import lectulum.figures.Stage;
 enum SoundRules implements Rule {
     ON_BRIEF(Stage.BRIEF), ON_BASE(Stage.BASE), ON_LAYOUT(Stage.LAYOUT), ON_BALANCE(Stage.BALANCE), ON_POWER(
             Stage.POWER),
-    ON_WATER(Stage.WATER), ON_MONEY(Stage.MONEY);
+    ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_MONEY(Stage.MONEY);
 
     private final Card card;
 
@@ -18,6 +18,17 @@ enum SoundRules implements Rule {
 
     static SoundRules on(Stage stage) {
         return Arrays.stream(values()).filter(r -> r.stage() == stage).findFirst().orElse(ON_LAYOUT);
+    }
+
+    /// By the table in which an assumed value ships.
+    static SoundRules ofTable(String table) {
+        return switch (table) {
+            case "layout" -> ON_LAYOUT;
+            case "power" -> ON_POWER;
+            case "water" -> ON_WATER;
+            case "air" -> ON_AIR;
+            default -> ON_BALANCE;
+        };
     }
 
     @Override

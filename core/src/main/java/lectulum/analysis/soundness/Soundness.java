@@ -72,7 +72,8 @@ public final class Soundness {
                 looked(d, Design::base, "base", Stage.BASE, "", this::base), things(d.things()),
                 listed(d, Design::cases, cases), d.accepted(), d.settings(), listed(d, Design::weighings, days),
                 listed(d, Design::garage, garage),
-                looked(d, Design::wiring, "wiring", Stage.POWER, "the wiring", ranges::mended));
+                looked(d, Design::wiring, "wiring", Stage.POWER, "the wiring", ranges::mended),
+                looked(d, Design::envelope, "envelope", Stage.AIR, "the walls", ranges::mended));
     }
 
     private <T> T looked(Design d, Function<Design, T> part, String id, Stage stage, String owner,
@@ -92,7 +93,7 @@ public final class Soundness {
         own.forEach((id, value) -> Assumption.of(id).map(Assumed::entry)
                 .filter(e -> !(value >= e.low() && value <= e.high()))
                 .ifPresent(e -> findings
-                        .add(Finding.of(e.table().equals("layout") ? SoundRules.ON_LAYOUT : SoundRules.ON_BALANCE,
+                        .add(Finding.of(SoundRules.ofTable(e.table()),
                                 Subject.part("assumed." + (whose.isEmpty() ? "" : "other.") + id), Severity.WARN,
                                 Sentence.of("{0} cannot be right", whose + e.label()),
                                 Sentence.of("It is {0}; possible is {1} to {2}. Until it is mended, {3} is used.",

@@ -21,7 +21,8 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
         Feature.Store, Feature.Packed, Feature.Service, Feature.KeepClear, Feature.Worktop, Feature.Step,
         Feature.Sanitary, Feature.Flame, Feature.Fabric, Feature.Handed, Feature.Timed, Feature.Lid, Feature.Rising,
         Feature.Rails, Feature.RollFront, Feature.Leg, Feature.Bearers, Feature.Hung, Feature.Cables, Feature.Hoist,
-        Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric {
+        Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric, Aired, Fuelled,
+        Plumbed {
 
     /// A side of a thing.
     enum Face {

@@ -86,7 +86,31 @@ public final class FeatureKind {
             kind(Electric.Outlet.class, "a socket", t -> new Electric.Outlet(10)),
             kind(Electric.Lamp.class, "a lamp",
                     t -> new Electric.Lamp(150, Electric.Zone.ROOM, false, false, false)),
-            kind(Electric.Rides.class, "a moving part it rides on", t -> new Electric.Rides(Part.HATCH)));
+            kind(Electric.Rides.class, "a moving part it rides on", t -> new Electric.Rides(Part.HATCH)),
+            kind(Plumbed.Vessel.class, "the inside of a tank", t -> Plumbed.Vessel.USUAL),
+            kind(Plumbed.Cans.class, "cans to carry", t -> new Plumbed.Cans(1, false)),
+            kind(Plumbed.WaterPump.class, "a water pump",
+                    t -> new Plumbed.WaterPump(11.3 / 60_000, 170_000, 310_000, 0)),
+            kind(Plumbed.WaterTap.class, "a water tap",
+                    t -> new Plumbed.WaterTap(Plumbed.Use.SINK, 5.7 / 60_000, false)),
+            kind(Plumbed.Boiler.class, "a water heater",
+                    t -> new Plumbed.Boiler(Aired.Energy.GAS, 1500, 0.8, 0.006, 60, 0)),
+            kind(Plumbed.CityInlet.class, "a water inlet", t -> new Plumbed.CityInlet(310_000, true)),
+            kind(Plumbed.Strainer.class, "a water filter", t -> new Plumbed.Strainer(false)),
+            kind(Aired.Glazing.class, "a pane", t -> Aired.Glazing.SINGLE),
+            kind(Aired.Vent.class, "a vent", t -> new Aired.Vent(0.015, 0.5, true)),
+            kind(Aired.Fan.class, "a fan", t -> new Aired.Fan(900 / 3600.0, 60)),
+            kind(Aired.RoomHeater.class, "a room heater",
+                    t -> new Aired.RoomHeater(Aired.Energy.DIESEL, 900, 2000, 0.8, true)),
+            kind(Aired.Cooler.class, "an air conditioner", t -> new Aired.Cooler(1500, 2.9)),
+            kind(Aired.Alarm.class, "an alarm", t -> new Aired.Alarm(Aired.Alarm.Danger.CARBON_MONOXIDE)),
+            kind(Aired.ColdStore.class, "a cold box", t -> new Aired.ColdStore(0.8, 4, 10, 0)),
+            kind(Fuelled.Burner.class, "a burner",
+                    t -> new Fuelled.Burner(Aired.Energy.GAS, 2000, 1800, 1, Fuelled.Flue.ROOM)),
+            kind(Fuelled.Bottle.class, "a gas bottle",
+                    t -> new Fuelled.Bottle(Math.clamp(t.tank().map(k -> k.fullMass()).orElse(5.0), 0.1, 50), 1, 0.95,
+                            0)),
+            kind(Fuelled.GasLocker.class, "a gas locker", t -> new Fuelled.GasLocker(0.01, true)));
     private static final Map<Class<?>, FeatureKind> BY_TYPE = ALL.stream()
             .collect(Collectors.toMap(FeatureKind::type, k -> k));
 

@@ -213,6 +213,30 @@ class HeatKernelTest {
         }
     }
 
+    /// Roof of 7.2 m² from 3.4 to 0.75 with 38 mm at 14 a square metre; walls of 18.4 m² to 0.92 with 25 mm at 11; 12 K colder
+    /// for 12 h of 25 nights, 80 %, diesel at 1.60 a litre.
+    @Test
+    void whatInsulationIsWorth() {
+        Worth.Surface roof = new Worth.Surface(7.2, 3.4, 0.75, 0.038, 33, 14);
+        Worth.Surface walls = new Worth.Surface(18.4, 3.4, 0.92, 0.025, 33, 11);
+        Worth one = Worth.of(List.of(roof), 12, 12 * 3600, 25, 0.80, 35.95e9, 1600);
+        Worth both = Worth.of(List.of(roof, walls), 12, 12 * 3600, 25, 0.80, 35.95e9, 1600);
+
+        is(one.loss(), 19.08);
+        is(one.fuel() * 1000, 8.5979);
+        is(one.mass(), 9.0288);
+        is(one.cost(), 100.8);
+        is(one.space(), 0.2736);
+        is(one.seasons(), 7.3273);
+        is(both.loss(), 64.712);
+        is(both.fuel() * 1000, 29.161);
+        is(both.mass(), 24.209);
+        is(both.cost(), 303.2);
+        is(both.space(), 0.7336);
+        is(both.seasons(), 6.4984);
+        assertThat(Worth.of(List.of(roof), 12, 3600, 25, 0.8, 35.95e9, 0).seasons()).isInfinite();
+    }
+
     @Nested
     class Summer {
         private static final double NOSE = Math.toRadians(202);

@@ -1,0 +1,345 @@
+package lectulum.air;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.catalogue.Catalogue;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.feature.Aired;
+import lectulum.design.feature.Feature;
+import lectulum.design.feature.Fuelled;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Role;
+import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Subject;
+import lectulum.figures.drawing.Listing;
+import lectulum.kernel.air.Breath;
+import lectulum.kernel.air.Openings;
+import lectulum.units.Quantity;
+
+/// Air to breathe: carbon dioxide of sleepers, openings by warmth and wind, fans and their inlets, alarms.
+public final class BreathStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-breath", "Fresh air", Stage.AIR,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Cabin.DISCIPLINE)))
+            .checking(BreathRules.class, BreathStudies::remedies);
+    private static final double HALF = 0.5;
+    private static final double GAS_HIGH = 0.3;
+    private static final double HOURS = 8 * 3600;
+    private static final double SLEEPING_LOW = 0.3;
+    private static final double SLEEPING_HIGH = 1.8;
+    private static final double CEILING = 0.35;
+    private static final double MILD = 10;
+    private static final String SOURCE = "one mixed room; see docs/method/air.md";
+
+    private BreathStudies() {
+    }
+
+    static List<Study> of(Design d, Cabin c) {
+        if (c.open()) {
+            return List.of(new Study.Notebook("air-breath", Stage.AIR, "Fresh air", "")
+                    .note("The body is open: there is air enough.").done());
+        }
+        Vents v = Vents.of(d);
+        List<Study> all = new ArrayList<>();
+        all.add(breath(d, c, v));
+        all.add(vents(c, v));
+        if (!v.fans().isEmpty()) {
+            all.add(fans(d, v));
+        }
+        all.add(alarms(d));
+        return all;
+    }
+
+    private static Study breath(Design d, Cabin c, Vents v) {
+        Study.Notebook book = new Study.Notebook("air-breath", Stage.AIR, "Carbon dioxide of a night", "");
+        Sleepers s = Sleepers.of(d.brief(), Sleepers.Doing.ASLEEP);
+        if (d.brief().people().isEmpty()) {
+            return book.note("Nobody travels yet: name people in the Brief.").done();
+        }
+        Breath b = new Breath(Math.max(0.1, c.volume()), s.breath());
+        double inside = Assumed.value(d, Assumption.AIR_NIGHT);
+        double own = c.changes() * c.volume() / 3600;
+        double open = own + v.flow(inside, inside - MILD);
+        Sentence people = Sentence.of("{0} asleep in {1} of air", d.brief().people().size(),
+                new Amount(c.volume(), Quantity.SPACE));
+        book.figure("air.breath.need", "Fresh air that keeps it good", b.needs(Breath.GOOD), Quantity.AIR_FLOW,
+                "CO2 / (1500 − 420 ppm)", people, SOURCE);
+        book.figure("air.breath.open", "Comes in, vents open", open, Quantity.AIR_FLOW, "vents by warmth and wind + gaps",
+                Sentence.of("10 K warmer inside, {0} of wind", new Amount(v.wind(), Quantity.SPEED)), SOURCE);
+        ppm(book, "air.breath.settles", "It settles at, vents open", b.settles(open), people);
+        ppm(book, "air.breath.shut", "The same, vents shut", b.settles(own), people);
+        double sealed = b.sealed(Breath.OUTSIDE, Breath.DANGER);
+        book.figure("air.breath.sealed", "Sealed tight, until it is dangerous", sealed, Quantity.DURATION,
+                "V (40 000 − 420 ppm) / CO2", Sentence.of("bad air, 5 000 ppm, after {0}",
+                        Amount.hours(b.sealed(Breath.OUTSIDE, Breath.WORKPLACE))),
+                SOURCE);
+        double morning = b.after(Breath.OUTSIDE, open, HOURS);
+        if (sealed < HOURS && own + v.low() + v.high() <= 0) {
+            book.say(BreathRules.BREATH, Severity.STOP, Sentence.of("Sealed tight, the air is dangerous after {0}",
+                    Amount.hours(sealed)), Sentence.of("Openings that can never be shut, low and high."));
+        } else if (morning > Breath.GOOD) {
+            book.say(BreathRules.BREATH, morning > Breath.WORKPLACE ? Severity.WARN : Severity.NOTE,
+                    Sentence.of("{0} ppm of carbon dioxide by morning, vents open",
+                            Amount.count(Math.rint(morning / 50) * 50)),
+                    Sentence.of("1 500 is good air, 5 000 the limit at work. {0} of fresh air are wanted, {1} come.",
+                            new Amount(b.needs(Breath.GOOD), Quantity.AIR_FLOW), new Amount(open, Quantity.AIR_FLOW)));
+        }
+        if (v.apart() > 0) {
+            double each = Openings.pairFor(Math.max(0, b.needs(Breath.GOOD) - own), v.apart(), inside, inside - MILD,
+                    v.wind());
+            if (Double.isFinite(each)) {
+                book.figure("air.breath.pair", "A low and a high opening for it, each", each / Openings.SCREEN,
+                        Quantity.FREE_AREA, "√2 Q / (0.6 √(2 g Δh ΔT / T))",
+                        Sentence.of("{0} apart, behind screens", Amount.m(v.apart())), SOURCE);
+            }
+        }
+        return book.caution("No flame, generator or charcoal where people sleep. An alarm never replaces fresh air.")
+                .done();
+    }
+
+    private static void ppm(Study.Notebook book, String id, String label, double value, Sentence numbers) {
+        if (Double.isFinite(value)) {
+            book.figure(id, label, Math.rint(value), Quantity.COUNT, "420 + CO2 / air",
+                    Sentence.of("ppm; {0}", numbers), SOURCE);
+        } else {
+            book.absent(id, label, Quantity.COUNT, "420 + CO2 / air", "never: no air comes in");
+        }
+    }
+
+    private static Study vents(Cabin c, Vents v) {
+        Study.Notebook book = new Study.Notebook("air-vents", Stage.AIR, "Openings that are never shut", "");
+        double[] fixed = Openings.fixed(c.floor());
+        Listing.Maker table = new Listing.Maker("").words("").numbers("there", "wanted");
+        table.row("High, free", new Amount(v.alwaysHigh(), Quantity.FREE_AREA),
+                new Amount(fixed[0], Quantity.FREE_AREA));
+        table.row("Low, free", new Amount(v.always(), Quantity.FREE_AREA), new Amount(fixed[1], Quantity.FREE_AREA));
+        table.row("All that is open now, high", new Amount(v.high(), Quantity.FREE_AREA), "");
+        table.row("All that is open now, low", new Amount(v.low(), Quantity.FREE_AREA), "");
+        book.listing(table.done());
+        book.figure("air.vents.high", "Never shut, high", v.alwaysHigh(), Quantity.FREE_AREA, "Σ opening × free part",
+                Sentence.of("{0} wanted for {1} of floor", new Amount(fixed[0], Quantity.FREE_AREA),
+                        new Amount(c.floor(), Quantity.AREA)),
+                "as commonly quoted from EN 721: verify");
+        book.figure("air.vents.low", "Never shut, low", v.always(), Quantity.FREE_AREA, "Σ opening × free part",
+                Sentence.of("{0} wanted", new Amount(fixed[1], Quantity.FREE_AREA)),
+                "as commonly quoted from EN 721: verify");
+        boolean high = v.alwaysHigh() < fixed[0] - 1e-9;
+        boolean low = v.always() < fixed[1] - 1e-9;
+        if (high || low) {
+            book.say(BreathRules.VENTS, Severity.STOP,
+                    Sentence.of(high && low
+                            ? "Openings that can never be shut: {0} high and {1} low, {2} and {3} are wanted"
+                            : high
+                                    ? "High openings that can never be shut: {0}, {2} are wanted"
+                                    : "Low openings that can never be shut: {1}, {3} are wanted",
+                            new Amount(v.alwaysHigh(), Quantity.FREE_AREA), new Amount(v.always(), Quantity.FREE_AREA),
+                            new Amount(fixed[0], Quantity.FREE_AREA), new Amount(fixed[1], Quantity.FREE_AREA)),
+                    Sentence.of("Shut for warmth, a cabin wets its windows and starves its sleepers. Free area counts,"
+                            + " screens and louvres halve it; the code in force rules."));
+        }
+        return book.done();
+    }
+
+    private static Study fans(Design d, Vents v) {
+        Study.Notebook book = new Study.Notebook("air-fans", Stage.AIR, "Fans", "");
+        double window = d.things().stream().filter(t -> t.has(Aired.Glazing.class))
+                .flatMap(t -> t.feature(Feature.Opening.class).stream()).mapToDouble(BreathStudies::opens).max()
+                .orElse(0);
+        Listing.Maker table = new Listing.Maker("").words("Fan").numbers("moves freely", "vents alone", "room below outside",
+                "a window open", "room below outside ");
+        List<Thing> fumes = d.things().stream().filter(BreathStudies::spills).toList();
+        for (Thing t : v.fans()) {
+            Aired.Fan f = t.feature(Aired.Fan.class).orElseThrow();
+            Openings.Drawn vents = Openings.fan(f.flow(), f.pressure(), v.low());
+            Openings.Drawn open = Openings.fan(f.flow(), f.pressure(), v.low() + window);
+            table.row(t.name(), new Amount(f.flow(), Quantity.AIR_FLOW), new Amount(vents.flow(), Quantity.AIR_FLOW),
+                    new Amount(vents.under(), Quantity.PRESSURE),
+                    window > 0 ? new Amount(open.flow(), Quantity.AIR_FLOW) : "none opens",
+                    window > 0 ? new Amount(open.under(), Quantity.PRESSURE) : "–");
+            if (open.share() < HALF) {
+                book.say(BreathRules.FAN, Subject.thing(t.id()), Severity.WARN,
+                        Sentence.of("{0} moves {1} of {2}", t.name(), new Amount(open.flow(), Quantity.AIR_FLOW),
+                                new Amount(f.flow(), Quantity.AIR_FLOW)),
+                        Sentence.of("{0} of inlet is all there is; for nine tenths of it {1} are wanted.",
+                                new Amount(v.low() + window, Quantity.FREE_AREA),
+                                new Amount(Openings.inletFor(f.flow(), f.pressure()), Quantity.FREE_AREA)),
+                        List.of(t.id()));
+            }
+            spill(book, t, fumes, vents, open);
+        }
+        return book.listing(table.done()).done();
+    }
+
+    /// Free area of a window that is opened \[m²\].
+    private static double opens(Feature.Opening o) {
+        return switch (o.leaf()) {
+            case FIXED -> 0;
+            case SLIDING -> 0.5 * o.width() * o.height();
+            case TOP_HUNG, HINGED_FRONT, HINGED_REAR, RAMP -> o.width() * o.height();
+        };
+    }
+
+    private static void spill(Study.Notebook book, Thing fan, List<Thing> fumes, Openings.Drawn vents,
+            Openings.Drawn open) {
+        if (fumes.isEmpty() || vents.under() <= Openings.SPILLS) {
+            return;
+        }
+        boolean cooking = fumes.stream().allMatch(t -> t.feature(Fuelled.Burner.class)
+                .filter(b -> b.flue() == Fuelled.Flue.ROOM).isPresent());
+        List<String> ids = new ArrayList<>(List.of(fan.id()));
+        fumes.forEach(t -> ids.add(t.id()));
+        book.say(BreathRules.SPILL, Subject.thing(fan.id()), cooking ? Severity.WARN : Severity.STOP,
+                Sentence.of("{0} draws the room {1} below outside; {2} burns in it", fan.name(),
+                        new Amount(vents.under(), Quantity.PRESSURE), fumes.getFirst().name()),
+                cooking
+                        ? Sentence.of("With a window open it is {0}. Cook with a window open and the fan slow; over 5 Pa a"
+                                + " flame gets its air back from where it should not.",
+                                new Amount(open.under(), Quantity.PRESSURE))
+                        : Sentence.of("Over 5 Pa smoke is drawn back into the room, and a fan never makes that safe. Burn"
+                                + " only what is room-sealed, and give the fan an inlet."),
+                ids);
+    }
+
+    /// Whether its smoke, or its air, is that of the room.
+    static boolean spills(Thing t) {
+        boolean heater = t.feature(Aired.RoomHeater.class).filter(h -> h.burns().flame() && !h.sealed()).isPresent();
+        boolean burner = t.feature(Fuelled.Burner.class)
+                .filter(b -> b.flue() == Fuelled.Flue.ROOM || b.flue() == Fuelled.Flue.OPEN).isPresent();
+        return (heater || burner) && t.mount() != Mount.OUTSIDE;
+    }
+
+    private static boolean burns(Thing t) {
+        return t.has(Fuelled.Burner.class) || t.has(Feature.Flame.class)
+                || t.feature(Aired.RoomHeater.class).filter(h -> h.burns().flame()).isPresent();
+    }
+
+    private static Study alarms(Design d) {
+        Study.Notebook book = new Study.Notebook("air-alarms", Stage.AIR, "Alarms", "");
+        boolean flame = d.things().stream().anyMatch(BreathStudies::burns);
+        boolean gas = d.things().stream().anyMatch(t -> t.has(Fuelled.Bottle.class));
+        boolean sleeps = d.things().stream().anyMatch(t -> t.has(Feature.Bed.class));
+        Listing.Maker table = new Listing.Maker("").words("Alarm", "where it belongs", "there");
+        double high = Math.max(0, d.base().shell().height() - CEILING);
+        Optional<Thing> monoxide = alarm(d, Aired.Alarm::monoxide, SLEEPING_LOW, SLEEPING_HIGH);
+        Optional<Thing> leak = alarm(d, Aired.Alarm::gas, 0, GAS_HIGH);
+        Optional<Thing> smoke = alarm(d, a -> a.danger() == Aired.Alarm.Danger.SMOKE, high, Double.POSITIVE_INFINITY);
+        table.row("carbon monoxide", "at sleeping height", shown(monoxide));
+        table.row("gas", "no more than 0.3 m above the floor", shown(leak));
+        table.row("smoke", "under the ceiling", shown(smoke));
+        book.listing(table.done());
+        if (sleeps && flame) {
+            missing(book, "monoxide", "carbon monoxide", monoxide, SLEEPING_LOW, SLEEPING_HIGH);
+        }
+        if (gas) {
+            missing(book, "gas", "gas", leak, 0, GAS_HIGH);
+        }
+        if (sleeps) {
+            missing(book, "smoke", "smoke", smoke, high, Double.POSITIVE_INFINITY);
+        }
+        return book.note("Makers' instructions rule. A combined alarm low down warns of gas; carbon monoxide wants one at the"
+                + " height of heads.").done();
+    }
+
+    /// The alarm of a kind that hangs where it belongs, else any of it.
+    private static Optional<Thing> alarm(Design d, java.util.function.Predicate<Aired.Alarm> of, double low,
+            double high) {
+        List<Thing> all = d.things().stream().filter(t -> t.feature(Aired.Alarm.class).filter(of).isPresent()).toList();
+        return all.stream().filter(t -> middle(t) >= low && middle(t) <= high).findFirst()
+                .or(() -> all.stream().findFirst());
+    }
+
+    private static double middle(Thing t) {
+        return t.place().z() + t.size().height() / 2;
+    }
+
+    private static Object shown(Optional<Thing> t) {
+        return t.<Object>map(x -> Sentence.of("{0}, {1} above the floor", x.name(), Amount.m(x.place().z())))
+                .orElse("no");
+    }
+
+    private static void missing(Study.Notebook book, String key, String what, Optional<Thing> t, double low,
+            double high) {
+        if (t.isEmpty()) {
+            book.say(BreathRules.ALARMS, Subject.part(key), Severity.STOP, Sentence.of("There is no alarm for {0}", what),
+                    Sentence.of("It is what wakes people. Place one."), List.of());
+            return;
+        }
+        double z = middle(t.get());
+        if (z < low || z > high) {
+            book.say(BreathRules.ALARMS, Subject.part(key), Severity.WARN,
+                    Sentence.of("The alarm for {0} hangs {1} above the floor", what, Amount.m(z)),
+                    Double.isFinite(high)
+                            ? Sentence.of("It belongs between {0} and {1}.", Amount.m(low), Amount.m(high))
+                            : Sentence.of("It belongs over {0}.", Amount.m(low)),
+                    List.of(t.get().id()));
+        }
+    }
+
+    private static Stream<Remedy> remedies(Known known, BreathRules rule, Finding finding) {
+        Design d = known.design();
+        return switch (rule) {
+            case BREATH, VENTS -> Stream.concat(DampStudies.vents(d), never(d));
+            case FAN, SPILL -> DampStudies.vents(d);
+            case ALARMS -> alarms(d, finding);
+        };
+    }
+
+    /// Vents that are there, kept from being shut.
+    private static Stream<Remedy> never(Design d) {
+        return d.things().stream().anyMatch(t -> t.feature(Aired.Vent.class).filter(Aired.Vent::shuts).isPresent())
+                ? Stream.of(new Remedy(Sentence.of("Fix the vents that are there open"),
+                        new Edit("Vents fixed open", x -> x.withThings(x.things().stream().map(t -> t
+                                .feature(Aired.Vent.class)
+                                .map(v -> t.with(new Aired.Vent(v.area(), v.part(), false))).orElse(t)).toList()))))
+                : Stream.empty();
+    }
+
+    private static Stream<Remedy> alarms(Design d, Finding finding) {
+        String key = finding.about().key();
+        double high = d.base().shell().height() - 0.10;
+        double z = switch (key) {
+            case "gas" -> 0.12;
+            case "smoke" -> high;
+            default -> 0.7;
+        };
+        Stream<Remedy> moved = finding.things().stream().flatMap(id -> d.thing(id).stream()).map(t -> new Remedy(
+                Sentence.of("{0} at {1}", t.name(), Amount.m(z)), new Edit("Move an alarm", x -> x.mapping(t.id(),
+                        o -> o.with(o.place().moved(0, 0, z - o.place().z()))))));
+        return Stream.concat(moved, another(d, key, z).stream());
+    }
+
+    private static Optional<Remedy> another(Design d, String key, double z) {
+        String id = key.equals("smoke") ? "smoke-alarm" : "gas-and-carbon-monoxide-alarm";
+        Aired.Alarm.Danger danger = switch (key) {
+            case "smoke" -> Aired.Alarm.Danger.SMOKE;
+            case "gas" -> Aired.Alarm.Danger.GAS;
+            default -> Aired.Alarm.Danger.CARBON_MONOXIDE;
+        };
+        return Catalogue.shipped().find(id).map(t -> {
+            Thing placed = t.withId(d.freeId(key + "-alarm")).withName(switch (key) {
+                case "smoke" -> "Smoke alarm";
+                case "gas" -> "Gas alarm";
+                default -> "Carbon monoxide alarm";
+            }).with(new Aired.Alarm(danger)).with(new Placement(d.base().shell().length() / 2,
+                    d.base().shell().width() / 2 - d.base().wall() / 2, z, 0)).withRole(Role.BUILT_IN);
+            return new Remedy(Sentence.of("{0} at {1}: {2}", placed.name(), Amount.m(z),
+                    Amount.money(placed.cost().planned())), new Edit("Place an alarm", x -> x.plus(placed)));
+        });
+    }
+}

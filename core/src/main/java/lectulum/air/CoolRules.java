@@ -1,0 +1,20 @@
+package lectulum.air;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of cooling.
+public enum CoolRules implements Rule {
+    COOLER("air.cooler", "does the air conditioner fit the hottest afternoon");
+
+    private final Card card;
+
+    CoolRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.AIR, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

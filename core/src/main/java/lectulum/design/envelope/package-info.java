@@ -1,0 +1,2 @@
+/// What the walls of the cabin are built of, as heat and vapour see them.
+package lectulum.design.envelope;
