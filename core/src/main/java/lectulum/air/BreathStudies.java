@@ -6,15 +6,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
-import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Aired;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.Fuelled;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Placement;
-import lectulum.design.thing.Role;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
@@ -41,7 +38,7 @@ public final class BreathStudies {
     private static final double HALF = 0.5;
     private static final double GAS_HIGH = 0.3;
     private static final double HOURS = 8 * 3600;
-    private static final double SLEEPING_LOW = 0.3;
+    private static final double SLEEPING_LOW = 0.25;
     private static final double SLEEPING_HIGH = 1.8;
     private static final double CEILING = 0.35;
     private static final double MILD = 10;
@@ -82,8 +79,8 @@ public final class BreathStudies {
                 "CO2 / (1500 − 420 ppm)", people, SOURCE);
         book.figure("air.breath.open", "Comes in, vents open", open, Quantity.AIR_FLOW, "vents by warmth and wind + gaps",
                 Sentence.of("10 K warmer inside, {0} of wind", new Amount(v.wind(), Quantity.SPEED)), SOURCE);
-        ppm(book, "air.breath.settles", "It settles at, vents open", b.settles(open), people);
-        ppm(book, "air.breath.shut", "The same, vents shut", b.settles(own), people);
+        ppm(book, "air.breath.settles", "It settles at (ppm), vents open", b.settles(open), people);
+        ppm(book, "air.breath.shut", "The same (ppm), vents shut", b.settles(own), people);
         double sealed = b.sealed(Breath.OUTSIDE, Breath.DANGER);
         book.figure("air.breath.sealed", "Sealed tight, until it is dangerous", sealed, Quantity.DURATION,
                 "V (40 000 − 420 ppm) / CO2", Sentence.of("bad air, 5 000 ppm, after {0}",
@@ -204,7 +201,7 @@ public final class BreathStudies {
                 .filter(b -> b.flue() == Fuelled.Flue.ROOM).isPresent());
         List<String> ids = new ArrayList<>(List.of(fan.id()));
         fumes.forEach(t -> ids.add(t.id()));
-        book.say(BreathRules.SPILL, Subject.thing(fan.id()), cooking ? Severity.WARN : Severity.STOP,
+        book.say(BreathRules.SPILL, Subject.thing(fan.id()), cooking ? Severity.NOTE : Severity.STOP,
                 Sentence.of("{0} draws the room {1} below outside; {2} burns in it", fan.name(),
                         new Amount(vents.under(), Quantity.PRESSURE), fumes.getFirst().name()),
                 cooking
@@ -224,7 +221,7 @@ public final class BreathStudies {
         return (heater || burner) && t.mount() != Mount.OUTSIDE;
     }
 
-    private static boolean burns(Thing t) {
+    static boolean burns(Thing t) {
         return t.has(Fuelled.Burner.class) || t.has(Feature.Flame.class)
                 || t.feature(Aired.RoomHeater.class).filter(h -> h.burns().flame()).isPresent();
     }
@@ -311,35 +308,30 @@ public final class BreathStudies {
     }
 
     private static Stream<Remedy> alarms(Design d, Finding finding) {
-        String key = finding.about().key();
-        double high = d.base().shell().height() - 0.10;
-        double z = switch (key) {
-            case "gas" -> 0.12;
-            case "smoke" -> high;
-            default -> 0.7;
-        };
-        Stream<Remedy> moved = finding.things().stream().flatMap(id -> d.thing(id).stream()).map(t -> new Remedy(
-                Sentence.of("{0} at {1}", t.name(), Amount.m(z)), new Edit("Move an alarm", x -> x.mapping(t.id(),
-                        o -> o.with(o.place().moved(0, 0, z - o.place().z()))))));
-        return Stream.concat(moved, another(d, key, z).stream());
-    }
-
-    private static Optional<Remedy> another(Design d, String key, double z) {
-        String id = key.equals("smoke") ? "smoke-alarm" : "gas-and-carbon-monoxide-alarm";
-        Aired.Alarm.Danger danger = switch (key) {
+        Aired.Alarm.Danger danger = switch (finding.about().key()) {
             case "smoke" -> Aired.Alarm.Danger.SMOKE;
             case "gas" -> Aired.Alarm.Danger.GAS;
             default -> Aired.Alarm.Danger.CARBON_MONOXIDE;
         };
-        return Catalogue.shipped().find(id).map(t -> {
-            Thing placed = t.withId(d.freeId(key + "-alarm")).withName(switch (key) {
-                case "smoke" -> "Smoke alarm";
-                case "gas" -> "Gas alarm";
-                default -> "Carbon monoxide alarm";
-            }).with(new Aired.Alarm(danger)).with(new Placement(d.base().shell().length() / 2,
-                    d.base().shell().width() / 2 - d.base().wall() / 2, z, 0)).withRole(Role.BUILT_IN);
-            return new Remedy(Sentence.of("{0} at {1}: {2}", placed.name(), Amount.m(z),
-                    Amount.money(placed.cost().planned())), new Edit("Place an alarm", x -> x.plus(placed)));
-        });
+        double z = Provision.height(d, danger);
+        Stream<Remedy> moved = finding.things().stream().flatMap(id -> d.thing(id).stream()).map(t -> new Remedy(
+                Sentence.of("{0} at {1}", t.name(), Amount.m(z)), new Edit("Move an alarm", x -> x.mapping(t.id(),
+                        o -> o.with(o.place().moved(0, 0, z - o.place().z()))))));
+        return Stream.concat(moved, Provision.alarm(d, danger).stream().map(t -> new Remedy(
+                Sentence.of("{0} at {1}: {2}", t.name(), Amount.m(z), Amount.money(t.cost().planned())),
+                new Edit("Place an alarm", x -> x.plus(t)))));
+    }
+
+    /// Whether no alarm of a kind hangs where it belongs.
+    static boolean lacks(Design d, Aired.Alarm.Danger danger) {
+        double high = Math.max(0, d.base().shell().height() - CEILING);
+        return switch (danger) {
+            case SMOKE -> alarm(d, a -> a.danger() == Aired.Alarm.Danger.SMOKE, high, Double.POSITIVE_INFINITY)
+                    .filter(t -> middle(t) >= high).isEmpty();
+            case GAS, GAS_AND_CO -> alarm(d, Aired.Alarm::gas, 0, GAS_HIGH)
+                    .filter(t -> middle(t) >= 0 && middle(t) <= GAS_HIGH).isEmpty();
+            case CARBON_MONOXIDE -> alarm(d, Aired.Alarm::monoxide, SLEEPING_LOW, SLEEPING_HIGH)
+                    .filter(t -> middle(t) >= SLEEPING_LOW && middle(t) <= SLEEPING_HIGH).isEmpty();
+        };
     }
 }

@@ -2,21 +2,15 @@ package lectulum.air;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
-import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.envelope.Substance;
 import lectulum.design.envelope.Wall;
 import lectulum.design.feature.Aired;
-import lectulum.design.thing.Mount;
-import lectulum.design.thing.Placement;
-import lectulum.design.thing.Size;
-import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
 import lectulum.discipline.Studies;
@@ -30,13 +24,9 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.air.Glaser;
-import lectulum.kernel.air.Openings;
 import lectulum.kernel.air.Vapour;
 import lectulum.kernel.air.WetPanes;
 import lectulum.kernel.heat.BuildUp;
-import lectulum.layout.FreePlace;
-import lectulum.space.Body;
-import lectulum.space.Solid;
 import lectulum.units.Quantity;
 
 /// Damp of a cold night: how full the air gets, what runs down the panes, what gathers within walls and behind furniture.
@@ -50,10 +40,6 @@ public final class DampStudies {
     private static final double CLOTHES = 0.6 / (12 * 3600);
     private static final double BEHIND = 0.25;
     private static final double MOULD = 0.8;
-    private static final int MOST_VENTS = 4;
-    private static final double LOW = 0.10;
-    private static final double APART = 0.16;
-    private static final double BEHIND_IT = 0.12;
     private static final double MUCH = 0.050;
     private static final double GATHERS = 0.010;
     private static final double RUNS = 0.200;
@@ -239,66 +225,22 @@ public final class DampStudies {
         return next;
     }
 
-    /// A low and a high vent of the catalogue, as many as the openings that are never shut ask for.
+    /// As many low and high vents as are wanted; one pair more where there are enough.
     static Stream<Remedy> vents(Design d) {
-        Design next = d;
-        double cost = 0;
-        int placed = 0;
-        for (int i = 0; i < MOST_VENTS; i++) {
-            Vents v = Vents.of(next);
-            double[] fixed = Openings.fixed(Body.of(d.base()).floorArea());
-            boolean low = v.always() < fixed[1] || placed == 0 && i == 0;
-            if (!low && v.alwaysHigh() >= fixed[0]) {
-                break;
-            }
-            Optional<Thing> shelf = Catalogue.shipped().find(low ? "wall-vent-low" : "roof-vent-fixed");
-            if (shelf.isEmpty()) {
-                break;
-            }
-            Thing t = shelf.get().withId(next.freeId(shelf.get().id()));
-            Optional<Placement> at = low ? lowInWall(next, t) : FreePlace.find(next, t);
-            if (at.isEmpty()) {
-                break;
-            }
-            next = next.plus(t.with(at.get()));
-            cost += t.cost().planned();
-            placed++;
+        Design enough = Provision.vented(d);
+        Design next = enough.things().size() > d.things().size()
+                ? enough
+                : Provision.one(d, true).flatMap(x -> Provision.one(x, false)).orElse(d);
+        int placed = next.things().size() - d.things().size();
+        if (placed == 0) {
+            return Stream.empty();
         }
-        Design all = next;
-        return placed == 0
-                ? Stream.empty()
-                : Stream.of(new Remedy(Sentence.of(placed == 1 ? "One more vent: {1}" : "{0} vents, low in the wall and high"
-                        + " in the roof: {1}", placed, Amount.money(cost)),
-                        new Edit("Vents low and high", x -> x.withThings(all.things()))));
-    }
-
-    /// A place low in a side wall where nothing else is let in near and nothing stands behind.
-    private static Optional<Placement> lowInWall(Design d, Thing t) {
-        Body body = Body.of(d.base());
-        List<Solid> let = d.things().stream().filter(o -> o.mount() == Mount.SET_IN && !o.place().away())
-                .map(o -> Solid.of(o.size(), o.place())).toList();
-        List<Solid> stands = d.things().stream()
-                .filter(o -> (o.mount() == Mount.INSIDE || o.mount() == Mount.STOWED) && !o.place().away())
-                .map(o -> Solid.of(o.size(), o.place())).toList();
-        double y = body.halfWidth() - d.base().wall() / 2;
-        Size reach = new Size(t.size().length(), 2 * BEHIND_IT, t.size().height());
-        Optional<Placement> second = Optional.empty();
-        for (double by = 0; by < body.length() / 2 - t.size().length(); by += 0.05) {
-            for (double x : new double[]{body.length() / 2 - by, body.length() / 2 + by}) {
-                for (double side : new double[]{-y, y}) {
-                    Placement p = new Placement(x, side, LOW, 0);
-                    Solid mine = Solid.of(t.size(), p);
-                    boolean room = body.halfWidthOutside(x - t.size().length() / 2) >= body.halfWidth() - 1e-6
-                            && let.stream().allMatch(o -> mine.apartFrom(o).depth() < -APART);
-                    Solid into = Solid.of(reach, p);
-                    if (room && stands.stream().allMatch(o -> into.apartFrom(o).depth() <= 0)) {
-                        return Optional.of(p);
-                    }
-                    second = second.isEmpty() && room ? Optional.of(p) : second;
-                }
-            }
-        }
-        return second;
+        double cost = next.things().subList(d.things().size(), next.things().size()).stream()
+                .mapToDouble(t -> t.cost().planned()).sum();
+        return Stream.of(new Remedy(Sentence.of(placed == 1
+                ? "One more vent: {1}"
+                : "{0} vents, low in the wall and high in the roof: {1}", placed, Amount.money(cost)),
+                new Edit("Vents low and high", x -> x.withThings(next.things()))));
     }
 
     private static Stream<Remedy> tight(Design d, Wall.Side side) {

@@ -59,7 +59,10 @@ import lectulum.power.wiring.TestStudies;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
+import lectulum.water.HotStudies;
+import lectulum.water.PipeStudies;
 import lectulum.water.Water;
+import lectulum.water.WaterStudies;
 import lectulum.weather.Weather;
 
 /// All disciplines, each behind those that it may ask. This is the only place where they are listed.
@@ -82,6 +85,7 @@ public final class Disciplines {
                 WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
+                WaterStudies.DAYS, WaterStudies.TANKS, HotStudies.DISCIPLINE, PipeStudies.DISCIPLINE,
                 Cabin.DISCIPLINE, EnvelopeStudies.DISCIPLINE, WarmthStudies.DISCIPLINE, InsulationStudies.DISCIPLINE,
                 CoolStudies.DISCIPLINE, DampStudies.DISCIPLINE, BreathStudies.DISCIPLINE, GasStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,

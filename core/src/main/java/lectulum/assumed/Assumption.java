@@ -253,7 +253,25 @@ public enum Assumption {
     AIR_COOKED("air.cooked"),
     AIR_WET("air.wet"),
     AIR_DOOR_LOW("air.doorLow"),
-    WATER_CAMP("water.camp");
+    WATER_CAMP("water.camp"),
+    WATER_PURGE("water.purge"),
+    WATER_CARRIED("water.carried"),
+    WATER_HOSE("water.hose"),
+    WATER_BLEACH("water.bleach"),
+    WATER_SHOWER("water.shower"),
+    WATER_SHOWER_FLOW("water.showerFlow"),
+    WATER_SHOWER_LITRES("water.showerLitres"),
+    WATER_TAP("water.tap"),
+    PIPE_BORE("pipe.bore"),
+    PIPE_INSERT("pipe.insert"),
+    PIPE_SIDE("pipe.side"),
+    PIPE_HEIGHT("pipe.height"),
+    PIPE_FOAM("pipe.foam"),
+    PIPE_DRAIN("pipe.drain"),
+    PIPE_WIND("pipe.wind"),
+    PIPE_SLOPE("pipe.slope"),
+    PIPE_DRAINS("pipe.drains"),
+    PIPE_HOURS("pipe.hours");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -3,13 +3,11 @@ package lectulum.power;
 import lectulum.assumed.Climates;
 import lectulum.design.brief.Climate;
 import lectulum.kernel.electric.SolarArray;
-import lectulum.kernel.weather.Band;
 import lectulum.kernel.weather.SolarDay;
+import lectulum.weather.MeanDay;
 
 /// What flat panels give on the mean day of a month. Polar night gives zero.
 public final class Sun {
-    /// Mean day of each month (Klein, in Duffie and Beckman).
-    private static final int[] MEAN_DAY = {17, 47, 75, 105, 135, 162, 198, 228, 258, 288, 318, 344};
     private static final double WATT_HOUR = 3600;
 
     private Sun() {
@@ -19,7 +17,7 @@ public final class Sun {
     ///
     /// @param month 1 to 12
     static SolarDay day(double latitude, int month) {
-        return new SolarDay(MEAN_DAY[month - 1], latitude);
+        return new SolarDay(MeanDay.of(month), latitude);
     }
 
     /// Clearness of a month at a place.
@@ -29,13 +27,7 @@ public final class Sun {
 
     /// Air of the hours of the mean day of a month \[°C\].
     static double[] air(double latitude, int month, Climate climate) {
-        Band band = Climates.of(climate);
-        double mean = band.temperature(MEAN_DAY[month - 1], latitude < 0, 0);
-        double[] air = new double[24];
-        for (int h = 0; h < air.length; h++) {
-            air[h] = mean + band.swing(h);
-        }
-        return air;
+        return MeanDay.air(latitude, month, climate);
     }
 
     /// What an array puts into a battery in each hour of the mean day of a month \[W\].

@@ -38,21 +38,20 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
     public static final double MOST_DAYS = 365;
     /// What a pump gets out of a tank whose gross volume is known (assumed).
     public static final double USABLE = 0.92;
-    /// Somebody below this height counts as a child, who uses this much of an adult's water \[m, share\] (assumed).
-    private static final double CHILD_HEIGHT = 1.4;
-    private static final double CHILD_SHARE = 0.6;
 
     public static Water of(Design design) {
         Brief brief = design.brief();
         double people = people(brief.people());
-        double use = use(brief);
+        WaterUse day = WaterUse.of(design);
+        double use = day.fresh();
         double returned = Assumed.value(design, Assumption.TRIP_RETURNED);
-        double grey = returned > 0 ? returned * use : people * brief.water().grey();
-        double waste = people * brief.toilet().waste();
+        double grey = returned > 0 ? returned * use : day.grey();
+        double waste = day.waste();
+        double usable = Tanks.usable(design);
         double freshTank = capacity(design.things(), Tank.Use.FRESH);
         double greyTank = capacity(design.things(), Tank.Use.GREY);
         double wasteTank = capacity(design.things(), Tank.Use.BLACK);
-        double freshDays = use > 0 ? Math.min(MOST_DAYS, USABLE * freshTank / use) : MOST_DAYS;
+        double freshDays = use > 0 ? Math.min(MOST_DAYS, usable / use) : MOST_DAYS;
         double greyDays = lasts(greyTank, grey);
         double wasteDays = lasts(wasteTank, waste);
         double days = Math.min(freshDays, Math.min(greyDays, wasteDays));
@@ -64,21 +63,25 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
                         new Working("people × litres a day",
                                 Sentence.of("{0} × {1} = {2}", Amount.count(people),
                                         Amount.litres(people > 0 ? use / people : 0), Amount.litres(use)),
-                                List.of(Sentence.of("Style {0}, toilet {1}; children count {2}.",
-                                        brief.water().label(), brief.toilet().label(), Amount.share(CHILD_SHARE))),
+                                List.of(Sentence.of("Style {0}, toilet {1}; children count 60 %, hot days make thirsty.",
+                                        brief.water().label(), brief.toilet().label())),
                                 "assumed; see docs/method/water.md")),
                 Figure.of("water.day.grey", "Grey water in a day", grey, Quantity.VOLUME,
                         new Working("people × what returns",
                                 Sentence.of("{0} people: {1}", Amount.count(people), Amount.litres(grey)),
                                 List.of(Sentence.of("Drunk and cooked water does not come back.")),
                                 "assumed; see docs/method/water.md")),
-                tank("water.fresh.days", "Fresh water lasts", freshDays, USABLE * freshTank, use),
+                Figure.of("water.fresh.usable", "Fresh water that can be drawn", usable, Quantity.VOLUME,
+                        new Working("Σ volume × part that the pump reaches",
+                                Sentence.of("{0} of {1}", Amount.litres(usable), Amount.litres(freshTank)), List.of(),
+                                "shape of the tanks; 92 % where it is not known")),
+                tank("water.fresh.days", "Fresh water lasts", freshDays, usable, use),
                 tank("water.grey.days", "Grey tank lasts", greyDays, greyTank, grey),
                 tank("water.waste.days", "Toilet lasts", wasteDays, wasteTank, waste),
                 Figure.of("water.greyMatched", "Grey tank that matches the fresh one",
-                        use > 0 ? USABLE * freshTank * grey / use : 0, Quantity.VOLUME,
+                        use > 0 ? usable * grey / use : 0, Quantity.VOLUME,
                         new Working("usable fresh × grey/fresh",
-                                Sentence.of("{0} × {1}/{2}", Amount.litres(USABLE * freshTank), Amount.litres(grey),
+                                Sentence.of("{0} × {1}/{2}", Amount.litres(usable), Amount.litres(grey),
                                         Amount.litres(use)),
                                 List.of(), "arithmetic")),
                 Figure.of("water.days", "Water", days, Quantity.DAYS,
@@ -97,12 +100,12 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
 
     /// Fresh water that the travellers draw in a day \[m³\].
     public static double use(Brief brief) {
-        return people(brief.people()) * (brief.water().fresh() + brief.toilet().flush());
+        return WaterUse.of(brief).fresh();
     }
 
     /// People counted by how much water they use.
     public static double people(List<Person> people) {
-        return people.stream().mapToDouble(p -> p.height() < CHILD_HEIGHT ? CHILD_SHARE : 1).sum();
+        return WaterUse.people(people);
     }
 
     /// Gross volume of all tanks of one use \[m³\].

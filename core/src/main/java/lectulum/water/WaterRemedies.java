@@ -28,7 +28,7 @@ final class WaterRemedies {
         return switch (rule) {
             case WATER_FRESH -> Stream.concat(
                     largerTank(known, Tank.Use.FRESH,
-                            known.of(Water.DISCIPLINE).figures().value("water.day.use") / Water.USABLE),
+                            known.of(Water.DISCIPLINE).figures().value("water.day.use") / drawn(known)),
                     thriftier(known.design()).stream());
             case WATER_GREY -> Stream.concat(
                     largerTank(known, Tank.Use.GREY, known.of(Water.DISCIPLINE).figures().value("water.day.grey")),
@@ -58,6 +58,13 @@ final class WaterRemedies {
                             new Edit("Larger tank", design -> design.mapping(thing.id(),
                                     t -> Mend.grown(t, k).with(size).with(new Tank(use, capacity))))));
         });
+    }
+
+    /// Part of the tanks that is reached.
+    private static double drawn(Known known) {
+        double all = Water.capacity(known.design().things(), Tank.Use.FRESH);
+        double usable = known.of(Water.DISCIPLINE).figures().value("water.fresh.usable");
+        return all > 0 && usable > 0 ? usable / all : Water.USABLE;
     }
 
     private static Optional<Remedy> thriftier(Design d) {

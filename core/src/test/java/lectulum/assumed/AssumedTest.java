@@ -28,7 +28,7 @@ class AssumedTest {
             assertThat(e.label()).as(e.id()).isNotBlank();
             assertThat(Units.text(e.value(), e.quantity(), Style.PLAIN)).doesNotContain("–");
         });
-        assertThat(entries()).extracting(Assumed.Entry::table).containsOnly("layout", "balance", "power");
+        assertThat(entries()).extracting(Assumed.Entry::table).containsOnly("layout", "balance", "power", "air", "water");
     }
 
     @Test

@@ -80,7 +80,8 @@ public final class TripStudies {
         double greyThere = start.loadCase().waste() * grey[0];
         List<Trip.Store> stores = stores(rig, start, days);
         double used = stores.stream().mapToDouble(Trip.Store::full).sum();
-        double usable = Math.max(0, freshThere - (1 - Water.USABLE) * fresh[0]);
+        double drawn = fresh[0] > 0 ? water.figures().value("water.fresh.usable") * DENSITY / fresh[0] : Water.USABLE;
+        double usable = Math.max(0, freshThere - (1 - drawn) * fresh[0]);
         double rest = start.mass() - usable - greyThere - used;
         double moment = start.mass() * start.roll().x() - usable * fresh[1] - greyThere * grey[1]
                 - stores.stream().mapToDouble(s -> s.full() * s.x()).sum();

@@ -1,6 +1,7 @@
 package lectulum.brief.draft;
 
 import java.util.List;
+import lectulum.air.Provision;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.units.Units;
@@ -24,7 +25,7 @@ public final class Drafts {
             case TENT_BOX, LOW_TRAY -> new TentDraft(empty, concept, wanted, plan).draw();
             case CARGO_BOX, LIFTING_ROOF, FULL_HEIGHT, BOUGHT_USED -> new BoxDraft(empty, concept, wanted, plan).draw();
         };
-        Design settled = Rolling.settled(drawn, concept);
+        Design settled = Rolling.settled(Provision.of(drawn), concept);
         return settled.with(settled.settings()
                 .with(Assumption.HOURS_BASE.id(),
                         Math.round(Rolling.hours(concept, settled.base().shell()) / Units.HOUR) * Units.HOUR)

@@ -46,7 +46,7 @@ record Wanted(List<Person> people, double tallest, Set<Ability> abilities, doubl
         }
         double tallest = people.isEmpty() ? ADULT : people.stream().mapToDouble(Person::height).max().orElse(ADULT);
         double counted = Water.people(brief.people());
-        double fresh = counted * (brief.water().fresh() + brief.toilet().flush()) * brief.nights() / Water.USABLE;
+        double fresh = Water.use(brief) * brief.nights() / Water.USABLE;
         return new Wanted(List.copyOf(people), tallest, abilities, fresh,
                 counted * brief.water().grey() * brief.nights(), counted * brief.toilet().waste() * brief.nights());
     }

@@ -30,6 +30,32 @@ public enum WaterStyle {
         return label;
     }
 
+    /// Drunk, where it is no warmer than 25 °C \[m³ per person and day\].
+    public double drink() {
+        return drink * 1e-3;
+    }
+
+    public double cook() {
+        return cook * 1e-3;
+    }
+
+    public double dishes() {
+        return dishes * 1e-3;
+    }
+
+    public double wash() {
+        return wash * 1e-3;
+    }
+
+    public double shower() {
+        return shower * 1e-3;
+    }
+
+    /// Part of what is drawn for cooking, for dishes, and for washing and showers, that comes back.
+    public static double[] returned() {
+        return new double[]{COOK_TO_GREY, DISHES_TO_GREY, WASH_TO_GREY};
+    }
+
     /// Fresh water drawn per person and day \[m³\].
     public double fresh() {
         return (drink + cook + dishes + wash + shower) * 1e-3;

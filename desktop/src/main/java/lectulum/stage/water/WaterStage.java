@@ -46,7 +46,7 @@ public final class WaterStage implements StageView {
             }
         });
         below = new VBox(tanks);
-        below.setPrefHeight(230);
+        below.setPrefHeight(185);
         VBox.setVgrow(tanks, Priority.ALWAYS);
         Label title = new Label("Water");
         title.getStyleClass().add("title");

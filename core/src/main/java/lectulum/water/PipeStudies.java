@@ -1,0 +1,557 @@
+package lectulum.water;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+import lectulum.air.Outside;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.catalogue.Catalogue;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.feature.Plumbed;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Spot;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.discipline.Result;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Subject;
+import lectulum.figures.drawing.Listing;
+import lectulum.figures.drawing.Sketch;
+import lectulum.kernel.flow.Accumulator;
+import lectulum.kernel.flow.Drain;
+import lectulum.kernel.flow.Freezing;
+import lectulum.kernel.flow.LowPoints;
+import lectulum.kernel.flow.PipeBends;
+import lectulum.kernel.flow.PipeNetwork;
+import lectulum.kernel.flow.PumpCurve;
+import lectulum.kernel.flow.Suction;
+import lectulum.units.Quantity;
+import lectulum.weather.MeanDay;
+
+/// Pipes, pump and taps: what comes out, alone and together; waste pipes; what stays and freezes in winter; what is bought.
+public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implements Result {
+    public static final Discipline<PipeStudies> DISCIPLINE = new Discipline<PipeStudies>("water-pipes", "Pipes and taps",
+            Stage.WATER, Discipline.Pace.REST, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS)),
+            () -> new PipeStudies(new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), List.of(),
+                    Optional.empty()), Studies.NONE, Studies.NONE))
+            .checking(PipeRules.class, PipeStudies::remedies);
+    private static final double ENOUGH = 0.6;
+    private static final double WAITS = 20;
+    private static final double HARD = 20_000;
+    private static final double TOO_HARD = 60_000;
+    private static final double PLAYS = Math.toRadians(3);
+    private static final double TRAPPED = 20e-6;
+    private static final int MOST_DRAINS = 8;
+    private static final double FOAM = 0.036;
+    private static final double START = 8;
+    private static final double SITE = 400_000;
+    private static final double REGULATED = 310_000;
+    private static final double ANTIFREEZE_TRAP = 0.25e-3;
+    private static final double ANTIFREEZE_PUMP = 0.5e-3;
+    private static final double L_MIN = 1e-3 / 60;
+    private static final String SOURCE = "Darcy with Swamee and Jain; see docs/method/water.md";
+
+    @Override
+    public Figures figures() {
+        return Figures.of(Stream.concat(flow.figures().all().stream(), winter.figures().all().stream()).toList());
+    }
+
+    @Override
+    public List<Finding> findings() {
+        return Stream.concat(flow.findings().stream(), winter.findings().stream()).toList();
+    }
+
+    static PipeStudies of(Design d) {
+        double cold = MeanDay.water(d.brief().latitude(), d.brief().month(), d.brief().climate());
+        PipePlan plan = PipePlan.of(d, cold);
+        return new PipeStudies(plan, Studies.of(flow(d, plan, cold)), Studies.of(winter(d, plan)));
+    }
+
+    private static List<Thing> tapped(Design d) {
+        return d.things().stream().filter(t -> t.has(Plumbed.WaterTap.class)).toList();
+    }
+
+    private static List<Study> flow(Design d, PipePlan plan, double cold) {
+        Study.Notebook book = new Study.Notebook("water-pipes", Stage.WATER, "What comes out of each tap", "");
+        if (tapped(d).isEmpty()) {
+            return List.of(book.note("No tap is aboard. Cans and a kettle need no pipes; a tap is given on a card: a water"
+                    + " tap.").done());
+        }
+        if (plan.net().isEmpty()) {
+            book.say(PipeRules.FED, Severity.NOTE, Sentence.of("Nothing feeds the taps"),
+                    Sentence.of("They want a fresh tank, and a pump or a tank that stands higher."));
+            return List.of(book.done());
+        }
+        PipeNetwork net = plan.net().get();
+        Map<String, Double> alone = new HashMap<>();
+        boolean cycles = false;
+        for (PipeNetwork.Tap t : plan.taps()) {
+            PipeNetwork.Flow f = net.solve(List.of(t));
+            alone.put(t.id(), f.taps().getOrDefault(t.id(), 0.0));
+            cycles |= f.cycles();
+        }
+        PipeNetwork.Flow all = net.solve(plan.taps());
+        Map<String, Double> worst = pairs(net, plan.taps());
+        Listing.Maker table = new Listing.Maker("").words("Tap").numbers("made for", "alone", "with one more open",
+                "with all open", "hot after");
+        for (PipeNetwork.Tap t : plan.taps()) {
+            Thing thing = d.thing(t.id()).orElseThrow();
+            Plumbed.WaterTap w = thing.feature(Plumbed.WaterTap.class).orElseThrow();
+            double own = alone.get(t.id());
+            double together = all.taps().getOrDefault(t.id(), 0.0);
+            Optional<PipePlan.Hot> hot = plan.hot().stream().filter(h -> h.tap().equals(t.id())).findFirst();
+            table.row(thing.name(), flowOf(w.flow()), flowOf(own),
+                    plan.taps().size() > 1 ? flowOf(worst.getOrDefault(t.id(), own)) : "–", flowOf(together),
+                    hot.map(h -> own > 0 ? (Object) Sentence.of("{0} s", Amount.count(Math.rint(h.dead() / own))) : "–")
+                            .orElse("–"));
+            tap(book, thing, w, own, together, plan.taps().size());
+            hot.ifPresent(h -> waits(book, thing, h, own));
+        }
+        book.listing(table.done());
+        source(d, plan, book, net, all, cycles, cold);
+        city(d, book);
+        book.note("The main runs along the wall that is chosen, a branch goes to each tap; pipes as built may be shorter.");
+        List<Study> out = new ArrayList<>();
+        out.add(book.sketch(picture(plan)).done());
+        out.add(buy(plan));
+        return out;
+    }
+
+    private static Amount flowOf(double flow) {
+        return new Amount(flow, Quantity.WATER_FLOW);
+    }
+
+    /// The least of each tap with any one other open.
+    private static Map<String, Double> pairs(PipeNetwork net, List<PipeNetwork.Tap> taps) {
+        Map<String, Double> least = new HashMap<>();
+        for (int i = 0; i < taps.size(); i++) {
+            for (int j = i + 1; j < taps.size(); j++) {
+                PipeNetwork.Flow f = net.solve(List.of(taps.get(i), taps.get(j)));
+                for (PipeNetwork.Tap t : List.of(taps.get(i), taps.get(j))) {
+                    least.merge(t.id(), f.taps().getOrDefault(t.id(), 0.0), Math::min);
+                }
+            }
+        }
+        return least;
+    }
+
+    private static void tap(Study.Notebook book, Thing t, Plumbed.WaterTap w, double own, double together, int taps) {
+        book.figure("pipe." + t.id() + ".alone", t.name() + " gives", own, Quantity.WATER_FLOW,
+                "Σ losses + ρ g Δz + tap = source", Sentence.of("made for {0}", flowOf(w.flow())), SOURCE);
+        if (own <= 1e-3 * L_MIN) {
+            book.say(PipeRules.DRY, Subject.thing(t.id()), Severity.STOP, Sentence.of("{0} gets no water", t.name()),
+                    Sentence.of("It is above the reach of what feeds it. Lower, or a pump with more pressure."),
+                    List.of(t.id()));
+        } else if (own < ENOUGH * w.flow()) {
+            book.say(PipeRules.FLOW, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("{0} gives {1} of {2}", t.name(), flowOf(own), flowOf(w.flow())),
+                    Sentence.of("Alone. Wider pipe, smooth fittings or a stronger pump bring more."), List.of(t.id()));
+        } else if (w.use() == Plumbed.Use.SHOWER && taps > 1 && together < ENOUGH * w.flow()) {
+            book.say(PipeRules.FLOW, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("{0} gives {1} with every tap open", t.name(), flowOf(together)),
+                    Sentence.of("Alone it is {0}.", flowOf(own)), List.of(t.id()));
+        }
+    }
+
+    private static void waits(Study.Notebook book, Thing t, PipePlan.Hot h, double own) {
+        double wait = own > 0 ? h.dead() / own : 0;
+        if (wait > WAITS) {
+            book.say(PipeRules.WAITS, Subject.thing(t.id()), Severity.NOTE,
+                    Sentence.of("Hot water reaches {0} after {1} s", t.name(), Amount.count(Math.rint(wait))),
+                    Sentence.of("{0} run off cold each time. A thinner pipe, or the heater nearer.",
+                            Amount.litres(h.dead())),
+                    List.of(t.id()));
+        }
+    }
+
+    private static void source(Design d, PipePlan plan, Study.Notebook book, PipeNetwork net, PipeNetwork.Flow all,
+            boolean cycles, double cold) {
+        book.figure("pipe.all", "All taps together", all.total(), Quantity.WATER_FLOW, "Σ of the taps",
+                Sentence.of("{0} taps, water of {1}", plan.taps().size(), new Amount(cold, Quantity.TEMPERATURE)),
+                SOURCE);
+        Optional<Thing> pump = d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).findFirst();
+        if (pump.isEmpty() || plan.suction().isEmpty()) {
+            return;
+        }
+        Plumbed.WaterPump p = pump.get().feature(Plumbed.WaterPump.class).orElseThrow();
+        Spot at = new Spot(0, 0, pump.get().place().z() + pump.get().size().height() / 2);
+        double lift = at.z() - net.source().z();
+        double below = Suction.below(lift, plan.suction().get(), all.total());
+        book.figure("pipe.suction", "The pump sucks with", below, Quantity.PRESSURE, "ρ g lift + friction + ρ v²/2",
+                Sentence.of("{0} over the water, {1} of hose", Amount.m(lift),
+                        Amount.run(plan.suction().get().length())),
+                SOURCE);
+        if (below > HARD) {
+            book.say(PipeRules.SUCTION, Subject.thing(pump.get().id()),
+                    below > TOO_HARD ? Severity.STOP : Severity.WARN,
+                    Sentence.of("{0} sucks with {1}", pump.get().name(), new Amount(below, Quantity.PRESSURE)),
+                    Sentence.of("It draws air and wears out. Nearer to the tank, lower, or a clean filter."),
+                    List.of(pump.get().id()));
+        }
+        if (cycles) {
+            PumpCurve curve = PumpCurve.USUAL;
+            double gives = curve.flow((p.on() + p.off()) / 2) * p.flow() / (11.3 * L_MIN);
+            double draw = Math.min(2 * L_MIN, 0.8 * gives);
+            Accumulator a = new Accumulator(p.vessel(), p.on(), p.on(), p.off());
+            double starts = p.vessel() > 0 && gives > draw ? a.cycle(draw, gives).perHour() : Double.POSITIVE_INFINITY;
+            if (starts > Accumulator.FEW) {
+                book.say(PipeRules.CYCLES, Subject.thing(pump.get().id()), Severity.NOTE,
+                        Double.isFinite(starts)
+                                ? Sentence.of("{0} starts {1} times an hour at a thin draw", pump.get().name(),
+                                        Amount.count(Math.rint(starts)))
+                                : Sentence.of("{0} chatters at a thin draw", pump.get().name()),
+                        Sentence.of("A small accumulator lets it rest."), List.of(pump.get().id()));
+            }
+        }
+    }
+
+    private static void city(Design d, Study.Notebook book) {
+        for (Thing t : d.things()) {
+            t.feature(Plumbed.CityInlet.class).filter(c -> c.set() <= 0 || !c.check()).ifPresent(c -> book.say(
+                    PipeRules.CITY, Subject.thing(t.id()), Severity.STOP,
+                    Sentence.of(c.set() <= 0
+                            ? "{0} has no regulator: a site's {1} come in as they are"
+                            : "{0} has no check valve", t.name(), new Amount(SITE, Quantity.PRESSURE)),
+                    Sentence.of("Pipes burst, or tank water runs back into the site's. A regulator of {0} and a check"
+                            + " valve.", new Amount(REGULATED, Quantity.PRESSURE)),
+                    List.of(t.id())));
+        }
+    }
+
+    /// From the side: heights as they are, lengths as they are.
+    private static Sketch picture(PipePlan plan) {
+        Sketch.Board board = new Sketch.Board("From the side: cold, hot, waste");
+        for (PipePlan.PipeRun r : plan.runs()) {
+            double[][] points = r.corners().stream().map(s -> new double[]{s.x(), s.z()}).toArray(double[][]::new);
+            board.path(switch (r.kind()) {
+                case SUCTION, COLD, CITY -> Sketch.Pen.MAIN;
+                case HOT -> Sketch.Pen.FAULT;
+                case WASTE -> Sketch.Pen.DASHED;
+            }, points, false, Sentence.of(""));
+            if (r.id().startsWith("branch.")) {
+                board.dot(r.corners().getLast().x(), r.corners().getLast().z(), Sentence.of("{0}", r.name()));
+            }
+        }
+        plan.runs().stream().filter(r -> r.kind() == PipePlan.Kind.SUCTION).findFirst().ifPresent(r -> {
+            board.dot(r.corners().getFirst().x(), r.corners().getFirst().z(), Sentence.of("tank"));
+            board.dot(r.corners().getLast().x(), r.corners().getLast().z(), Sentence.of("pump"));
+        });
+        return board.done();
+    }
+
+    /// Pipe, fittings, clips.
+    private static Study buy(PipePlan plan) {
+        Study.Notebook book = new Study.Notebook("water-buy", Stage.WATER, "What is bought for it", "");
+        Listing.Maker table = new Listing.Maker("").words("Line").numbers("length", "bends", "elbows 45°", "elbows 90°",
+                "rings", "clips");
+        double order = 0;
+        int elbows = 0;
+        int rings = 0;
+        int clips = 0;
+        for (PipePlan.PipeRun r : plan.runs()) {
+            PipeBends b = r.bends(r.kind() == PipePlan.Kind.SUCTION);
+            table.row(Sentence.of("{0}, {1}", r.name(), r.kind().label()), Amount.run(b.developed()), b.bends(),
+                    b.elbows45(), b.elbows90(), b.rings(), b.supports());
+            if (r.kind() != PipePlan.Kind.WASTE) {
+                order += b.order();
+                elbows += b.elbows45() + b.elbows90();
+                rings += b.rings();
+                clips += b.supports();
+            }
+        }
+        int tees = (int) plan.runs().stream().filter(r -> r.id().startsWith("branch.")).count();
+        book.listing(table.done());
+        book.figure("pipe.order", "Water pipe to buy", order, Quantity.RUN, "1.1 × developed length",
+                Sentence.of("{0} lines", plan.runs().size()), "pipe bends of eight diameters");
+        book.figure("pipe.elbows", "Elbows", elbows, Quantity.COUNT, "corners too tight to bend",
+                Sentence.of("without waste"), "pipe bends of eight diameters");
+        book.figure("pipe.tees", "Tees", Math.max(0, tees - 1), Quantity.COUNT, "branches − 1", Sentence.of("one a branch"),
+                "plan of the pipes");
+        book.figure("pipe.rings", "Rings or clamps", rings + 3.0 * Math.max(0, tees - 1) + 2.0 * tees, Quantity.COUNT,
+                "2 an elbow, 3 a tee, 2 a tap", Sentence.of("and {0} clips", clips), "plan of the pipes");
+        double hold = 300_000;
+        return book.note(Sentence.of("Test before it is closed in: air or water at {0} for an hour; no joint may be wet and"
+                + " no more than a twentieth lost.", new Amount(hold, Quantity.PRESSURE))).done();
+    }
+
+    private static List<Study> winter(Design d, PipePlan plan) {
+        List<Study> all = new ArrayList<>();
+        if (!plan.wastes().isEmpty()) {
+            all.add(drains(plan));
+        }
+        if (plan.runs().isEmpty()) {
+            return all;
+        }
+        all.add(lowPoints(d, plan));
+        all.add(freezing(d, plan));
+        all.add(list(d, plan));
+        return all;
+    }
+
+    private static Study drains(PipePlan plan) {
+        Study.Notebook book = new Study.Notebook("water-drains", Stage.WATER, "Waste pipes", "");
+        Listing.Maker table = new Listing.Maker("").words("From").numbers("falls", "wanted", "carries, level", "nose 3° down",
+                "nose 3° up", "comes in");
+        for (PipePlan.Waste w : plan.wastes()) {
+            Drain p = w.drain();
+            double level = p.carries(p.slope());
+            double down = p.carries(p.slope(-PLAYS, 0));
+            double up = p.carries(p.slope(PLAYS, 0));
+            table.row(w.name(), Amount.sag(-p.z()), Amount.sag(p.needed()), flowOf(level), flowOf(down), flowOf(up),
+                    flowOf(w.inflow()));
+            boolean flat = -p.z() < p.needed() - 1e-6;
+            if (flat || down <= 0 || up <= 0) {
+                book.say(PipeRules.DRAIN, Subject.thing(w.thing()), Severity.WARN,
+                        flat
+                                ? Sentence.of("{0} falls {1} to the grey tank; {2} are wanted", w.name(),
+                                        Amount.sag(-p.z()), Amount.sag(p.needed()))
+                                : Sentence.of("{0} runs off only to {1} {2}", w.name(),
+                                        new Amount(p.limit(), Quantity.ANGLE), down <= 0 ? "nose down" : "nose up"),
+                        Sentence.of("On a sloping pitch it stands in the pan. A lower tank inlet, a shorter way, or the"
+                                + " camper levelled."),
+                        List.of(w.thing()));
+            }
+        }
+        return book.listing(table.done()).note("A trap or a waterless trap under each; a vent behind it, or the next one"
+                + " gurgles dry.").done();
+    }
+
+    /// What stays, level or on a slope either way, whichever is most.
+    private static double worst(PipePlan.Standing s, Set<String> open, double pitch) {
+        double most = 0;
+        for (double at : new double[]{0, pitch, -pitch}) {
+            most = Math.max(most, LowPoints.of(s.vertices(), s.edges(), open, at, 0).volume());
+        }
+        return most;
+    }
+
+    /// Ids of vertices where drains help most, as many as there are.
+    private static Set<String> drained(PipePlan.Standing s, int count, double pitch) {
+        Set<String> open = new LinkedHashSet<>();
+        for (int i = 0; i < count; i++) {
+            String best = "";
+            double least = Double.POSITIVE_INFINITY;
+            for (LowPoints.Vertex v : s.vertices()) {
+                Set<String> with = new LinkedHashSet<>(open);
+                with.add(v.id());
+                double left = worst(s, with, pitch);
+                if (left < least - 1e-12) {
+                    least = left;
+                    best = v.id();
+                }
+            }
+            if (best.isEmpty() || !open.add(best)) {
+                break;
+            }
+        }
+        return open;
+    }
+
+    private static Study lowPoints(Design d, PipePlan plan) {
+        Study.Notebook book = new Study.Notebook("water-low", Stage.WATER, "Low points", "");
+        PipePlan.Standing s = plan.standing();
+        double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
+        int count = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
+        Set<String> open = drained(s, count, pitch);
+        double level = LowPoints.of(s.vertices(), s.edges(), open, 0, 0).volume();
+        double up = LowPoints.of(s.vertices(), s.edges(), open, pitch, 0).volume();
+        double down = LowPoints.of(s.vertices(), s.edges(), open, -pitch, 0).volume();
+        double worst = Math.max(level, Math.max(up, down));
+        Sentence numbers = Sentence.of("{0} drains, the taps open", open.size());
+        book.figure("pipe.trapped", "Stays in the pipes, level", level, Quantity.VOLUME,
+                "below the lowest way to a drain", numbers, "graph of the corners");
+        book.figure("pipe.trapped.slope", "The same on a sloping pitch", Math.max(up, down), Quantity.VOLUME,
+                "below the lowest way to a drain", Sentence.of("{0} nose up and down",
+                        new Amount(pitch, Quantity.ANGLE)),
+                "graph of the corners");
+        Listing.Maker table = new Listing.Maker("Where the drains belong").words("").numbers("behind the front", "right of"
+                + " the middle", "above the floor");
+        int n = 1;
+        for (String id : open) {
+            LowPoints.Vertex v = s.vertices().stream().filter(x -> x.id().equals(id)).findFirst().orElseThrow();
+            table.row("Drain " + n++, Amount.m(v.x()), Amount.m(v.y()), Amount.m(v.z()));
+        }
+        if (!open.isEmpty()) {
+            book.listing(table.done());
+        }
+        boolean frost = d.brief().travel().coldest().orElse(0) < 0;
+        if (worst > TRAPPED && frost) {
+            book.say(PipeRules.TRAPPED, Severity.WARN,
+                    Sentence.of("{0} of water stay in the pipes when they are drained", Amount.litres(worst)),
+                    Sentence.of("Ice splits them. One more drain at a low point, or {0} of potable-grade antifreeze.",
+                            Amount.litres(antifreeze(d, worst))));
+        }
+        return book.done();
+    }
+
+    private static double antifreeze(Design d, double trapped) {
+        long traps = tapped(d).stream().filter(t -> t.feature(Plumbed.WaterTap.class).orElseThrow().use().drains())
+                .count();
+        return trapped + traps * ANTIFREEZE_TRAP + ANTIFREEZE_PUMP;
+    }
+
+    private static Study freezing(Design d, PipePlan plan) {
+        Study.Notebook book = new Study.Notebook("water-frost", Stage.WATER, "In the coldest night", "");
+        double out = Outside.coldest(d);
+        double foam = Assumed.value(d, Assumption.PIPE_FOAM);
+        double wind = Assumed.value(d, Assumption.PIPE_WIND) >= 0.5 ? Freezing.WINDY : Freezing.STILL;
+        double hours = Assumed.value(d, Assumption.PIPE_HOURS);
+        List<PipePlan.PipeRun> under = plan.runs().stream().filter(r -> r.kind() != PipePlan.Kind.WASTE)
+                .filter(r -> r.corners().stream().anyMatch(s -> s.z() < -0.01)).toList();
+        double bore = Assumed.value(d, Assumption.PIPE_BORE) * 1e-3;
+        Freezing pipe = Freezing.pipe(bore, bore + 0.0036, foam, FOAM, wind, START);
+        if (out >= 0) {
+            return book.note("The coldest night of the brief is above freezing.").done();
+        }
+        book.figure("pipe.ice", "A pipe under the floor has ice after", pipe.untilIce(START, out), Quantity.DURATION,
+                "(m c / U) ln((T0 − Ta) / −Ta)", Sentence.of("{0}, {1} of foam", new Amount(out, Quantity.TEMPERATURE),
+                        Amount.sag(foam)),
+                "lumped heat");
+        book.figure("pipe.blocked", "and is blocked after", pipe.untilBlocked(START, out), Quantity.DURATION,
+                "+ a fifth of its water frozen", Sentence.of("latent heat of a fifth"), "lumped heat");
+        book.figure("pipe.holding", "A metre is kept from it by", pipe.holding(out), Quantity.POWER, "U (2 °C − Ta)",
+                Sentence.of("trace heating"), "lumped heat");
+        for (Thing t : Tanks.of(d, Tank.Use.FRESH)) {
+            if (t.place().z() < -0.01) {
+                double area = 2 * (t.size().length() * t.size().width() + t.size().length() * t.size().height()
+                        + t.size().width() * t.size().height());
+                Freezing tank = Freezing.tank(t.tank().orElseThrow().fullMass(), area, 4.5);
+                book.figure("tank." + t.id() + ".ice", t.name() + " has ice after", tank.untilIce(START, out),
+                        Quantity.DURATION, "(m c / U A) ln((T0 − Ta) / −Ta)", Sentence.of("bare, full"), "lumped heat");
+            }
+        }
+        if (!under.isEmpty() && pipe.untilIce(START, out) < hours) {
+            book.say(PipeRules.FREEZES, Severity.STOP,
+                    Sentence.of("Pipes under the floor freeze after {0} at {1}", Amount.hours(pipe.untilIce(START, out)),
+                            new Amount(out, Quantity.TEMPERATURE)),
+                    Sentence.of("{0} of frost. Run them inside, wrap and heat them, or drain them.",
+                            Amount.hours(hours)));
+        }
+        return book.note(under.isEmpty()
+                ? "No water pipe runs under the floor."
+                : "Inside pipes share the warmth of the room; a locker that is shut off does not.").done();
+    }
+
+    private static Study list(Design d, PipePlan plan) {
+        Study.Notebook book = new Study.Notebook("water-list", Stage.WATER, "Before winter, in this order", "");
+        Listing.Maker table = new Listing.Maker("").words("", "Step", "done");
+        List<String> steps = new ArrayList<>();
+        if (d.things().stream().anyMatch(t -> t.has(Plumbed.Boiler.class))) {
+            steps.add("Heater off and cold, drained, bypassed");
+        }
+        steps.add("Fresh tank empty, its drain left open");
+        tapped(d).forEach(t -> steps.add(t.name() + ": open, cold"
+                + (t.feature(Plumbed.WaterTap.class).orElseThrow().hot() ? " and hot" : "") + ", run dry"));
+        int drains = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
+        for (int i = 1; i <= drains; i++) {
+            steps.add("Drain " + i + " open");
+        }
+        if (d.things().stream().anyMatch(t -> t.has(Plumbed.CityInlet.class))) {
+            steps.add("Site inlet: cap off, press the check valve: it holds water");
+        }
+        if (plan.suction().isPresent()) {
+            steps.add("Pump run dry for a moment, filter bowl emptied");
+        }
+        steps.add("Blow out with no more than 200 kPa");
+        steps.add("Traps: a cup of potable-grade antifreeze each");
+        steps.add("Grey tank and toilet emptied and rinsed");
+        for (int i = 0; i < steps.size(); i++) {
+            table.row(i + 1, steps.get(i), "☐");
+        }
+        return book.listing(table.done()).done();
+    }
+
+    private static Stream<Remedy> remedies(Known known, PipeRules rule, Finding finding) {
+        Design d = known.design();
+        Optional<Thing> about = finding.things().stream().findFirst().flatMap(d::thing);
+        return switch (rule) {
+            case FLOW -> Stream.concat(DoubleStream.of(12.3, 17.3).filter(b -> b > Assumed.value(d, Assumption.PIPE_BORE))
+                    .mapToObj(b -> Mend.assumed(Assumption.PIPE_BORE, b, Sentence.of("Pipes of {0} inside",
+                            Amount.sag(b * 1e-3)))),
+                    Stream.concat(Assumed.value(d, Assumption.PIPE_INSERT) >= 0.5
+                            ? Stream.of(Mend.assumed(Assumption.PIPE_INSERT, 0, Sentence.of("Smooth fittings")))
+                            : Stream.empty(), stronger(d)));
+            case DRY -> stronger(d);
+            case FED -> pump(d);
+            case CYCLES -> about.stream().flatMap(t -> t.feature(Plumbed.WaterPump.class).stream()
+                    .flatMap(p -> DoubleStream.of(0.75e-3, 1.5e-3, 3e-3).filter(v -> v > p.vessel()).mapToObj(
+                            v -> Mend.feature(t, new Plumbed.WaterPump(p.flow(), p.on(), p.off(), v),
+                                    Sentence.of("An accumulator of {0}", Amount.litres(v))))));
+            case SUCTION -> d.things().stream().filter(t -> t.feature(Plumbed.Strainer.class).filter(
+                    Plumbed.Strainer::dirty).isPresent()).map(t -> Mend.feature(t, new Plumbed.Strainer(false),
+                            Sentence.of("Clean {0}", t.name())));
+            case CITY -> about.stream().map(t -> Mend.feature(t, new Plumbed.CityInlet(REGULATED, true),
+                    Sentence.of("A regulator of {0} and a check valve", new Amount(REGULATED, Quantity.PRESSURE))));
+            case DRAIN -> grey(d);
+            case TRAPPED -> drains(d, known.of(DISCIPLINE).plan());
+            case FREEZES -> Stream.concat(Stream.of(Mend.assumed(Assumption.PIPE_HEIGHT, 0.06,
+                    Sentence.of("The main inside, above the floor"))),
+                    DoubleStream.of(0.009, 0.019, 0.025, 0.05).mapToObj(f -> Mend.assumed(Assumption.PIPE_FOAM, f,
+                            Sentence.of("Foam of {0} round them", Amount.sag(f)))));
+            case WAITS -> Assumed.value(d, Assumption.PIPE_BORE) > 9.2
+                    ? Stream.of(Mend.assumed(Assumption.PIPE_BORE, 9.1, Sentence.of("Pipes of {0} inside",
+                            Amount.sag(0.0091))))
+                    : Stream.empty();
+        };
+    }
+
+    /// As many drains as leave next to nothing, where that many do.
+    private static Stream<Remedy> drains(Design d, PipePlan plan) {
+        PipePlan.Standing s = plan.standing();
+        double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
+        int now = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
+        return java.util.stream.IntStream.rangeClosed(now + 1, MOST_DRAINS)
+                .filter(n -> worst(s, drained(s, n, pitch), pitch) <= TRAPPED).limit(1)
+                .mapToObj(n -> Mend.assumed(Assumption.PIPE_DRAINS, n,
+                        Sentence.of(n == now + 1 ? "One more drain" : "{0} more drains", n - now)));
+    }
+
+    private static Stream<Remedy> stronger(Design d) {
+        return d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).limit(1).flatMap(t -> {
+            Plumbed.WaterPump p = t.feature(Plumbed.WaterPump.class).orElseThrow();
+            return Stream.of(new double[]{11.3, 170_000, 310_000}, new double[]{17, 240_000, 380_000})
+                    .filter(k -> k[0] * L_MIN > p.flow() * 1.01 || k[2] > p.off() * 1.01)
+                    .map(k -> Mend.feature(t, new Plumbed.WaterPump(k[0] * L_MIN, k[1], k[2], p.vessel()),
+                            Sentence.of("A pump of {0} that stops at {1}", flowOf(k[0] * L_MIN),
+                                    new Amount(k[2], Quantity.PRESSURE))));
+        });
+    }
+
+    private static Stream<Remedy> pump(Design d) {
+        return Catalogue.shipped().find("pressure-pump-10-l-min").stream().flatMap(shelf -> Tanks.of(d, Tank.Use.FRESH)
+                .stream().limit(1).map(tank -> {
+                    Thing t = shelf.withId(d.freeId("pump")).with(tank.place().moved(0, 0, 0.02));
+                    return new Remedy(Sentence.of("A pump beside the tank: {0}", Amount.money(t.cost().planned())),
+                            new Edit("A water pump", x -> x.plus(t)));
+                }));
+    }
+
+    /// The grey tank lower, or nearer.
+    private static Stream<Remedy> grey(Design d) {
+        return Tanks.of(d, Tank.Use.GREY).stream().max(Comparator.comparingDouble(
+                t -> t.tank().orElseThrow().capacity())).stream().flatMap(t -> DoubleStream.of(0.05, 0.10, 0.15)
+                        .mapToObj(by -> new Remedy(Sentence.of("{0} lower by {1}", t.name(), Amount.m(by)),
+                                new Edit("Lower the grey tank", x -> x.mapping(t.id(),
+                                        o -> o.with(o.place().moved(0, 0, -by)))))));
+    }
+}
