@@ -44,6 +44,7 @@ module lectulum.core {
     exports lectulum.design.brief;
     exports lectulum.design.envelope;
     exports lectulum.design.feature;
+    exports lectulum.design.outing;
     exports lectulum.design.thing;
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
@@ -93,6 +94,7 @@ module lectulum.core {
     exports lectulum.space;
     exports lectulum.standin;
     exports lectulum.symbols;
+    exports lectulum.trip;
     exports lectulum.units;
     exports lectulum.water;
     exports lectulum.weather;

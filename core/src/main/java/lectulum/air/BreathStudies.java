@@ -77,7 +77,8 @@ public final class BreathStudies {
                 new Amount(c.volume(), Quantity.SPACE));
         book.figure("air.breath.need", "Fresh air that keeps it good", b.needs(Breath.GOOD), Quantity.AIR_FLOW,
                 "CO2 / (1500 − 420 ppm)", people, SOURCE);
-        book.figure("air.breath.open", "Comes in, vents open", open, Quantity.AIR_FLOW, "vents by warmth and wind + gaps",
+        book.figure("air.breath.open", "Comes in, vents open", open, Quantity.AIR_FLOW,
+                "vents by warmth and wind + gaps",
                 Sentence.of("10 K warmer inside, {0} of wind", new Amount(v.wind(), Quantity.SPEED)), SOURCE);
         ppm(book, "air.breath.settles", "It settles at (ppm), vents open", b.settles(open), people);
         ppm(book, "air.breath.shut", "The same (ppm), vents shut", b.settles(own), people);
@@ -158,7 +159,8 @@ public final class BreathStudies {
         double window = d.things().stream().filter(t -> t.has(Aired.Glazing.class))
                 .flatMap(t -> t.feature(Feature.Opening.class).stream()).mapToDouble(BreathStudies::opens).max()
                 .orElse(0);
-        Listing.Maker table = new Listing.Maker("").words("Fan").numbers("moves freely", "vents alone", "room below outside",
+        Listing.Maker table = new Listing.Maker("").words("Fan").numbers("moves freely", "vents alone",
+                "room below outside",
                 "a window open", "room below outside ");
         List<Thing> fumes = d.things().stream().filter(BreathStudies::spills).toList();
         for (Thing t : v.fans()) {
@@ -205,11 +207,13 @@ public final class BreathStudies {
                 Sentence.of("{0} draws the room {1} below outside; {2} burns in it", fan.name(),
                         new Amount(vents.under(), Quantity.PRESSURE), fumes.getFirst().name()),
                 cooking
-                        ? Sentence.of("With a window open it is {0}. Cook with a window open and the fan slow; over 5 Pa a"
-                                + " flame gets its air back from where it should not.",
+                        ? Sentence.of(
+                                "With a window open it is {0}. Cook with a window open and the fan slow; over 5 Pa a"
+                                        + " flame gets its air back from where it should not.",
                                 new Amount(open.under(), Quantity.PRESSURE))
-                        : Sentence.of("Over 5 Pa smoke is drawn back into the room, and a fan never makes that safe. Burn"
-                                + " only what is room-sealed, and give the fan an inlet."),
+                        : Sentence
+                                .of("Over 5 Pa smoke is drawn back into the room, and a fan never makes that safe. Burn"
+                                        + " only what is room-sealed, and give the fan an inlet."),
                 ids);
     }
 
@@ -249,8 +253,10 @@ public final class BreathStudies {
         if (sleeps) {
             missing(book, "smoke", "smoke", smoke, high, Double.POSITIVE_INFINITY);
         }
-        return book.note("Makers' instructions rule. A combined alarm low down warns of gas; carbon monoxide wants one at the"
-                + " height of heads.").done();
+        return book.note(
+                "Makers' instructions rule. A combined alarm low down warns of gas; carbon monoxide wants one at the"
+                        + " height of heads.")
+                .done();
     }
 
     /// The alarm of a kind that hangs where it belongs, else any of it.
@@ -273,7 +279,8 @@ public final class BreathStudies {
     private static void missing(Study.Notebook book, String key, String what, Optional<Thing> t, double low,
             double high) {
         if (t.isEmpty()) {
-            book.say(BreathRules.ALARMS, Subject.part(key), Severity.STOP, Sentence.of("There is no alarm for {0}", what),
+            book.say(BreathRules.ALARMS, Subject.part(key), Severity.STOP,
+                    Sentence.of("There is no alarm for {0}", what),
                     Sentence.of("It is what wakes people. Place one."), List.of());
             return;
         }

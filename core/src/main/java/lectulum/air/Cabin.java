@@ -72,7 +72,8 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
     /// @param nx    outward normal rearward, as to the right and up
     /// @param absorbs part of the sun
     /// @param skin  passed to the air outside \[W/(m² K)\]
-    public record Face(Wall.Side side, String name, double area, Optional<BuildUp> build, double u, double nx, double ny,
+    public record Face(Wall.Side side, String name, double area, Optional<BuildUp> build, double u, double nx,
+            double ny,
             double nz, double absorbs, double skin) {
         /// \[W/K\]
         public double loss() {
@@ -144,6 +145,11 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
         return TwoNodes.of(floor, Math.max(1000, mass), glazed(night), change, opaque(), opaqueArea());
     }
 
+    /// Air that goes through the vents of a design by warmth and wind \[m³/s\].
+    public double through(Design d, double inside, double outside) {
+        return Vents.of(d).flow(inside, outside);
+    }
+
     /// Lost with the air that changes by itself \[W/K\].
     public double changing() {
         return Steady.of(0, changes, volume, altitude).air();
@@ -158,10 +164,12 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
         Substance filling = w.insulation() == Substance.NONE && w.insulationThick() > 0
                 ? Substance.AIR
                 : w.insulation();
-        double share = w.studs() == Wall.Studs.NONE ? 0 : Math.min(MOST_STUDS, w.share().orElseGet(() -> framing
-                .filter(f -> f.studs().size() > 1)
-                .map(f -> f.width() * (f.studs().size() - 1) / (f.studs().getLast() - f.studs().getFirst()))
-                .orElse(w.studs() == Wall.Studs.METAL ? STUDS_METAL : STUDS_TIMBER)));
+        double share = w.studs() == Wall.Studs.NONE
+                ? 0
+                : Math.min(MOST_STUDS, w.share().orElseGet(() -> framing
+                        .filter(f -> f.studs().size() > 1)
+                        .map(f -> f.width() * (f.studs().size() - 1) / (f.studs().getLast() - f.studs().getFirst()))
+                        .orElse(w.studs() == Wall.Studs.METAL ? STUDS_METAL : STUDS_TIMBER)));
         double width = framing.map(Carcass.Framing::width).orElse(STUD_WIDE);
         double stud = w.studs() == Wall.Studs.METAL ? BuildUp.hollow(Math.max(width, 2 * WEB), 2, WEB, STEEL) : WOOD;
         layer(filling, w.insulationThick()).map(l -> share > 0 ? l.studded(share, stud) : l).ifPresent(layers::add);
@@ -344,8 +352,9 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
             double u = lift.panel() < STIFF
                     ? CLOTH
                     : 1 / (BuildUp.WALL + BuildUp.OUTSIDE + lift.panel() / PANEL);
-            faces.add(new Face(Wall.Side.SIDES, "Sides of the raised top", round * lift.rise(), Optional.empty(), u, 0, 0,
-                    0, Wall.Finish.MID.absorbs(), ClearSky.SKIN));
+            faces.add(
+                    new Face(Wall.Side.SIDES, "Sides of the raised top", round * lift.rise(), Optional.empty(), u, 0, 0,
+                            0, Wall.Finish.MID.absorbs(), ClearSky.SKIN));
         }
 
         private static double area(List<double[]> p) {

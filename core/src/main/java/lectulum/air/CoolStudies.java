@@ -71,10 +71,12 @@ public final class CoolStudies {
                 SOURCE);
         book.figure("air.cool.size", "Air conditioner to buy", size, Quantity.POWER,
                 "total × 1.10 / (1 − 0.015 (Te − 35))",
-                Sentence.of("{0} BTU an hour by its plate", Amount.count(Math.rint(size / Cooling.BTU_HOUR / 100) * 100)),
+                Sentence.of("{0} BTU an hour by its plate",
+                        Amount.count(Math.rint(size / Cooling.BTU_HOUR / 100) * 100)),
                 "assumed reserve");
         book.figure("air.cool.roof", "The roof's skin is like air of", s.skin(s.roof(), worst), Quantity.TEMPERATURE,
-                "Te + α I / he − 63 nz / he", Sentence.of("{0} outside", new Amount(out, Quantity.TEMPERATURE)), SOURCE);
+                "Te + α I / he − 63 nz / he", Sentence.of("{0} outside", new Amount(out, Quantity.TEMPERATURE)),
+                SOURCE);
         fans(d, c, s, worst, book);
         List<Thing> coolers = d.things().stream().filter(t -> t.has(Aired.Cooler.class)).toList();
         coolers.stream().findFirst().ifPresent(t -> cooler(t, s, load, size, out, book));
@@ -93,8 +95,9 @@ public final class CoolStudies {
             }
         });
         book.listing(table.done());
-        return List.of(book.chart(s.chart()).caution("An air conditioner on a roof needs a support that is rated for it,"
-                + " and current from a socket or a generator.").done());
+        return List
+                .of(book.chart(s.chart()).caution("An air conditioner on a roof needs a support that is rated for it,"
+                        + " and current from a socket or a generator.").done());
     }
 
     private static void fans(Design d, Cabin c, Summer s, int hour, Study.Notebook book) {
@@ -106,7 +109,8 @@ public final class CoolStudies {
         }).sum();
         double alone = Cooling.withFan(s.outside(hour), gains, c.opaque() + c.glazed(false),
                 flow + c.changes() * c.volume() / 3600, c.altitude());
-        book.figure("air.cool.fan", v.fans().isEmpty() ? "Without fan or cooler inside" : "With the fan alone inside", alone,
+        book.figure("air.cool.fan", v.fans().isEmpty() ? "Without fan or cooler inside" : "With the fan alone inside",
+                alone,
                 Quantity.TEMPERATURE, "Te + sun and people / (walls + air moved)",
                 Sentence.of("{0} moved; never below outside", new Amount(flow, Quantity.AIR_FLOW)), SOURCE);
     }
@@ -114,7 +118,8 @@ public final class CoolStudies {
     private static void cooler(Thing t, Summer s, Cooling load, double size, double out, Study.Notebook book) {
         Aired.Cooler cooler = t.feature(Aired.Cooler.class).orElseThrow();
         double current = load.total() / cooler.performance();
-        book.figure("air.cool.current", t.name() + " then takes", Math.min(current, cooler.power() / cooler.performance()),
+        book.figure("air.cool.current", t.name() + " then takes",
+                Math.min(current, cooler.power() / cooler.performance()),
                 Quantity.POWER, "cooling / COP", Sentence.of("{0} for a watt", Amount.count(cooler.performance())),
                 "its plate");
         Optional<Double> reached = s.pullDown(cooler.power());
@@ -131,8 +136,10 @@ public final class CoolStudies {
             book.say(CoolRules.COOLER, Severity.WARN,
                     Sentence.of("{0} cools by {1}; the hottest afternoon asks for {2}", t.name(),
                             Amount.watt(cooler.power()), Amount.watt(size)),
-                    Sentence.of("{0} outside, {1} o'clock. A white roof, shade or thicker walls make it enough sooner than"
-                            + " a larger one.", new Amount(out, Quantity.TEMPERATURE), s.worst()),
+                    Sentence.of(
+                            "{0} outside, {1} o'clock. A white roof, shade or thicker walls make it enough sooner than"
+                                    + " a larger one.",
+                            new Amount(out, Quantity.TEMPERATURE), s.worst()),
                     List.of(t.id()));
         } else if (cooler.power() > LARGE * size) {
             book.say(CoolRules.COOLER, Severity.NOTE,

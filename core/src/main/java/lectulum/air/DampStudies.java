@@ -28,6 +28,7 @@ import lectulum.kernel.air.Vapour;
 import lectulum.kernel.air.WetPanes;
 import lectulum.kernel.heat.BuildUp;
 import lectulum.units.Quantity;
+import lectulum.weather.Outside;
 
 /// Damp of a cold night: how full the air gets, what runs down the panes, what gathers within walls and behind furniture.
 public final class DampStudies {
@@ -96,7 +97,8 @@ public final class DampStudies {
         if (c.panes().isEmpty()) {
             book.note("No pane is known: give windows a pane on their card.");
         } else {
-            Listing.Maker table = new Listing.Maker("Panes").words("Pane").numbers("inside surface", "water, vents open",
+            Listing.Maker table = new Listing.Maker("Panes").words("Pane").numbers("inside surface",
+                    "water, vents open",
                     "vents shut", "dry with air of");
             for (int i = 0; i < c.panes().size(); i++) {
                 Cabin.Pane p = c.panes().get(i);
@@ -175,12 +177,16 @@ public final class DampStudies {
             book.say(DampRules.MOULD, Severity.NOTE,
                     Sentence.of("Behind furniture and mattresses walls stay up to {0} damp in a usual cold night",
                             Amount.share(dampest)),
-                    Sentence.of("{0} outside; in {1}. Over {2} for days mould grows: a gap for air behind lockers, holes in"
-                            + " them, slats under the mattress.", new Amount(usual.outside, Quantity.TEMPERATURE),
+                    Sentence.of(
+                            "{0} outside; in {1}. Over {2} for days mould grows: a gap for air behind lockers, holes in"
+                                    + " them, slats under the mattress.",
+                            new Amount(usual.outside, Quantity.TEMPERATURE),
                             String.join(", ", damper), Amount.share(MOULD)));
         }
-        return book.listing(table.done()).note("Steady, by the coldest night with vents open: a comparison of build-ups,"
-                + " not a measure of how wet they are.").done();
+        return book.listing(table.done())
+                .note("Steady, by the coldest night with vents open: a comparison of build-ups,"
+                        + " not a measure of how wet they are.")
+                .done();
     }
 
     private static String behindLayer(Design d, Wall.Side side, int plane) {

@@ -27,6 +27,7 @@ import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.heat.BuildUp;
 import lectulum.units.Quantity;
+import lectulum.weather.Outside;
 
 /// What the walls are built of, what heat passes each side, and how cold their inside gets.
 public final class EnvelopeStudies {
@@ -126,7 +127,8 @@ public final class EnvelopeStudies {
                 Character.toUpperCase(f.side().label().charAt(0)) + f.side().label().substring(1), "");
         Sentence numbers = Sentence.of("upper limit {0}, lower limit {1} m²K/W", Amount.count(b.upperLimit()),
                 Amount.count(b.lowerLimit()));
-        book.figure("air." + key + ".u", "Passes", b.u(), Quantity.U_VALUE, "1 / (w R' + (1 − w) R'')", numbers, SOURCE);
+        book.figure("air." + key + ".u", "Passes", b.u(), Quantity.U_VALUE, "1 / (w R' + (1 − w) R'')", numbers,
+                SOURCE);
         book.figure("air." + key + ".inside", "Inner surface, coldest night", b.temperatures(inside, outside, false)
                 .getFirst(), Quantity.TEMPERATURE, "Ti − (Ti − Te) Rsi / R",
                 Sentence.of("{0} inside, {1} outside", new Amount(inside, Quantity.TEMPERATURE),
@@ -150,7 +152,8 @@ public final class EnvelopeStudies {
 
     /// The layers in their thickness, inside at the left, with the temperature through them.
     private static Sketch picture(Design d, Wall.Side side, BuildUp b, double inside, double outside) {
-        Sketch.Board board = new Sketch.Board("Section, inside at the left: temperature between studs, dashed along one");
+        Sketch.Board board = new Sketch.Board(
+                "Section, inside at the left: temperature between studs, dashed along one");
         double thick = b.thick();
         double air = Math.max(0.02, 0.4 * thick);
         double high = Math.max(0.04, 0.7 * thick);

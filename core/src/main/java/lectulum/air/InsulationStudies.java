@@ -23,6 +23,7 @@ import lectulum.kernel.fuel.Fuel;
 import lectulum.kernel.heat.Steady;
 import lectulum.kernel.heat.Worth;
 import lectulum.units.Quantity;
+import lectulum.weather.Outside;
 
 /// The same cabin without insulation, with it in the roof alone, in roof and walls, and everywhere: what each brings and takes.
 public final class InsulationStudies {
@@ -94,8 +95,10 @@ public final class InsulationStudies {
         }
         book.listing(table.done());
         double nights = Assumed.value(d, Assumption.AIR_NIGHTS);
-        book.note(Sentence.of("{0} nights of {1} h at {2} below the warmth wanted, burnt as diesel. Insulation at the price"
-                + " of its table; a side that has none is taken with {3} of foam.", Amount.count(nights),
+        book.note(Sentence.of(
+                "{0} nights of {1} h at {2} below the warmth wanted, burnt as diesel. Insulation at the price"
+                        + " of its table; a side that has none is taken with {3} of foam.",
+                Amount.count(nights),
                 Amount.count(NIGHT_HOURS), Sentence.of("{0} K", Amount.count(mean(d))), Amount.sag(USUAL)));
         return List.of(book.done());
     }

@@ -10,6 +10,7 @@ import lectulum.kernel.air.Openings;
 import lectulum.kernel.air.WetPanes;
 import lectulum.kernel.heat.BuildUp;
 import lectulum.kernel.heat.TwoNodes;
+import lectulum.weather.Outside;
 
 /// The coldest night from six in the evening to eight in the morning: warmth, breath and damp, quarter by quarter of an hour.
 ///
@@ -52,7 +53,8 @@ record Night(List<Quarter> quarters, double warm, double water, double morning, 
         Sleepers asleep = Sleepers.of(d.brief(), Sleepers.Doing.ASLEEP);
         Sleepers seated = Sleepers.of(d.brief(), Sleepers.Doing.SEATED);
         double own = c.changes() * c.volume() / 3600;
-        TwoNodes.State state = new TwoNodes.State(Math.max(day, coldest), (Math.max(day, coldest) + coldest + SWING) / 2);
+        TwoNodes.State state = new TwoNodes.State(Math.max(day, coldest),
+                (Math.max(day, coldest) + coldest + SWING) / 2);
         double ppm = Breath.OUTSIDE;
         List<Quarter> all = new ArrayList<>();
         double warm = 0;

@@ -30,6 +30,7 @@ import lectulum.kernel.fuel.Flames;
 import lectulum.kernel.fuel.Fuel;
 import lectulum.kernel.heat.Steady;
 import lectulum.units.Quantity;
+import lectulum.weather.Outside;
 
 /// Heating: what the coldest night asks, what the heater holds, and the night hour by hour with vents open and shut.
 public final class WarmthStudies {
@@ -94,8 +95,10 @@ public final class WarmthStudies {
             table.row(new Amount(t, Quantity.TEMPERATURE), Amount.watt(s.load(in, t)), Amount.watt(s.size(in, t)));
         }
         book.listing(table.done());
-        return book.caution("Heaters that burn need their air and their smoke outside. A carbon monoxide alarm at sleeping"
-                + " height, always.").done();
+        return book
+                .caution("Heaters that burn need their air and their smoke outside. A carbon monoxide alarm at sleeping"
+                        + " height, always.")
+                .done();
     }
 
     private static void heater(Design d, Steady s, Study.Notebook book, Thing first, double most, double people,
@@ -123,8 +126,9 @@ public final class WarmthStudies {
             book.say(WarmthRules.CYCLES, Severity.NOTE,
                     Sentence.of("{0} burns at least {1}; a night of {2} asks for {3}", first.name(),
                             Amount.watt(h.least()), new Amount(mild, Quantity.TEMPERATURE), Amount.watt(need)),
-                    Sentence.of("It goes on and off: it soots, drinks current at each start, and wakes people. A smaller"
-                            + " one, or a little more fresh air, lets it run on."),
+                    Sentence.of(
+                            "It goes on and off: it soots, drinks current at each start, and wakes people. A smaller"
+                                    + " one, or a little more fresh air, lets it run on."),
                     List.of(first.id()));
         }
     }
@@ -161,7 +165,8 @@ public final class WarmthStudies {
         return Sentence.of("{0} ppm", Amount.count(Math.rint(value / 10) * 10));
     }
 
-    private static void row(Listing.Maker table, String name, ToDoubleFunction<Night> read, Quantity q, Night... nights) {
+    private static void row(Listing.Maker table, String name, ToDoubleFunction<Night> read, Quantity q,
+            Night... nights) {
         table.row(name, new Amount(read.applyAsDouble(nights[0]), q), new Amount(read.applyAsDouble(nights[1]), q),
                 new Amount(read.applyAsDouble(nights[2]), q));
     }
@@ -235,7 +240,8 @@ public final class WarmthStudies {
             Aired.RoomHeater h = t.feature(Aired.RoomHeater.class).orElseThrow();
             return DoubleStream.of(1500, 2000, 2500, 3000, 4000, 5000, 6000, 8000).filter(w -> w >= need).limit(1)
                     .mapToObj(w -> Mend.feature(t, new Aired.RoomHeater(h.burns(), Math.max(h.least(), 0.3 * w), w,
-                            h.efficiency(), h.sealed()), Sentence.of("A heater of {0} instead of {1}", Amount.watt(w),
+                            h.efficiency(), h.sealed()),
+                            Sentence.of("A heater of {0} instead of {1}", Amount.watt(w),
                                     Amount.watt(h.most()))));
         });
     }
@@ -260,9 +266,15 @@ public final class WarmthStudies {
         List<Remedy> all = new ArrayList<>();
         finding.things().stream().flatMap(id -> d.thing(id).stream()).forEach(t -> {
             Aired.RoomHeater h = t.feature(Aired.RoomHeater.class).orElseThrow();
+            double quarter = Math.min(h.least(), Math.max(500, 0.25 * h.most()));
+            if (quarter < h.least()) {
+                all.add(Mend.feature(t, new Aired.RoomHeater(h.burns(), quarter, h.most(), h.efficiency(), h.sealed()),
+                        Sentence.of("One that burns down to {0}", Amount.watt(quarter))));
+            }
             if (h.most() > 2000) {
                 all.add(Mend.feature(t, new Aired.RoomHeater(h.burns(), Math.min(h.least(), 800), 2000,
-                        h.efficiency(), h.sealed()), Sentence.of("A heater of {0} that burns down to {1}",
+                        h.efficiency(), h.sealed()),
+                        Sentence.of("A heater of {0} that burns down to {1}",
                                 Amount.watt(2000), Amount.watt(Math.min(h.least(), 800)))));
             }
         });

@@ -59,6 +59,7 @@ import lectulum.power.wiring.TestStudies;
 import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
+import lectulum.trip.Rehearsals;
 import lectulum.water.HotStudies;
 import lectulum.water.PipeStudies;
 import lectulum.water.Water;
@@ -87,12 +88,13 @@ public final class Disciplines {
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
                 WaterStudies.DAYS, WaterStudies.TANKS, HotStudies.DISCIPLINE, PipeStudies.DISCIPLINE,
                 Cabin.DISCIPLINE, EnvelopeStudies.DISCIPLINE, WarmthStudies.DISCIPLINE, InsulationStudies.DISCIPLINE,
-                CoolStudies.DISCIPLINE, DampStudies.DISCIPLINE, BreathStudies.DISCIPLINE, GasStudies.DISCIPLINE,
+                CoolStudies.DISCIPLINE, DampStudies.DISCIPLINE, BreathStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
-                RoadStudies.DISCIPLINE, Materials.DISCIPLINE, Money.DISCIPLINE, LayoutScore.DISCIPLINE,
+                RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
+                Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);
     }

@@ -16,6 +16,7 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
+import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.layout.doors.DoorRules;
 import lectulum.layout.doors.Exits;
@@ -81,6 +82,10 @@ public final class Guide {
                             d.things().stream().filter(t -> t.has(Aired.Vent.class)).count() > 1),
                     step("alarms", "Place the alarms: carbon monoxide, gas, smoke",
                             any(d, t -> t.feature(Aired.Alarm.class).filter(Aired.Alarm::monoxide).isPresent())));
+            case TRIP -> List.of(
+                    step("own", "Plan a trip of your own, day by day", !d.outings().isEmpty()),
+                    step("stands", "Let it last: mend what fails first",
+                            a.findings(Stage.TRIP).stream().noneMatch(f -> f.severity() != Severity.NOTE)));
             case MATERIALS -> List.of(step("framing", "Say how the walls are framed (Base, Walls)",
                     !d.base().carcass().framing().isEmpty()),
                     step("spread", "Add floor, lining and insulation from the list of things",

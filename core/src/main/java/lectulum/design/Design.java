@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Brief;
 import lectulum.design.envelope.Envelope;
+import lectulum.design.outing.Outing;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
@@ -27,11 +28,11 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
         List<Weighing> weighings,
         @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
-        Envelope envelope) implements DesignBuilder.With {
+        Envelope envelope, @Means("Trips that are planned") List<Outing> outings) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -50,6 +51,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case GARAGE -> d.garage;
                 case WIRING -> d.wiring;
                 case ENVELOPE -> d.envelope;
+                case OUTINGS -> d.outings;
             };
         }
     }
@@ -63,7 +65,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.WEIGHINGS) ? weighings : List.of(),
                 parts.contains(Part.GARAGE) ? garage : List.of(),
                 parts.contains(Part.WIRING) ? wiring : Wiring.NONE,
-                parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE);
+                parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE,
+                parts.contains(Part.OUTINGS) ? outings : List.of());
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -78,13 +81,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         garage = garage == null ? List.of() : List.copyOf(garage);
         wiring = wiring == null ? Wiring.NONE : wiring;
         envelope = envelope == null ? Envelope.NONE : envelope;
+        outings = outings == null ? List.of() : List.copyOf(outings);
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
         this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
-                Envelope.NONE);
+                Envelope.NONE, List.of());
     }
 
     public Design with(Settings newSettings) {

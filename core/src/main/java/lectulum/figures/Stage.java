@@ -2,7 +2,8 @@ package lectulum.figures;
 
 /// The stages of the rail, in the order of work.
 public enum Stage {
-    BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), AIR("Air"), MATERIALS(
+    BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), AIR("Air"),
+    TRIP("Trip"), MATERIALS(
             "Materials"),
     MONEY("Money"), PAPERS("Papers");
 

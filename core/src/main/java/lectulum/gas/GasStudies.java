@@ -7,15 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import lectulum.air.Outside;
 import lectulum.catalogue.Catalogue;
+import lectulum.air.Fires;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.feature.Aired;
 import lectulum.design.feature.Electric;
 import lectulum.design.feature.Fuelled;
-import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
@@ -34,58 +33,45 @@ import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.fuel.Bottle;
 import lectulum.kernel.fuel.Flames;
-import lectulum.kernel.fuel.Fuel;
 import lectulum.layout.FreePlace;
 import lectulum.space.Body;
 import lectulum.space.Solid;
+import lectulum.trip.Rehearsal;
+import lectulum.trip.Rehearsals;
 import lectulum.units.Quantity;
+import lectulum.weather.Outside;
 
 /// Gas and fuel of a day, how long they last, bottles in the cold, where they stand, and what a flame does to the room.
 public final class GasStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("gas", "Gas and fuel", Stage.AIR,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS)))
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Rehearsals.DISCIPLINE).usual()))
             .checking(GasRules.class, GasStudies::remedies);
-    private static final double HEATED = 10 * 3600;
     private static final double NEEDS = 70_000;
     private static final double OLD = 10;
-    private static final double HALF_LOAD = 0.5;
     private static final double CHANGE = 1e-4;
     private static final String SOURCE = "heating values; see docs/method/gas.md";
 
     private GasStudies() {
     }
 
-    /// Something that burns, by its day.
-    ///
-    /// @param power on the higher heating value of gas, the lower of others \[W\]
-    /// @param daily \[J\]
-    private record Use(Thing thing, Aired.Energy burns, double power, double daily) {
-    }
-
-    private static List<Use> uses(Design d) {
-        List<Use> all = new ArrayList<>();
-        for (Thing t : d.things()) {
-            t.feature(Fuelled.Burner.class).filter(b -> b.burns().flame()).ifPresent(
-                    b -> all.add(new Use(t, b.burns(), b.power(), b.power() * b.hours() * b.duty())));
-            t.feature(Aired.RoomHeater.class).filter(h -> h.burns().flame()).ifPresent(h -> {
-                double input = h.most() / h.efficiency();
-                all.add(new Use(t, h.burns(), input, input * HEATED * HALF_LOAD));
-            });
-            t.feature(Plumbed.Boiler.class).filter(b -> b.by().flame() && !t.has(Fuelled.Burner.class)).ifPresent(
-                    b -> all.add(new Use(t, b.by(), b.power(), boiled(d, b))));
-        }
+    /// Everything that burns; the room heater by the heat that the usual trip takes in a day.
+    private static List<Fires> uses(Design d, Optional<Rehearsal> trip) {
+        List<Fires> all = new ArrayList<>(Fires.of(d));
+        Fires.heater(d).ifPresent(t -> {
+            Aired.RoomHeater h = t.feature(Aired.RoomHeater.class).orElseThrow();
+            double daily = trip.filter(r -> !r.outing().days().isEmpty())
+                    .map(r -> r.heat() / r.heated()).orElse(0.0);
+            if (h.burns().flame()) {
+                all.add(new Fires(t, h.burns(), h.most() / h.efficiency(), daily / h.efficiency()));
+            }
+        });
         return all;
     }
 
-    /// Hot water of a day: what washing, dishes and showers of the brief's style take at 40 °C from 12 °C.
-    private static double boiled(Design d, Plumbed.Boiler b) {
-        double litres = 1000 * lectulum.water.Water.people(d.brief().people()) * d.brief().water().grey() * 0.6;
-        return litres * 4186 * 28 / b.efficiency();
-    }
-
-    static List<Study> of(Design d) {
+    static List<Study> of(Design d, Optional<Rehearsal> trip) {
         List<Study> all = new ArrayList<>();
-        List<Use> uses = uses(d);
+        List<Fires> uses = uses(d, trip);
         all.add(daily(d, uses));
         List<Thing> bottles = d.things().stream().filter(t -> t.has(Fuelled.Bottle.class))
                 .sorted(Comparator.comparingDouble(t -> -held(t))).toList();
@@ -100,7 +86,7 @@ public final class GasStudies {
         return t.feature(Fuelled.Bottle.class).map(b -> b.gas() * b.full()).orElse(0.0);
     }
 
-    private static Study daily(Design d, List<Use> uses) {
+    private static Study daily(Design d, List<Fires> uses) {
         Study.Notebook book = new Study.Notebook("gas-day", Stage.AIR, "What is burnt in a day", "");
         if (uses.isEmpty()) {
             book.note("Nothing burns. Give a hob or heater a burner on its card.");
@@ -108,18 +94,19 @@ public final class GasStudies {
         }
         Listing.Maker table = new Listing.Maker("").words("What", "burns").numbers("at", "a day");
         Map<Aired.Energy, Double> sums = new EnumMap<>(Aired.Energy.class);
-        for (Use u : uses) {
-            table.row(u.thing.name(), u.burns.label(), Amount.watt(u.power), amount(u.burns, u.daily));
-            sums.merge(u.burns, u.daily, Double::sum);
+        for (Fires u : uses) {
+            table.row(u.thing().name(), u.burns().label(), Amount.watt(u.power()), Fires.amount(u.burns(), u.daily()));
+            sums.merge(u.burns(), u.daily(), Double::sum);
         }
         book.listing(table.done());
         double nights = d.brief().nights();
         for (Map.Entry<Aired.Energy, Double> e : sums.entrySet()) {
-            Optional<Double> stock = stock(d, e.getKey());
+            Optional<Double> stock = Fires.stock(d, e.getKey());
             String key = e.getKey().name().toLowerCase(java.util.Locale.ROOT);
-            Amount day = amount(e.getKey(), e.getValue());
+            Amount day = Fires.amount(e.getKey(), e.getValue());
             book.figure("gas.day." + key, "Of " + e.getKey().label() + " in a day", day.value(), day.quantity(),
-                    "Σ power × hours × duty / heating value", Sentence.of("a room heater at half its power for ten hours"),
+                    "Σ power × hours × duty / heating value",
+                    Sentence.of("the room heater by the mean day of the trip"),
                     SOURCE);
             if (stock.isEmpty() || e.getValue() <= 0) {
                 continue;
@@ -138,36 +125,10 @@ public final class GasStudies {
         return book.done();
     }
 
-    private static Amount amount(Aired.Energy burns, double joule) {
-        return switch (burns) {
-            case GAS -> new Amount(joule / Fuel.PROPANE.higher(), Quantity.MASS);
-            case DIESEL -> new Amount(joule / Fuel.DIESEL.byVolume(), Quantity.VOLUME);
-            case PETROL -> new Amount(joule / Fuel.PETROL.byVolume(), Quantity.VOLUME);
-            case KEROSENE -> new Amount(joule / Fuel.KEROSENE.byVolume(), Quantity.VOLUME);
-            case SPIRIT -> new Amount(joule / Fuel.SPIRIT.byVolume(), Quantity.VOLUME);
-            case WOOD -> new Amount(joule / Fuel.WOOD.lower(), Quantity.MASS);
-            case MAINS, BATTERY -> Amount.energy(joule);
-        };
-    }
-
-    /// What is aboard of it, as [#amount] counts; empty where nothing tells.
-    private static Optional<Double> stock(Design d, Aired.Energy of) {
-        if (of == Aired.Energy.GAS) {
-            double gas = d.things().stream().mapToDouble(GasStudies::held).sum();
-            return gas > 0 ? Optional.of(gas) : Optional.empty();
-        }
-        Tank.Use use = of == Aired.Energy.DIESEL ? Tank.Use.DIESEL : of == Aired.Energy.PETROL ? Tank.Use.PETROL : null;
-        double volume = use == null
-                ? 0
-                : d.things().stream().flatMap(t -> t.tank().stream()).filter(t -> t.use() == use)
-                        .mapToDouble(Tank::capacity).sum();
-        return volume > 0 ? Optional.of(volume) : Optional.empty();
-    }
-
-    private static Study cold(Design d, List<Use> uses, List<Thing> bottles) {
+    private static Study cold(Design d, List<Fires> uses, List<Thing> bottles) {
         Study.Notebook book = new Study.Notebook("gas-cold", Stage.AIR, "Bottles in the coldest night", "");
         double out = Outside.coldest(d);
-        double load = uses.stream().filter(u -> u.burns == Aired.Energy.GAS).mapToDouble(Use::power).sum();
+        double load = uses.stream().filter(u -> u.burns() == Aired.Energy.GAS).mapToDouble(Fires::power).sum();
         Listing.Maker table = new Listing.Maker("").words("Bottle").numbers("gas in it", "feeds down to",
                 "sustains", "with everything burning");
         for (Thing t : bottles) {
@@ -178,9 +139,10 @@ public final class GasStudies {
                     Amount.watt(k.sustains(out)),
                     load <= 0 ? "–" : Double.isFinite(starves) ? Amount.hours(starves) : "never starves");
             if (load > 0 && k.sustains(out) < load) {
-                book.say(GasRules.COLD, Subject.thing(t.id()), Severity.WARN,
+                book.say(GasRules.COLD, Subject.thing(t.id()), Outside.frost(d) ? Severity.WARN : Severity.NOTE,
                         k.sustains(out) <= 0
-                                ? Sentence.of("{0} gives no gas at {1}", t.name(), new Amount(out, Quantity.TEMPERATURE))
+                                ? Sentence.of("{0} gives no gas at {1}", t.name(),
+                                        new Amount(out, Quantity.TEMPERATURE))
                                 : Sentence.of("{0} starves after {1} at {2}", t.name(), Amount.hours(starves),
                                         new Amount(out, Quantity.TEMPERATURE)),
                         Sentence.of("It can go on feeding {0}; everything together burns {1}. A fuller bottle, a second"
@@ -195,8 +157,10 @@ public final class GasStudies {
                         List.of(t.id()));
             }
         }
-        return book.listing(table.done()).note("Gas that is drawn chills the bottle: air warms what liquid wets. A bottle"
-                + " nearly empty gives least.").done();
+        return book.listing(table.done())
+                .note("Gas that is drawn chills the bottle: air warms what liquid wets. A bottle"
+                        + " nearly empty gives least.")
+                .done();
     }
 
     private static Bottle bottle(Thing t, Fuelled.Bottle b) {
@@ -225,8 +189,9 @@ public final class GasStudies {
             if (fuel && inside(d, t)) {
                 book.say(GasRules.STORED, Subject.thing(t.id()), Severity.STOP,
                         Sentence.of("{0} stands in the cabin", t.name()),
-                        Sentence.of("Petrol and its vapour have no place where people sleep. Outside, or in a box of its"
-                                + " own that is open to outside only."),
+                        Sentence.of(
+                                "Petrol and its vapour have no place where people sleep. Outside, or in a box of its"
+                                        + " own that is open to outside only."),
                         List.of(t.id()));
             }
         }
@@ -250,8 +215,10 @@ public final class GasStudies {
             book.listing(table.done());
         }
         flames(d, book);
-        return book.caution("Gas, flues, air for burning and pressure tests belong to a licensed fitter; local codes and"
-                + " makers' instructions rule. Close bottles on the road.").done();
+        return book
+                .caution("Gas, flues, air for burning and pressure tests belong to a licensed fitter; local codes and"
+                        + " makers' instructions rule. Close bottles on the road.")
+                .done();
     }
 
     private static void flames(Design d, Study.Notebook book) {
@@ -273,8 +240,9 @@ public final class GasStudies {
                 book.say(GasRules.FLAME, Subject.thing(t.id()), Severity.STOP,
                         Sentence.of("{0} burns the air of the room for {1} a day", t.name(),
                                 Amount.hours(b.get().hours())),
-                        Sentence.of("Cooking wants an open window and an eye on it; never warm a room with it. What burns"
-                                + " for hours is room-sealed or outside."),
+                        Sentence.of(
+                                "Cooking wants an open window and an eye on it; never warm a room with it. What burns"
+                                        + " for hours is room-sealed or outside."),
                         List.of(t.id()));
             }
         }
@@ -331,7 +299,8 @@ public final class GasStudies {
                     Sentence.of("Propane instead of butane")));
         }
         if (b.full() < 1) {
-            all.add(Mend.feature(t, new Fuelled.Bottle(b.gas(), 1, b.propane(), b.age()), Sentence.of("A full bottle")));
+            all.add(Mend.feature(t, new Fuelled.Bottle(b.gas(), 1, b.propane(), b.age()),
+                    Sentence.of("A full bottle")));
         }
         second(d).ifPresent(all::add);
         return all.stream();

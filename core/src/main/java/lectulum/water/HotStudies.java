@@ -95,8 +95,10 @@ public final class HotStudies {
             book.say(HotRules.LUKEWARM, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("{0} gives {1} at {2}: only warm", t.name(), new Amount(leaves, Quantity.TEMPERATURE),
                             new Amount(a.flow, Quantity.WATER_FLOW)),
-                    Sentence.of("All its heat is in that water: no knob makes it warmer. {0} gives {1}; for all of the flow"
-                            + " it would take {2}.", new Amount(h.flowFor(a.cold, a.shower, at), Quantity.WATER_FLOW),
+                    Sentence.of(
+                            "All its heat is in that water: no knob makes it warmer. {0} gives {1}; for all of the flow"
+                                    + " it would take {2}.",
+                            new Amount(h.flowFor(a.cold, a.shower, at), Quantity.WATER_FLOW),
                             new Amount(a.shower, Quantity.TEMPERATURE),
                             Amount.watt(h.powerFor(a.cold, a.shower, a.flow, at))),
                     List.of(t.id()));
@@ -166,15 +168,17 @@ public final class HotStudies {
         if (b.set() > SCALDS) {
             book.say(HotRules.SCALD, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("{0} is set to {1}: it scalds", t.name(), new Amount(b.set(), Quantity.TEMPERATURE)),
-                    Sentence.of("At 60 °C five seconds burn skin, at 54 °C half a minute. A mixer that limits it, at the"
-                            + " heater."),
+                    Sentence.of(
+                            "At 60 °C five seconds burn skin, at 54 °C half a minute. A mixer that limits it, at the"
+                                    + " heater."),
                     List.of(t.id()));
         }
     }
 
     private static Study.Notebook energy(Study.Notebook book, Plumbed.Boiler b, Asked a) {
         double heat = HotWater.energy(a.litres, a.cold, a.shower);
-        Listing.Maker table = new Listing.Maker("A shower of " + Math.round(a.litres * 1000) + " litres takes").words("By")
+        Listing.Maker table = new Listing.Maker("A shower of " + Math.round(a.litres * 1000) + " litres takes")
+                .words("By")
                 .numbers("amount");
         table.row("heat in the water", Amount.energy(heat));
         table.row("propane", new Amount(heat / (0.8 * Fuel.PROPANE.higher()), Quantity.SMALL_MASS));
@@ -183,7 +187,8 @@ public final class HotStudies {
                 ? b.efficiency()
                 : 1)));
         return book.listing(table.done())
-                .caution("Relief valve piped outside. Drain only when cold. Gas and flues belong to a licensed fitter.");
+                .caution(
+                        "Relief valve piped outside. Drain only when cold. Gas and flues belong to a licensed fitter.");
     }
 
     /// Without any heater: a kettle and a bag.

@@ -96,6 +96,21 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
         }
     }
 
+    /// Length of a pipe that runs under the floor \[m\].
+    static double under(PipeRun r) {
+        double sum = 0;
+        for (int i = 1; i < r.corners.size(); i++) {
+            Spot a = r.corners.get(i - 1);
+            Spot b = r.corners.get(i);
+            if (Math.max(a.z(), b.z()) < 0) {
+                sum += a.to(b);
+            } else if (Math.min(a.z(), b.z()) < 0) {
+                sum += a.to(b) * -Math.min(a.z(), b.z()) / Math.abs(a.z() - b.z());
+            }
+        }
+        return sum;
+    }
+
     /// A hot line.
     ///
     /// @param dead water in it that has cooled \[m³\]
@@ -196,7 +211,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
         }
 
         PipePlan made() {
-            List<Thing> tapped = d.things().stream().filter(t -> t.has(Plumbed.WaterTap.class) && !t.at(Mode.ROAD).away())
+            List<Thing> tapped = d.things().stream()
+                    .filter(t -> t.has(Plumbed.WaterTap.class) && !t.at(Mode.ROAD).away())
                     .sorted(Comparator.comparingDouble(t -> t.place().x())).toList();
             Optional<Thing> pump = d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).findFirst();
             Optional<Thing> tank = Tanks.of(d, Tank.Use.FRESH).stream()
@@ -215,7 +231,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             }
             Spot at = middle(pump.get());
             Plumbed.WaterPump p = pump.get().feature(Plumbed.WaterPump.class).orElseThrow();
-            List<Spot> way = corners(new Spot(from.x(), from.y(), tank.get().place().z() + INLET), at);
+            Spot outlet = new Spot(from.x(), from.y(), tank.get().place().z() + INLET);
+            List<Spot> way = outlet.z() < 0 ? risen(outlet, at) : corners(outlet, at);
             PipeRun suction = new PipeRun("suction", Kind.SUCTION, "Suction", way, SUCTION_BORE, SUCTION_BORE + 0.005);
             runs.add(suction);
             double strainer = d.things().stream().flatMap(t -> t.feature(Plumbed.Strainer.class).stream())
@@ -244,6 +261,13 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                     all.add(s);
                 }
             }
+            return all;
+        }
+
+        /// From under the floor straight up through it, and on.
+        private static List<Spot> risen(Spot a, Spot b) {
+            List<Spot> all = new ArrayList<>(List.of(a));
+            all.addAll(corners(new Spot(a.x(), a.y(), INLET), b));
             return all;
         }
 
@@ -322,7 +346,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                         w.flow()));
                 runs.add(new PipeRun("waste." + t.id(), Kind.WASTE, t.name() + ", waste",
                         List.of(from, new Spot(from.x(), from.y(), into.z() + fall),
-                                new Spot(into.x(), from.y(), into.z() + fall / 2), into), size, size + 0.005));
+                                new Spot(into.x(), from.y(), into.z() + fall / 2), into),
+                        size, size + 0.005));
             }
         }
 

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
-import lectulum.air.Outside;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.catalogue.Catalogue;
@@ -46,11 +45,14 @@ import lectulum.kernel.flow.PumpCurve;
 import lectulum.kernel.flow.Suction;
 import lectulum.units.Quantity;
 import lectulum.weather.MeanDay;
+import lectulum.weather.Outside;
 
 /// Pipes, pump and taps: what comes out, alone and together; waste pipes; what stays and freezes in winter; what is bought.
 public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implements Result {
-    public static final Discipline<PipeStudies> DISCIPLINE = new Discipline<PipeStudies>("water-pipes", "Pipes and taps",
-            Stage.WATER, Discipline.Pace.REST, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+    public static final Discipline<PipeStudies> DISCIPLINE = new Discipline<PipeStudies>("water-pipes",
+            "Pipes and taps",
+            Stage.WATER, Discipline.Pace.REST,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS)),
             () -> new PipeStudies(new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), List.of(),
                     Optional.empty()), Studies.NONE, Studies.NONE))
@@ -63,6 +65,9 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static final double TRAPPED = 20e-6;
     private static final int MOST_DRAINS = 8;
     private static final double FOAM = 0.036;
+    /// A pipe that only passes the floor \[m\], and pressure up to which a pump is worked by hand or foot.
+    private static final double A_LITTLE = 0.5;
+    private static final double BY_HAND = 60_000;
     private static final double START = 8;
     private static final double SITE = 400_000;
     private static final double REGULATED = 310_000;
@@ -94,8 +99,9 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static List<Study> flow(Design d, PipePlan plan, double cold) {
         Study.Notebook book = new Study.Notebook("water-pipes", Stage.WATER, "What comes out of each tap", "");
         if (tapped(d).isEmpty()) {
-            return List.of(book.note("No tap is aboard. Cans and a kettle need no pipes; a tap is given on a card: a water"
-                    + " tap.").done());
+            return List
+                    .of(book.note("No tap is aboard. Cans and a kettle need no pipes; a tap is given on a card: a water"
+                            + " tap.").done());
         }
         if (plan.net().isEmpty()) {
             book.say(PipeRules.FED, Severity.NOTE, Sentence.of("Nothing feeds the taps"),
@@ -124,13 +130,16 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                     plan.taps().size() > 1 ? flowOf(worst.getOrDefault(t.id(), own)) : "–", flowOf(together),
                     hot.map(h -> own > 0 ? (Object) Sentence.of("{0} s", Amount.count(Math.rint(h.dead() / own))) : "–")
                             .orElse("–"));
-            tap(book, thing, w, own, together, plan.taps().size());
+            boolean weak = d.things().stream().flatMap(x -> x.feature(Plumbed.WaterPump.class).stream())
+                    .anyMatch(x -> x.off() <= BY_HAND);
+            tap(book, thing, w, own, together, weak ? 0 : plan.taps().size());
             hot.ifPresent(h -> waits(book, thing, h, own));
         }
         book.listing(table.done());
         source(d, plan, book, net, all, cycles, cold);
         city(d, book);
-        book.note("The main runs along the wall that is chosen, a branch goes to each tap; pipes as built may be shorter.");
+        book.note(
+                "The main runs along the wall that is chosen, a branch goes to each tap; pipes as built may be shorter.");
         List<Study> out = new ArrayList<>();
         out.add(book.sketch(picture(plan)).done());
         out.add(buy(plan));
@@ -162,7 +171,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             book.say(PipeRules.DRY, Subject.thing(t.id()), Severity.STOP, Sentence.of("{0} gets no water", t.name()),
                     Sentence.of("It is above the reach of what feeds it. Lower, or a pump with more pressure."),
                     List.of(t.id()));
-        } else if (own < ENOUGH * w.flow()) {
+        } else if (taps > 0 && own < ENOUGH * w.flow()) {
             book.say(PipeRules.FLOW, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("{0} gives {1} of {2}", t.name(), flowOf(own), flowOf(w.flow())),
                     Sentence.of("Alone. Wider pipe, smooth fittings or a stronger pump bring more."), List.of(t.id()));
@@ -285,13 +294,16 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 Sentence.of("{0} lines", plan.runs().size()), "pipe bends of eight diameters");
         book.figure("pipe.elbows", "Elbows", elbows, Quantity.COUNT, "corners too tight to bend",
                 Sentence.of("without waste"), "pipe bends of eight diameters");
-        book.figure("pipe.tees", "Tees", Math.max(0, tees - 1), Quantity.COUNT, "branches − 1", Sentence.of("one a branch"),
+        book.figure("pipe.tees", "Tees", Math.max(0, tees - 1), Quantity.COUNT, "branches − 1",
+                Sentence.of("one a branch"),
                 "plan of the pipes");
         book.figure("pipe.rings", "Rings or clamps", rings + 3.0 * Math.max(0, tees - 1) + 2.0 * tees, Quantity.COUNT,
                 "2 an elbow, 3 a tee, 2 a tap", Sentence.of("and {0} clips", clips), "plan of the pipes");
         double hold = 300_000;
-        return book.note(Sentence.of("Test before it is closed in: air or water at {0} for an hour; no joint may be wet and"
-                + " no more than a twentieth lost.", new Amount(hold, Quantity.PRESSURE))).done();
+        return book.note(
+                Sentence.of("Test before it is closed in: air or water at {0} for an hour; no joint may be wet and"
+                        + " no more than a twentieth lost.", new Amount(hold, Quantity.PRESSURE)))
+                .done();
     }
 
     private static List<Study> winter(Design d, PipePlan plan) {
@@ -310,7 +322,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
 
     private static Study drains(PipePlan plan) {
         Study.Notebook book = new Study.Notebook("water-drains", Stage.WATER, "Waste pipes", "");
-        Listing.Maker table = new Listing.Maker("").words("From").numbers("falls", "wanted", "carries, level", "nose 3° down",
+        Listing.Maker table = new Listing.Maker("").words("From").numbers("falls", "wanted", "carries, level",
+                "nose 3° down",
                 "nose 3° up", "comes in");
         for (PipePlan.Waste w : plan.wastes()) {
             Drain p = w.drain();
@@ -332,8 +345,10 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                         List.of(w.thing()));
             }
         }
-        return book.listing(table.done()).note("A trap or a waterless trap under each; a vent behind it, or the next one"
-                + " gurgles dry.").done();
+        return book.listing(table.done())
+                .note("A trap or a waterless trap under each; a vent behind it, or the next one"
+                        + " gurgles dry.")
+                .done();
     }
 
     /// What stays, level or on a slope either way, whichever is most.
@@ -384,8 +399,10 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 "below the lowest way to a drain", Sentence.of("{0} nose up and down",
                         new Amount(pitch, Quantity.ANGLE)),
                 "graph of the corners");
-        Listing.Maker table = new Listing.Maker("Where the drains belong").words("").numbers("behind the front", "right of"
-                + " the middle", "above the floor");
+        Listing.Maker table = new Listing.Maker("Where the drains belong").words("").numbers("behind the front",
+                "right of"
+                        + " the middle",
+                "above the floor");
         int n = 1;
         for (String id : open) {
             LowPoints.Vertex v = s.vertices().stream().filter(x -> x.id().equals(id)).findFirst().orElseThrow();
@@ -394,8 +411,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         if (!open.isEmpty()) {
             book.listing(table.done());
         }
-        boolean frost = d.brief().travel().coldest().orElse(0) < 0;
-        if (worst > TRAPPED && frost) {
+        if (worst > TRAPPED && Outside.frost(d)) {
             book.say(PipeRules.TRAPPED, Severity.WARN,
                     Sentence.of("{0} of water stay in the pipes when they are drained", Amount.litres(worst)),
                     Sentence.of("Ice splits them. One more drain at a low point, or {0} of potable-grade antifreeze.",
@@ -417,7 +433,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         double wind = Assumed.value(d, Assumption.PIPE_WIND) >= 0.5 ? Freezing.WINDY : Freezing.STILL;
         double hours = Assumed.value(d, Assumption.PIPE_HOURS);
         List<PipePlan.PipeRun> under = plan.runs().stream().filter(r -> r.kind() != PipePlan.Kind.WASTE)
-                .filter(r -> r.corners().stream().anyMatch(s -> s.z() < -0.01)).toList();
+                .filter(r -> PipePlan.under(r) > 0.01).toList();
+        double metres = under.stream().mapToDouble(PipePlan::under).sum();
         double bore = Assumed.value(d, Assumption.PIPE_BORE) * 1e-3;
         Freezing pipe = Freezing.pipe(bore, bore + 0.0036, foam, FOAM, wind, START);
         if (out >= 0) {
@@ -441,11 +458,13 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             }
         }
         if (!under.isEmpty() && pipe.untilIce(START, out) < hours) {
-            book.say(PipeRules.FREEZES, Severity.STOP,
-                    Sentence.of("Pipes under the floor freeze after {0} at {1}", Amount.hours(pipe.untilIce(START, out)),
+            boolean some = metres > A_LITTLE && Outside.frost(d);
+            book.say(PipeRules.FREEZES, some ? Severity.STOP : Outside.frost(d) ? Severity.WARN : Severity.NOTE,
+                    Sentence.of("Pipes under the floor freeze after {0} at {1}",
+                            Amount.hours(pipe.untilIce(START, out)),
                             new Amount(out, Quantity.TEMPERATURE)),
-                    Sentence.of("{0} of frost. Run them inside, wrap and heat them, or drain them.",
-                            Amount.hours(hours)));
+                    Sentence.of("{0} of them, {1} of frost. Run them inside, wrap and heat them, or drain them.",
+                            Amount.run(metres), Amount.hours(hours)));
         }
         return book.note(under.isEmpty()
                 ? "No water pipe runs under the floor."
@@ -485,9 +504,10 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         Design d = known.design();
         Optional<Thing> about = finding.things().stream().findFirst().flatMap(d::thing);
         return switch (rule) {
-            case FLOW -> Stream.concat(DoubleStream.of(12.3, 17.3).filter(b -> b > Assumed.value(d, Assumption.PIPE_BORE))
-                    .mapToObj(b -> Mend.assumed(Assumption.PIPE_BORE, b, Sentence.of("Pipes of {0} inside",
-                            Amount.sag(b * 1e-3)))),
+            case FLOW -> Stream.concat(
+                    DoubleStream.of(12.3, 17.3).filter(b -> b > Assumed.value(d, Assumption.PIPE_BORE))
+                            .mapToObj(b -> Mend.assumed(Assumption.PIPE_BORE, b, Sentence.of("Pipes of {0} inside",
+                                    Amount.sag(b * 1e-3)))),
                     Stream.concat(Assumed.value(d, Assumption.PIPE_INSERT) >= 0.5
                             ? Stream.of(Mend.assumed(Assumption.PIPE_INSERT, 0, Sentence.of("Smooth fittings")))
                             : Stream.empty(), stronger(d)));

@@ -63,7 +63,8 @@ public record Water(Figures figures, List<Finding> findings) implements Result {
                         new Working("people × litres a day",
                                 Sentence.of("{0} × {1} = {2}", Amount.count(people),
                                         Amount.litres(people > 0 ? use / people : 0), Amount.litres(use)),
-                                List.of(Sentence.of("Style {0}, toilet {1}; children count 60 %, hot days make thirsty.",
+                                List.of(Sentence.of(
+                                        "Style {0}, toilet {1}; children count 60 %, hot days make thirsty.",
                                         brief.water().label(), brief.toilet().label())),
                                 "assumed; see docs/method/water.md")),
                 Figure.of("water.day.grey", "Grey water in a day", grey, Quantity.VOLUME,

@@ -40,9 +40,11 @@ import lectulum.units.Quantity;
 /// Water of a day and what it comes to over the trip; what each change would bring; every tank by its shape.
 public final class WaterStudies {
     public static final Discipline<Studies> DAYS = Studies.discipline("water-days", "Days of water", Stage.WATER,
-            in -> days(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS), in.of(Water.DISCIPLINE)));
+            in -> days(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Water.DISCIPLINE)));
     public static final Discipline<Studies> TANKS = Studies.discipline("water-tanks", "Tanks and cans", Stage.WATER,
-            in -> tanks(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS), in.of(Water.DISCIPLINE)))
+            in -> tanks(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Water.DISCIPLINE)))
             .checking(TankRules.class, WaterStudies::remedies);
     private static final double LITRE = 1e-3;
     private static final double TWENTY = 0.020;
@@ -70,7 +72,8 @@ public final class WaterStudies {
         double returned = Assumed.value(d, Assumption.TRIP_RETURNED);
         double[] part = WaterStyle.returned();
         Listing.Maker table = new Listing.Maker("").words("For").numbers("drawn", "comes back");
-        table.row(u.carried() ? "Drinking, from cans of its own" : "Drinking", Amount.litres(u.drink()), Amount.litres(0));
+        table.row(u.carried() ? "Drinking, from cans of its own" : "Drinking", Amount.litres(u.drink()),
+                Amount.litres(0));
         table.row("Cooking", Amount.litres(u.cook()), Amount.litres(u.cook() * part[0]));
         table.row("Dishes", Amount.litres(u.dishes()), Amount.litres(u.dishes() * part[1]));
         table.row("Washing, teeth", Amount.litres(u.wash()), Amount.litres(u.wash() * part[2]));
@@ -116,7 +119,8 @@ public final class WaterStudies {
         change(table, "Drinking from cans of its own", d, days,
                 x -> x.with(x.settings().with(Assumption.WATER_CARRIED.id(), 1)), 0, 20);
         if (d.brief().toilet() != Toilet.NONE) {
-            change(table, "The toilet of the site", d, days, x -> x.with(x.settings().with(Assumption.WATER_CAMP.id(), 0)),
+            change(table, "The toilet of the site", d, days,
+                    x -> x.with(x.settings().with(Assumption.WATER_CAMP.id(), 0)),
                     0, 0);
         }
         book.listing(table.done());
@@ -197,8 +201,10 @@ public final class WaterStudies {
             if (each > HEAVY_NOTE) {
                 book.say(TankRules.LIFT, Subject.thing(t.id()), each > HEAVY ? Severity.WARN : Severity.NOTE,
                         Sentence.of("{0} weighs {1} when full", t.name(), Amount.kg(each)),
-                        Sentence.of("{0} in the best posture is what is advised at most (NIOSH). Smaller cans, or a pump"
-                                + " that empties it where it stands.", Amount.kg(HEAVY)),
+                        Sentence.of(
+                                "{0} in the best posture is what is advised at most (NIOSH). Smaller cans, or a pump"
+                                        + " that empties it where it stands.",
+                                Amount.kg(HEAVY)),
                         List.of(t.id()));
             }
         });
@@ -253,7 +259,8 @@ public final class WaterStudies {
     }
 
     private static void levels(Study.Notebook book, Thing t, TankShape s, Tank k) {
-        Listing.Maker table = new Listing.Maker("By its height").numbers("filled to", "in it", "weighs", "its centre up");
+        Listing.Maker table = new Listing.Maker("By its height").numbers("filled to", "in it", "weighs",
+                "its centre up");
         double scale = s.gross() > 0 ? k.capacity() / s.gross() : 1;
         Plumbed.Vessel v = Tanks.vessel(t);
         for (int i = 1; i <= 4; i++) {
@@ -367,7 +374,8 @@ public final class WaterStudies {
             case GREY_SMALL -> larger(known).stream();
             case GROUND -> bucket(d).stream();
             case SHAPE -> about.stream().map(t -> new Remedy(Sentence.of("Say {0}: what its size holds",
-                    Amount.litres(Tanks.shape(t).gross())), new Edit("Volume of " + t.name(),
+                    Amount.litres(Tanks.shape(t).gross())),
+                    new Edit("Volume of " + t.name(),
                             x -> x.mapping(t.id(), o -> o.with(new Tank(o.tank().orElseThrow().use(),
                                     Tanks.shape(o).gross()))))));
             case LEVEL -> about.stream().map(t -> {

@@ -30,7 +30,8 @@ public record WaterUse(double drink, double cook, double dishes, double wash, do
     /// @param persons counted by how much water they use
     /// @param dayHigh warmest hour of a mean day \[°C\]
     /// @param camp    part of the toilet's uses that is in camp
-    public static WaterUse of(double persons, WaterStyle style, Toilet toilet, double dayHigh, double camp, double purge) {
+    public static WaterUse of(double persons, WaterStyle style, Toilet toilet, double dayHigh, double camp,
+            double purge) {
         double hot = 1 + THIRST * Math.max(0, dayHigh - WARM);
         return new WaterUse(persons * style.drink() * hot, persons * style.cook(), persons * style.dishes(),
                 persons * style.wash(), persons * style.shower(), persons * toilet.flush(camp), purge,

@@ -211,7 +211,7 @@ class AirTest {
 
         @Test
         void aHeaterThatCannotBurnLowCycles() {
-            Design d = cold(walled(heater(3500, 5000, true)), -15);
+            Design d = cold(walled(heater(3000, 3500, true)), -15);
             assertThat(says(Analysis.of(d), WarmthRules.CYCLES)).isTrue();
             mended(d, WarmthRules.CYCLES);
         }
@@ -315,8 +315,9 @@ class AirTest {
         void fibreBehindMetalGathersMoreThanFoam() {
             Design foam = walled();
             Wall w = foam.envelope().wall(Wall.Side.SIDES).orElseThrow();
-            Design wool = foam.with(foam.envelope().with(w.withInsulation(Substance.MINERAL_WOOL).withLining(Substance.NONE)
-                    .withLiningThick(0)));
+            Design wool = foam
+                    .with(foam.envelope().with(w.withInsulation(Substance.MINERAL_WOOL).withLining(Substance.NONE)
+                            .withLiningThick(0)));
             Analysis a = Analysis.of(cold(wool, -12));
 
             assertThat(a.findings()).anyMatch(f -> f.rule() == DampRules.WITHIN && f.about().key().equals("sides"));
@@ -415,7 +416,9 @@ class AirTest {
                     e = e.with(new Wall(side, any(chance), 0.03 * chance.nextDouble(), any(chance),
                             0.2 * chance.nextDouble(), any(chance), 0.01 * chance.nextDouble(),
                             Wall.Studs.values()[chance.nextInt(3)],
-                            chance.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.8 * chance.nextDouble()),
+                            chance.nextBoolean()
+                                    ? OptionalDouble.empty()
+                                    : OptionalDouble.of(0.8 * chance.nextDouble()),
                             Wall.Finish.values()[chance.nextInt(6)]));
                 }
             }

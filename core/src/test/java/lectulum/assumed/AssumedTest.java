@@ -28,7 +28,8 @@ class AssumedTest {
             assertThat(e.label()).as(e.id()).isNotBlank();
             assertThat(Units.text(e.value(), e.quantity(), Style.PLAIN)).doesNotContain("–");
         });
-        assertThat(entries()).extracting(Assumed.Entry::table).containsOnly("layout", "balance", "power", "air", "water");
+        assertThat(entries()).extracting(Assumed.Entry::table).containsOnly("layout", "balance", "power", "air",
+                "water");
     }
 
     @Test

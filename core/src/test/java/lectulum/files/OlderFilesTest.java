@@ -126,13 +126,15 @@ class OlderFilesTest {
                 .containsAll(FeatureKind.all());
     }
 
-    /// A project without what came after the file of the first version was written: wiring, walls, and what a thing is to power,
+    /// A project without what came after the file of the first version was written: wiring, walls, trips, and what a thing is to power,
     /// water and air.
     private static Project unwired(String file) throws UnreadableFile {
         Project p = ProjectJson.read(file).project();
         Design d = p.design();
-        return p.with(d.without(d.things().stream().map(Thing::id).filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
-                .with(Wiring.NONE).with(Envelope.NONE));
+        return p.with(d
+                .without(d.things().stream().map(Thing::id)
+                        .filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
+                .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()));
     }
 
     /// The same camper as the first version wrote it, which held 0 for what is not known.

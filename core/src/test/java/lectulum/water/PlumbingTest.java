@@ -109,7 +109,8 @@ class PlumbingTest {
             Thing can = tank("can", Tank.Use.FRESH, 20, 1).with(new Plumbed.Cans(1, false));
             assertThat(value(box(can), "water.fresh.usable")).isCloseTo(0.020, within(1e-12));
             assertThat(value(box(fresh(60)), "water.fresh.usable")).isBetween(0.050, 0.0575);
-            assertThat(value(box(tank("t", Tank.Use.FRESH, 50, 1)), "water.fresh.usable")).isCloseTo(0.046, within(1e-12));
+            assertThat(value(box(tank("t", Tank.Use.FRESH, 50, 1)), "water.fresh.usable")).isCloseTo(0.046,
+                    within(1e-12));
         }
 
         /// The trip of Balance and the days of Water empty the tank at the same hour.
@@ -291,7 +292,8 @@ class PlumbingTest {
     @Test
     void nothingThatIsTypedBreaksIt() {
         SplittableRandom chance = new SplittableRandom(3);
-        List<FeatureKind> kinds = FeatureKind.all().stream().filter(k -> Plumbed.class.isAssignableFrom(k.type())).toList();
+        List<FeatureKind> kinds = FeatureKind.all().stream().filter(k -> Plumbed.class.isAssignableFrom(k.type()))
+                .toList();
         List<Thing> shelf = Catalogue.shipped().things();
         for (int trial = 0; trial < 40; trial++) {
             List<Thing> things = new ArrayList<>();
@@ -299,8 +301,10 @@ class PlumbingTest {
                 Thing t = shelf.get(chance.nextInt(shelf.size())).withId("t" + i).with(new Placement(
                         6 * chance.nextDouble() - 1, 3 * chance.nextDouble() - 1.5, 3 * chance.nextDouble() - 1, 0));
                 FeatureKind k = kinds.get(chance.nextInt(kinds.size()));
-                things.add(chance.nextInt(3) > 0 ? t.with(k.usual(t)) : t.with(new Tank(
-                        Tank.Use.values()[chance.nextInt(3)], 0.1 * chance.nextDouble())));
+                things.add(chance.nextInt(3) > 0
+                        ? t.with(k.usual(t))
+                        : t.with(new Tank(
+                                Tank.Use.values()[chance.nextInt(3)], 0.1 * chance.nextDouble())));
             }
             Design d = box(things.toArray(Thing[]::new));
             Analysis a = Analysis.of(d.with(d.settings().with(Assumption.PIPE_HEIGHT.id(), chance.nextDouble() - 0.5)

@@ -12,6 +12,7 @@ import lectulum.stage.materials.MaterialsUnit;
 import lectulum.stage.money.MoneyUnit;
 import lectulum.stage.papers.PapersUnit;
 import lectulum.stage.power.PowerUnit;
+import lectulum.stage.trip.TripUnit;
 import lectulum.stage.water.WaterUnit;
 
 /// Every stage that is built, in the order of work. This is the only place where they are listed.
@@ -24,6 +25,7 @@ public final class Stages {
             new PowerUnit(),
             new WaterUnit(),
             new AirUnit(),
+            new TripUnit(),
             new MaterialsUnit(),
             new MoneyUnit(),
             new PapersUnit());

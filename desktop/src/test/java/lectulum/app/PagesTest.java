@@ -151,7 +151,9 @@ class PagesTest extends WindowTest {
             "BALANCE, turning, tow. turn. gate. drive.", "BALANCE, road, road. slosh. tie. roof.",
             "BALANCE, camp, site. block. camp.", "POWER, power-sources, store.gap sunless. record.",
             "POWER, power-wire, wire.slack wire.tail line.", "POWER, power-towlights, lamp. magnet. breakaway.",
-            "POWER, power-mains, mains.", "POWER, power-year, year."})
+            "POWER, power-mains, mains.", "POWER, power-year, year.",
+            "AIR, air-cool, air.cool air.trees air.bearing", "WATER, water-hot, water.shower water.tap",
+            "WATER, water-winter, pipe.foam pipe.wind pipe.slope pipe.hours"})
     void everyAssumedValueCanBeReplacedAndComesBack(Stage stage, String leaf, String prefixes) {
         page(stage, leaf);
         Project before = state().project();

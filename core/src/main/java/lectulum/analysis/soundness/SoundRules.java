@@ -8,7 +8,7 @@ import lectulum.figures.Stage;
 enum SoundRules implements Rule {
     ON_BRIEF(Stage.BRIEF), ON_BASE(Stage.BASE), ON_LAYOUT(Stage.LAYOUT), ON_BALANCE(Stage.BALANCE), ON_POWER(
             Stage.POWER),
-    ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_MONEY(Stage.MONEY);
+    ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_TRIP(Stage.TRIP), ON_MONEY(Stage.MONEY);
 
     private final Card card;
 

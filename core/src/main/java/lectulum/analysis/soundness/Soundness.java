@@ -73,7 +73,8 @@ public final class Soundness {
                 listed(d, Design::cases, cases), d.accepted(), d.settings(), listed(d, Design::weighings, days),
                 listed(d, Design::garage, garage),
                 looked(d, Design::wiring, "wiring", Stage.POWER, "the wiring", ranges::mended),
-                looked(d, Design::envelope, "envelope", Stage.AIR, "the walls", ranges::mended));
+                looked(d, Design::envelope, "envelope", Stage.AIR, "the walls", ranges::mended),
+                listed(d, Design::outings, new Ranges.Place("outings", Stage.TRIP, "", List.of())));
     }
 
     private <T> T looked(Design d, Function<Design, T> part, String id, Stage stage, String owner,

@@ -70,23 +70,16 @@ public final class TripStudies {
 
     private static Study trip(Rig rig, Water water) {
         Study.Notebook book = new Study.Notebook("trip", Stage.BALANCE, "Tongue over the trip", "");
-        LoadedState start = rig.departure();
         double days = Math.max(1, rig.design.brief().nights());
-        double use = Math.max(0, water.figures().value("water.day.use")) * DENSITY;
-        double returned = returned(water);
-        double[] fresh = tanks(rig, Tank.Use.FRESH).orElse(new double[]{0, rig.axle});
-        double[] grey = tanks(rig, Tank.Use.GREY).orElse(new double[]{0, rig.axle});
+        LoadedState start = rig.departure();
+        Loads l = loads(rig, water, days);
+        double[] fresh = {tanks(rig, Tank.Use.FRESH).map(f -> f[0]).orElse(0.0), l.water.freshX()};
         double freshThere = start.loadCase().fresh() * fresh[0];
-        double greyThere = start.loadCase().waste() * grey[0];
-        List<Trip.Store> stores = stores(rig, start, days);
-        double used = stores.stream().mapToDouble(Trip.Store::full).sum();
-        double drawn = fresh[0] > 0 ? water.figures().value("water.fresh.usable") * DENSITY / fresh[0] : Water.USABLE;
-        double usable = Math.max(0, freshThere - (1 - drawn) * fresh[0]);
-        double rest = start.mass() - usable - greyThere - used;
-        double moment = start.mass() * start.roll().x() - usable * fresh[1] - greyThere * grey[1]
-                - stores.stream().mapToDouble(s -> s.full() * s.x()).sum();
-        Trip trip = Trip.of(rest, rest > 0 ? moment / rest : 0, rig.axle, new Trip.Water(fresh[1], usable, grey[1],
-                greyThere, grey[0], use, returned), stores, days);
+        double usable = l.water.fresh();
+        double returned = l.water.returned();
+        double use = l.water.daily();
+        double[] grey = {l.water.greyRoom(), l.water.greyX()};
+        Trip trip = Trip.of(l.rest, l.centre, rig.axle, l.water, l.stores, days);
         String source = "linear between day marks, empty and full tanks; extremes stand at these";
         Trip.Point least = trip.lightest();
         Trip.Point most = trip.heaviest();
@@ -113,6 +106,34 @@ public final class TripStudies {
         chart(rig, trip, book);
         places(rig, start, fresh, returned, book);
         return book.done();
+    }
+
+    /// What rests and what changes on a trip.
+    ///
+    /// @param rest   everything that does not change \[kg\]
+    /// @param centre of it behind the ball \[m\]
+    public record Loads(double rest, double centre, Trip.Water water, List<Trip.Store> stores) {
+    }
+
+    /// At the departure.
+    ///
+    /// @param days over which food and half of the fuel are used up
+    public static Loads loads(Rig rig, Water water, double days) {
+        LoadedState start = rig.departure();
+        double use = Math.max(0, water.figures().value("water.day.use")) * DENSITY;
+        double[] fresh = tanks(rig, Tank.Use.FRESH).orElse(new double[]{0, rig.axle});
+        double[] grey = tanks(rig, Tank.Use.GREY).orElse(new double[]{0, rig.axle});
+        double freshThere = start.loadCase().fresh() * fresh[0];
+        double greyThere = start.loadCase().waste() * grey[0];
+        List<Trip.Store> stores = stores(rig, start, days);
+        double used = stores.stream().mapToDouble(Trip.Store::full).sum();
+        double drawn = fresh[0] > 0 ? water.figures().value("water.fresh.usable") * DENSITY / fresh[0] : Water.USABLE;
+        double usable = Math.max(0, freshThere - (1 - drawn) * fresh[0]);
+        double rest = start.mass() - usable - greyThere - used;
+        double moment = start.mass() * start.roll().x() - usable * fresh[1] - greyThere * grey[1]
+                - stores.stream().mapToDouble(s -> s.full() * s.x()).sum();
+        return new Loads(rest, rest > 0 ? moment / rest : 0,
+                new Trip.Water(fresh[1], usable, grey[1], greyThere, grey[0], use, returned(water)), stores);
     }
 
     private static void outside(Rig rig, Study.Notebook book, Trip.Point least, Trip.Point most) {

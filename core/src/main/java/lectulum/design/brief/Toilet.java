@@ -2,7 +2,8 @@ package lectulum.design.brief;
 
 /// What the toilet flushes with and makes (assumed defaults, see docs/method/water.md).
 public enum Toilet {
-    NONE("none", 0, 0), CASSETTE("cassette", 0.3e-3, 1.55e-3), FLUSH("flush", 1.9e-3, 1.55e-3), COMPOSTING("composting", 0,
+    NONE("none", 0, 0), CASSETTE("cassette", 0.3e-3, 1.55e-3), FLUSH("flush", 1.9e-3, 1.55e-3),
+    COMPOSTING("composting", 0,
             1.55e-3);
 
     /// Uses of somebody in a day, and the part of them that is in camp where nobody says otherwise.

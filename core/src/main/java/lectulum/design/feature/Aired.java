@@ -96,8 +96,9 @@ public sealed interface Aired extends Feature {
     /// @param power       cooling by its plate \[W\]
     /// @param performance cooling for each watt of current
     record Cooler(@Means(value = "Cools by", of = POWER, low = 100, high = 8000) double power,
-            @Means(value = "Cools for a watt, times", of = COUNT, low = 1, high = 6) double performance) implements
-            Aired {
+            @Means(value = "Cools for a watt, times", of = COUNT, low = 1, high = 6) double performance)
+            implements
+                Aired {
     }
 
     /// Warns.
@@ -139,7 +140,8 @@ public sealed interface Aired extends Feature {
     record ColdStore(@Means(value = "Loses", of = lectulum.units.Quantity.HEAT_LOSS, low = 0.05, high = 5) double loss,
             @Means(value = "Kept at", of = TEMPERATURE, low = -25, high = 15) double inside,
             @Means(value = "Opened a day", of = COUNT, high = 100) double opens,
-            @Means(value = "Ice at the start", of = lectulum.units.Quantity.MASS, high = 200) double ice) implements
-            Aired {
+            @Means(value = "Ice at the start", of = lectulum.units.Quantity.MASS, high = 200) double ice)
+            implements
+                Aired {
     }
 }

@@ -31,7 +31,8 @@ public sealed interface Fuelled extends Feature {
 
     /// Where smoke goes and air comes from.
     enum Flue {
-        ROOM("into the room"), OPEN("up a flue, its air from the room"), SEALED("outside, its air from outside"), OUTSIDE(
+        ROOM("into the room"), OPEN("up a flue, its air from the room"), SEALED("outside, its air from outside"),
+        OUTSIDE(
                 "it burns outside");
 
         private final String label;

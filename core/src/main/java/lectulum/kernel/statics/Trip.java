@@ -22,7 +22,8 @@ public record Trip(List<Point> points, OptionalDouble greyFull, OptionalDouble f
     /// @param daily \[kg/d\], ≥ 0
     /// @param keep  part of what is used that stays aboard as rubbish, 0 to 1
     public record Store(double x, double full, double daily, double keep) {
-        double left(double day) {
+        /// What is left of it on a day \[kg\].
+        public double left(double day) {
             return full - (1 - keep) * Math.min(full, daily * day);
         }
 

@@ -3,7 +3,6 @@ package lectulum.stage.air;
 import java.util.List;
 import java.util.Optional;
 import lectulum.air.Cabin;
-import lectulum.air.Outside;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.envelope.Wall;
@@ -17,6 +16,7 @@ import lectulum.space.Body;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
+import lectulum.weather.Outside;
 
 /// The walls over the sheet in the colour of the heat that a square metre of them loses in the coldest night; panes and vents
 /// among them.

@@ -4,7 +4,6 @@ import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import lectulum.air.Outside;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Range;
@@ -12,6 +11,7 @@ import lectulum.design.brief.Travel;
 import lectulum.parts.Form;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
+import lectulum.weather.Outside;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 

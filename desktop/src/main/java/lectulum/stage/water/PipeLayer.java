@@ -39,7 +39,7 @@ final class PipeLayer {
             pen.disc(x, y, 4, pen.ink("select"));
             studies.figures().find("pipe." + t.id() + ".alone").map(Figure::value)
                     .filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble).ifPresent(q -> pen.point(
-                    Units.text(q, Quantity.WATER_FLOW, state.style()), x, y, 6, 10, Labels.Rank.NAME));
+                            Units.text(q, Quantity.WATER_FLOW, state.style()), x, y, 6, 10, Labels.Rank.NAME));
         });
     }
 

@@ -1,4 +1,4 @@
-package lectulum.air;
+package lectulum.weather;
 
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -12,6 +12,11 @@ public final class Outside {
     /// Coldest night \[°C\]: that of the brief, or the assumed one where the brief names none.
     public static double coldest(Design d) {
         return d.brief().travel().coldest().orElseGet(() -> Assumed.value(d, Assumption.AIR_WINTER));
+    }
+
+    /// Whether the brief itself names a night of frost.
+    public static boolean frost(Design d) {
+        return d.brief().travel().coldest().orElse(0) < 0;
     }
 
     /// A usual cold night: half way from the coldest to the warmth that is wanted at night \[°C\].

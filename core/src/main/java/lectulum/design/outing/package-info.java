@@ -1,0 +1,2 @@
+/// Trips that are planned day by day.
+package lectulum.design.outing;

@@ -1,0 +1,141 @@
+package lectulum.trip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Stage;
+import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Listing;
+import lectulum.units.Quantity;
+
+/// A rehearsal as it is shown: its curves, what fails, and every trip beside the others.
+public final class RehearsalStudies {
+    private static final double DAY = 24.0;
+
+    private RehearsalStudies() {
+    }
+
+    /// The curves of one trip and what fails on it.
+    public static Study of(Rehearsal r) {
+        Study.Notebook book = new Study.Notebook("rehearsal", Stage.TRIP, r.outing().name(), "");
+        if (r.hours().isEmpty()) {
+            return book.note("It has no days. Add one.").done();
+        }
+        if (r.stops().isEmpty()) {
+            book.note("Nothing fails on it.");
+        } else {
+            Listing.Maker table = new Listing.Maker("What fails, in this order").words("When", "What");
+            for (Rehearsal.Stop s : r.stops()) {
+                table.row(when(s.day()), Sentence.of("{0}", what(s.what())));
+            }
+            book.listing(table.done());
+        }
+        chart(book, r, "Battery", "", Quantity.SHARE, List.of("charge"), List.of(Rehearsal.Hour::charge));
+        chart(book, r, "Water", "", Quantity.VOLUME, List.of("fresh", "grey", "toilet"),
+                List.of(Rehearsal.Hour::fresh, Rehearsal.Hour::grey, Rehearsal.Hour::black));
+        chart(book, r, "Warmth", "", Quantity.TEMPERATURE, List.of("inside", "outside"),
+                List.of(Rehearsal.Hour::inside, Rehearsal.Hour::outside));
+        chart(book, r, "Gas", "", Quantity.MASS, List.of("gas"), List.of(Rehearsal.Hour::gas));
+        chart(book, r, "Fuel of the heater", "", Quantity.VOLUME, List.of("fuel"), List.of(Rehearsal.Hour::fuel));
+        chart(book, r, "Carbon dioxide inside", "ppm", Quantity.COUNT, List.of("carbon dioxide"),
+                List.of(Rehearsal.Hour::dioxide));
+        chart(book, r, "On the ball", "", Quantity.MASS, List.of("tongue"), List.of(Rehearsal.Hour::tongue));
+        chart(book, r, "Loaded", "", Quantity.MASS, List.of("trailer"), List.of(Rehearsal.Hour::mass));
+        return book.done();
+    }
+
+    /// What is so at the end of an hour.
+    public static Listing at(Rehearsal r, int hour) {
+        Listing.Maker table = new Listing.Maker("").words("What").numbers("then");
+        if (hour < 0 || hour >= r.hours().size()) {
+            return table.done();
+        }
+        Rehearsal.Hour h = r.hours().get(hour);
+        table.row("When", when((hour + 1) / DAY));
+        row(table, "Battery", h.charge(), Quantity.SHARE);
+        row(table, "Sun used", h.sun(), Quantity.POWER);
+        row(table, "Wanted", h.load(), Quantity.POWER);
+        row(table, "Fresh water", h.fresh(), Quantity.VOLUME);
+        row(table, "Grey water", h.grey(), Quantity.VOLUME);
+        row(table, "Toilet", h.black(), Quantity.VOLUME);
+        row(table, "Gas", h.gas(), Quantity.MASS);
+        row(table, "Fuel of the heater", h.fuel(), Quantity.VOLUME);
+        row(table, "Inside", h.inside(), Quantity.TEMPERATURE);
+        row(table, "Outside", h.outside(), Quantity.TEMPERATURE);
+        table.row("Carbon dioxide", Sentence.of("{0} ppm", Amount.count(Math.rint(h.dioxide() / 10) * 10)));
+        row(table, "Loaded", h.mass(), Quantity.MASS);
+        row(table, "On the ball", h.tongue(), Quantity.MASS);
+        return table.done();
+    }
+
+    private static void row(Listing.Maker table, String name, double value, Quantity q) {
+        if (!Double.isNaN(value)) {
+            table.row(name, new Amount(value, q));
+        }
+    }
+
+    /// Every trip beside the others.
+    public static Listing beside(Rehearsals all) {
+        Listing.Maker table = new Listing.Maker("").words("Trip", "First that fails").numbers("days", "lowest charge",
+                "lowest inside", "fresh water left");
+        for (Rehearsal r : all.all()) {
+            double charge = r.hours().stream().mapToDouble(Rehearsal.Hour::charge).filter(x -> !Double.isNaN(x)).min()
+                    .orElse(Double.NaN);
+            double inside = r.hours().stream().mapToDouble(Rehearsal.Hour::inside).min().orElse(Double.NaN);
+            table.row(r.outing().name(),
+                    r.stops().isEmpty()
+                            ? Sentence.of("nothing")
+                            : Sentence.of("{0}, {1}", what(r.stops().getFirst().what()),
+                                    when(r.stops().getFirst().day())),
+                    r.outing().days().size(), cell(charge, Quantity.SHARE), cell(inside, Quantity.TEMPERATURE),
+                    cell(r.hours().isEmpty() ? Double.NaN : r.hours().getLast().fresh(), Quantity.VOLUME));
+        }
+        return table.done();
+    }
+
+    private static Object cell(double value, Quantity q) {
+        return Double.isNaN(value) ? "–" : new Amount(value, q);
+    }
+
+    private static Sentence when(double day) {
+        int hour = (int) Math.floor(day % 1 * DAY + 1e-6);
+        return Sentence.of("day {0}, {1} o'clock", (int) Math.floor(day + 1e-9) + 1, hour);
+    }
+
+    private static String what(TripRules rule) {
+        return switch (rule) {
+            case POWER -> "something is not had";
+            case FRESH -> "fresh water is gone";
+            case GREY -> "the grey tank is full";
+            case BLACK -> "the toilet is full";
+            case GAS -> "gas is gone";
+            case FUEL -> "the heater's fuel is gone";
+            case COLD -> "below 5 °C inside";
+            case HOT -> "above 32 °C inside";
+            case TONGUE -> "the tongue leaves its band";
+            case EMPTY -> "no days";
+        };
+    }
+
+    private static void chart(Study.Notebook book, Rehearsal r, String title, String unit, Quantity q,
+            List<String> names,
+            List<ToDoubleFunction<Rehearsal.Hour>> reads) {
+        List<Chart.Curve> curves = new ArrayList<>();
+        double[] x = new double[r.hours().size()];
+        for (int h = 0; h < x.length; h++) {
+            x[h] = (h + 1) / DAY;
+        }
+        for (int i = 0; i < names.size(); i++) {
+            double[] y = r.hours().stream().mapToDouble(reads.get(i)).toArray();
+            if (java.util.Arrays.stream(y).noneMatch(Double::isNaN)) {
+                curves.add(new Chart.Curve(names.get(i), x, y));
+            }
+        }
+        if (!curves.isEmpty()) {
+            book.chart(new Chart(title, "day", Quantity.COUNT, unit, q, curves, List.of()));
+        }
+    }
+}

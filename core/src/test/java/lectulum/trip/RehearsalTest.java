@@ -1,0 +1,261 @@
+package lectulum.trip;
+
+import static lectulum.Samples.box;
+import static lectulum.Samples.tank;
+import static lectulum.Samples.thing;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.SplittableRandom;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
+import lectulum.demo.Campers;
+import lectulum.design.Design;
+import lectulum.design.brief.CamperType;
+import lectulum.design.envelope.Envelope;
+import lectulum.design.feature.Aired;
+import lectulum.design.outing.Outing;
+import lectulum.design.outing.OutingDay;
+import lectulum.design.thing.Battery;
+import lectulum.design.thing.Load;
+import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.units.Style;
+import lectulum.water.WaterUse;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// The trip rehearsal: it says what each discipline says, nothing is lost on the way, and nothing that is planned breaks it.
+class RehearsalTest {
+    private static final double DAY = 24.0;
+
+    private static Rehearsal usual(Analysis a) {
+        return a.of(Rehearsals.DISCIPLINE).usual().orElseThrow();
+    }
+
+    private static Rehearsal first(Design d) {
+        return Analysis.of(d).of(Rehearsals.DISCIPLINE).all().getFirst();
+    }
+
+    private static double stop(Rehearsal r, TripRules what) {
+        return r.stops().stream().filter(s -> s.what() == what).findFirst().map(Rehearsal.Stop::day).orElse(Double.NaN);
+    }
+
+    private static Design days(Design d, OutingDay... days) {
+        return d.withOutings(List.of(new Outing("trip-1", "Test", List.of(days))));
+    }
+
+    private static Thing heater(double most) {
+        return thing("heater", 5, 0.5, 0).with(new Aired.RoomHeater(Aired.Energy.DIESEL, 500, most, 0.8, true));
+    }
+
+    private static Design camper() {
+        return box(tank("fresh", Tank.Use.FRESH, 40, 1), tank("grey", Tank.Use.GREY, 15, 2), heater(3000),
+                tank("diesel", Tank.Use.DIESEL, 20, 2.5),
+                thing("cells", 20, 0.5, 0.5).with(new Battery(100 * 12.8 * 3600, Battery.Chemistry.LITHIUM_IRON)),
+                thing("lamp", 1, 1, 0).with(new Load(20, 36_000, Load.Feed.BATTERY)))
+                .with(Envelope.usual(CamperType.CARGO));
+    }
+
+    @Nested
+    class SaysWhatTheOthersSay {
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void ofTheBattery(String demo) {
+            Analysis a = Analysis.of(Campers.demo(demo).orElseThrow().design());
+            double least = usual(a).hours().stream().mapToDouble(Rehearsal.Hour::charge).min().orElseThrow();
+
+            assertThat(least).isCloseTo(a.figures().value("power.trip.least"), within(1e-12));
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void ofTheTanks(String demo) {
+            Analysis a = Analysis.of(Campers.demo(demo).orElseThrow().design());
+            Rehearsal r = usual(a);
+            int length = r.outing().days().size();
+
+            double fresh = a.figures().value("water.fresh.days");
+            same(stop(r, TripRules.FRESH), fresh, length);
+            for (String other : List.of("grey", "waste")) {
+                double days = a.figures().value("water." + other + ".days");
+                if (days <= fresh) {
+                    same(stop(r, other.equals("grey") ? TripRules.GREY : TripRules.BLACK), days, length);
+                }
+            }
+        }
+
+        private void same(double stop, double days, int length) {
+            if (days < length) {
+                assertThat(stop).isCloseTo(days, within(1e-9));
+            } else {
+                assertThat(stop).isNaN();
+            }
+        }
+
+        /// Mass when it is home again, and the tongue on the way, as Balance has them.
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void ofTheLoads(String demo) {
+            Design d = Campers.demo(demo).orElseThrow().design();
+            Analysis a = Analysis.of(d);
+            int nights = (int) d.brief().nights();
+            Rehearsal r = usual(a);
+
+            assertThat(r.hours().get(24 * nights - 1).mass()).isCloseTo(a.figures().value("trip.home"), within(1e-6));
+            for (int day = 1; day <= nights; day++) {
+                Rehearsal.Hour h = r.hours().get(24 * day - 1);
+                assertThat(h.tongue() / h.mass()).isBetween(a.figures().value("trip.least") - 1e-9,
+                        a.figures().value("trip.most") + 1e-9);
+            }
+        }
+
+        @Test
+        void ofTheGas() {
+            Analysis a = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
+            Rehearsal r = usual(a);
+            double daily = a.figures().value("gas.day.gas");
+
+            assertThat(r.hours().get(23).gas()).isCloseTo(5 - daily, within(1e-9));
+            assertThat(r.heat() / 0.8 / 35.95e9 / r.heated())
+                    .isCloseTo(a.figures().value("gas.day.diesel"), within(1e-9));
+        }
+    }
+
+    @Nested
+    class LosesNothing {
+        @Test
+        void waterThatIsDrawnIsWaterThatIsMissed() {
+            Design d = camper();
+            Rehearsal r = usual(Analysis.of(d));
+            WaterUse u = WaterUse.of(d);
+            double before = 0.92 * 0.040;
+            for (Rehearsal.Hour h : r.hours()) {
+                assertThat(before - h.fresh()).isCloseTo(Math.min(before, u.fresh() / DAY), within(1e-12));
+                before = h.fresh();
+            }
+        }
+
+        @Test
+        void heatIsFuelTimesWhatItGives() {
+            Rehearsal r = first(days(camper(), Collections.nCopies(3, OutingDay.USUAL.withWarmer(-25))
+                    .toArray(OutingDay[]::new)));
+            double fuel = 0.020 - r.hours().getLast().fuel();
+
+            assertThat(r.heat()).isPositive();
+            assertThat(fuel * 0.8 * 35.95e9).isCloseTo(r.heat(), within(1.0));
+            assertThat(r.burnt()).isCloseTo(fuel, within(1e-12));
+        }
+
+        @Test
+        void everyLevelStaysInItsStore() {
+            Rehearsal r = first(days(camper(), Collections.nCopies(20, OutingDay.USUAL.withUse(2))
+                    .toArray(OutingDay[]::new)));
+            assertThat(r.hours()).allMatch(h -> h.fresh() >= 0 && h.grey() <= 0.015 + 1e-12 && h.charge() >= 0
+                    && h.charge() <= 1 && h.fuel() >= 0);
+            assertThat(r.hours()).hasSize(480);
+        }
+    }
+
+    @Nested
+    class FollowsThePlan {
+        @Test
+        void aColderTripTakesMoreFuelAndAWarmerOneNone() {
+            double last = -1;
+            for (double warmer : new double[]{25, 0, -15, -30}) {
+                Rehearsal r = first(days(camper(), OutingDay.USUAL.withWarmer(warmer), OutingDay.USUAL
+                        .withWarmer(warmer)));
+                assertThat(r.heat()).isGreaterThanOrEqualTo(last);
+                last = r.heat();
+            }
+        }
+
+        @Test
+        void aDayOfFillingAndEmptyingStartsAnew() {
+            OutingDay usual = OutingDay.USUAL;
+            Rehearsal r = first(days(camper(), usual, usual, usual.withFills(true).withEmpties(true), usual));
+            double drawn = WaterUse.of(camper()).fresh() / DAY;
+
+            assertThat(r.hours().get(48).fresh()).isCloseTo(0.92 * 0.040 - drawn, within(1e-12));
+            assertThat(r.hours().get(48).grey()).isLessThan(0.001);
+        }
+
+        @Test
+        void aNightWithASocketChargesWhereThereIsACharger() {
+            Thing charger = thing("charger", 2, 0.7, 0.5).with(new lectulum.design.feature.Electric.Charger(
+                    lectulum.design.feature.Electric.From.SHORE, 30, java.util.OptionalDouble.empty(), false, 11));
+            Design d = camper().plus(charger);
+            OutingDay wild = OutingDay.USUAL.withSun(0);
+            double dark = first(days(d, wild, wild, wild, wild)).hours().getLast().charge();
+            double plugged = first(days(d, wild, wild, wild, wild.withSite(OutingDay.Site.SOCKET))).hours().getLast()
+                    .charge();
+
+            assertThat(plugged).isGreaterThan(dark + 0.1);
+        }
+
+        @Test
+        void whatFailsIsMendedOnTheWay() {
+            Design d = camper().with(camper().brief().withNights(6));
+            Analysis a = Analysis.of(d);
+            for (TripRules rule : List.of(TripRules.FRESH, TripRules.GREY)) {
+                Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
+                List<Remedy> remedies = Remedies.of(a, f);
+                assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
+                for (Remedy r : remedies) {
+                    assertThat(Analysis.of(r.edit().apply(d)).findings()).as(r.says().text(Style.PLAIN))
+                            .noneMatch(x -> x.rule() == rule);
+                }
+            }
+        }
+
+        @Test
+        void aTripOfNoDaysSaysSo() {
+            Analysis a = Analysis.of(days(camper()));
+            assertThat(a.findings()).anyMatch(f -> f.rule() == TripRules.EMPTY);
+            assertThat(a.of(Rehearsals.DISCIPLINE).all().getFirst().hours()).isEmpty();
+        }
+
+        @Test
+        void aHardWeekIsColderThanTheCamperIsBuiltForAndAHotOneIsAsHot() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            Rehearsal hard = Analysis.of(d).of(Rehearsals.DISCIPLINE).of(Outings.HARD).orElseThrow();
+            Rehearsal hot = Analysis.of(d).of(Rehearsals.DISCIPLINE).of(Outings.HOT).orElseThrow();
+
+            assertThat(hard.hours().stream().mapToDouble(Rehearsal.Hour::outside).min().orElseThrow())
+                    .isCloseTo(-6, within(1e-9));
+            assertThat(hot.hours().stream().mapToDouble(Rehearsal.Hour::outside).max().orElseThrow())
+                    .isCloseTo(36, within(1e-9));
+        }
+    }
+
+    /// Random trips of random campers, up to 400 days: no exception and no number that is none where something is aboard.
+    @Test
+    void nothingThatIsPlannedBreaksIt() {
+        SplittableRandom chance = new SplittableRandom(4);
+        for (int trial = 0; trial < 25; trial++) {
+            List<OutingDay> days = new ArrayList<>();
+            int n = trial == 0 ? 400 : chance.nextInt(12);
+            for (int i = 0; i < n; i++) {
+                days.add(new OutingDay(43_200 * chance.nextDouble(), OutingDay.Site.values()[chance.nextInt(2)],
+                        80 * chance.nextDouble() - 40, 3 * chance.nextDouble(), 5 * chance.nextDouble(),
+                        chance.nextBoolean(), chance.nextBoolean()));
+            }
+            Design d = chance.nextBoolean() ? camper() : chance.nextBoolean() ? box() : camper().withThings(List.of());
+            Analysis a = Analysis.of(d.withOutings(List.of(new Outing("trip-1", "Any", days))));
+
+            assertThat(a.findings()).as("trial " + trial).noneMatch(f -> f.rule().id().equals("analysis"));
+            for (Rehearsal.Hour h : a.of(Rehearsals.DISCIPLINE).all().getFirst().hours()) {
+                assertThat(h.inside()).isFinite();
+                assertThat(h.fresh()).isNotNegative();
+                assertThat(h.dioxide()).isFinite();
+            }
+        }
+    }
+}

@@ -1,0 +1,249 @@
+package lectulum.stage.trip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.design.Design;
+import lectulum.design.outing.Outing;
+import lectulum.design.outing.OutingDay;
+import lectulum.parts.Form;
+import lectulum.parts.PartRows;
+import lectulum.parts.Words;
+import lectulum.stage.Bench;
+import lectulum.stage.Leaf;
+import lectulum.stage.Pages;
+import lectulum.stage.StudyPane;
+import lectulum.theme.Theme;
+import lectulum.trip.Outings;
+import lectulum.trip.Rehearsal;
+import lectulum.trip.RehearsalStudies;
+import lectulum.trip.Rehearsals;
+import lectulum.units.Style;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// One trip on one timeline: its days, its curves, and what is so at any hour of it.
+final class RehearsalLeaf implements Leaf.Page {
+    private final Bench bench;
+    private final Workbench work;
+    private final ComboBox<String> trips = new ComboBox<>();
+    private final ComboBox<Integer> days = new ComboBox<>();
+    private final Button own = new Button("My own from this");
+    private final Button more = new Button("A day more");
+    private final Button fewer = new Button("A day less");
+    private final Button remove = new Button("Without this trip");
+    private final FlowPane buttons = new FlowPane(6, 6, own, more, fewer, remove);
+    private final Slider slider = new Slider(0, 1, 0);
+    private final VBox then = new VBox();
+    private final VBox curves = new VBox();
+    private final VBox beside = new VBox(6);
+    private final VBox day = new VBox();
+    private final Node page;
+    private String trip = "";
+    private int at;
+    private State state;
+    private boolean showing;
+    private Rehearsal shown;
+    private Style style;
+    private Theme look;
+    private String formOf = "";
+    private Optional<Form> form = Optional.empty();
+
+    private RehearsalLeaf(Bench bench) {
+        this.bench = bench;
+        this.work = bench.work();
+        this.state = work.state();
+        trips.setId("trips");
+        trips.setConverter(Words.by(id -> rehearsals().of(id).map(r -> r.outing().name()).orElse("–")));
+        trips.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                trip = now;
+                at = 0;
+                show(state);
+            }
+        });
+        days.setId("trip-day");
+        days.setConverter(Words.by(i -> "Day " + (i + 1)));
+        days.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                at = now;
+                showDay();
+            }
+        });
+        own.setId("trip-own");
+        own.setOnAction(e -> copied());
+        more.setId("trip-more");
+        more.setOnAction(e -> changed("A day more", o -> {
+            List<OutingDay> next = new ArrayList<>(o.days());
+            next.add(Math.max(0, next.size() - 1), OutingDay.USUAL);
+            return o.withDays(next);
+        }));
+        fewer.setId("trip-fewer");
+        fewer.setOnAction(e -> changed("A day less", o -> o.days().isEmpty()
+                ? o
+                : o.withDays(o.days().subList(0, o.days().size() - 1))));
+        remove.setId("trip-remove");
+        remove.getStyleClass().addAll("link", "quiet");
+        remove.setOnAction(e -> {
+            String gone = trip;
+            work.edit("Without a trip", d -> d.withOutings(
+                    d.outings().stream().filter(o -> !o.id().equals(gone)).toList()));
+        });
+        slider.setId("trip-hour");
+        slider.setAccessibleText("Hour of the trip");
+        slider.valueProperty().addListener((o, was, now) -> showHour());
+        Label title = new Label("Side by side");
+        title.getStyleClass().add("heading");
+        VBox table = panel(title, beside);
+        VBox planned = panel(new HBox(8, new Label("Trip"), trips), buttons, days, day);
+        VBox hour = panel(slider, then);
+        planned.setPrefWidth(400);
+        hour.setPrefWidth(330);
+        HBox.setHgrow(planned, Priority.ALWAYS);
+        HBox.setHgrow(hour, Priority.ALWAYS);
+        this.page = Pages.content(new VBox(10, table, new HBox(10, planned, hour), curves));
+    }
+
+    static Leaf leaf(Bench bench) {
+        return new Leaf("trip", "Rehearsal", "The trip hour by hour, and what fails first",
+                () -> new RehearsalLeaf(bench));
+    }
+
+    private static VBox panel(Node... nodes) {
+        VBox box = new VBox(8, nodes);
+        box.getStyleClass().add("panel");
+        return box;
+    }
+
+    private Rehearsals rehearsals() {
+        return state.analysis().of(Rehearsals.DISCIPLINE);
+    }
+
+    private Optional<Outing> mine(Design d) {
+        return d.outings().stream().filter(o -> o.id().equals(trip)).findFirst();
+    }
+
+    private void copied() {
+        rehearsals().of(trip).ifPresent(r -> {
+            String id = Rehearsals.free(state.project().design());
+            work.edit("A trip of my own", d -> Rehearsals.with(d, new Outing(id, "My trip", r.outing().days())));
+            trip = id;
+            show(work.state());
+        });
+    }
+
+    private void changed(String name, java.util.function.UnaryOperator<Outing> change) {
+        work.edit(name, d -> mine(d).map(o -> Rehearsals.with(d, change.apply(o))).orElse(d));
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State s) {
+        state = s;
+        Rehearsals all = rehearsals();
+        showing = true;
+        List<String> ids = all.all().stream().map(r -> r.outing().id()).toList();
+        if (!ids.equals(trips.getItems())) {
+            trips.getItems().setAll(ids);
+        }
+        if (!ids.contains(trip)) {
+            trip = ids.isEmpty() ? "" : ids.getFirst();
+        }
+        trips.setValue(trip.isEmpty() ? null : trip);
+        boolean own = mine(s.project().design()).isPresent();
+        for (Node n : List.of(more, fewer, remove)) {
+            n.setVisible(own);
+            n.setManaged(own);
+        }
+        Optional<Rehearsal> r = all.of(trip);
+        int count = r.map(x -> x.outing().days().size()).orElse(0);
+        at = Math.clamp(at, 0, Math.max(0, count - 1));
+        List<Integer> numbers = java.util.stream.IntStream.range(0, count).boxed().toList();
+        if (!numbers.equals(days.getItems())) {
+            days.getItems().setAll(numbers);
+        }
+        days.setValue(count > 0 ? at : null);
+        showing = false;
+        boolean same = r.isPresent() && r.get().equals(shown) && s.style().equals(style) && look == bench.theme().get();
+        if (!same) {
+            shown = r.orElse(null);
+            style = s.style();
+            look = bench.theme().get();
+            curves.getChildren().clear();
+            r.ifPresent(x -> curves.getChildren().add(new StudyPane(bench.theme(), RehearsalStudies.of(x), s.style())));
+            slider.setMax(Math.max(1, r.map(x -> x.hours().size() - 1).orElse(1)));
+            slider.setMajorTickUnit(24);
+            slider.setBlockIncrement(1);
+        }
+        beside.getChildren().setAll(StudyPane.table(RehearsalStudies.beside(all), s.style()));
+        showDay();
+        showHour();
+    }
+
+    private void showHour() {
+        then.getChildren().clear();
+        rehearsals().of(trip).ifPresent(r -> then.getChildren()
+                .add(StudyPane.table(RehearsalStudies.at(r, (int) Math.round(slider.getValue())), state.style())));
+    }
+
+    private void showDay() {
+        boolean own = mine(state.project().design()).isPresent();
+        String now = trip + " " + at + " " + own;
+        if (!now.equals(formOf)) {
+            formOf = now;
+            day.getChildren().clear();
+            form = own ? Optional.of(form(trip, at)) : Optional.empty();
+            form.ifPresent(day.getChildren()::add);
+            if (!own) {
+                day.getChildren().add(StudyPane.words(Outings.USUAL.equals(trip)
+                        ? "Mean days of the month of the brief, three hours on the road out and back. Plan one of your own to"
+                                + " change its days."
+                        : "It ships with every project. Plan one of your own from it to change its days.", "faint"));
+            }
+        }
+        form.ifPresent(f -> f.show(state));
+    }
+
+    private Form form(String id, int index) {
+        Form f = new Form(work, "-trip");
+        f.text("Trip name", d -> outing(d, id).map(Outing::name).orElse(""),
+                (d, v) -> outing(d, id).map(o -> Rehearsals.with(d, o.withName(v))).orElse(d));
+        PartRows<OutingDay> rows = new PartRows<>(f, OutingDay.class,
+                d -> outing(d, id).filter(o -> index < o.days().size()).map(o -> o.days().get(index)),
+                (d, x) -> changed(d, id, index, x));
+        rows.row("driving").row("warmer").row("sun").row("use");
+        f.choice("The night at", List.of(OutingDay.Site.values()), OutingDay.Site::label,
+                d -> of(d, id, index).site(), (d, v) -> changed(d, id, index, of(d, id, index).withSite(v)));
+        f.tick("Filled up in the morning", d -> of(d, id, index).fills(),
+                (d, v) -> changed(d, id, index, of(d, id, index).withFills(v)));
+        f.tick("Emptied in the morning", d -> of(d, id, index).empties(),
+                (d, v) -> changed(d, id, index, of(d, id, index).withEmpties(v)));
+        return f;
+    }
+
+    private static Optional<Outing> outing(Design d, String id) {
+        return d.outings().stream().filter(o -> o.id().equals(id)).findFirst();
+    }
+
+    private static OutingDay of(Design d, String id, int index) {
+        return outing(d, id).filter(o -> index < o.days().size()).map(o -> o.days().get(index))
+                .orElse(OutingDay.USUAL);
+    }
+
+    private static Design changed(Design d, String id, int index, OutingDay day) {
+        return outing(d, id).map(o -> Rehearsals.with(d, o.mapping(index, x -> day))).orElse(d);
+    }
+}
