@@ -151,7 +151,9 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         Optional<Rehearsal.Stop> stop = first.stops().stream().filter(s -> s.what() == rule).findFirst();
         int day = stop.map(s -> (int) Math.floor(s.day() - 1e-9)).orElse(0);
         return switch (rule) {
-            case FRESH, GAS, FUEL -> own(d, first.outing(), every(day), x -> x.withFills(true),
+            case FRESH -> own(d, first.outing(), every(day), x -> x.withFills(true).withEmpties(true),
+                    Sentence.of("Filled up and emptied every {0} days", every(day)));
+            case GAS, FUEL -> own(d, first.outing(), every(day), x -> x.withFills(true),
                     Sentence.of("Filled up every {0} days", every(day)));
             case GREY, BLACK -> own(d, first.outing(), every(day), x -> x.withEmpties(true),
                     Sentence.of("Emptied every {0} days", every(day)));

@@ -16,7 +16,10 @@ import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.MassSource;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Role;
 import lectulum.design.thing.Size;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
@@ -34,7 +37,6 @@ import lectulum.figures.drawing.Listing;
 import lectulum.kernel.flow.TankFlow;
 import lectulum.kernel.flow.TankShape;
 import lectulum.kernel.stores.Reserve;
-import lectulum.layout.FreePlace;
 import lectulum.units.Quantity;
 
 /// Water of a day and what it comes to over the trip; what each change would bring; every tank by its shape.
@@ -407,12 +409,22 @@ public final class WaterStudies {
         });
     }
 
+    /// Stowed on the road in the largest cupboard that takes it.
     private static Optional<Remedy> bucket(Design d) {
-        return Catalogue.shipped().find("grey-bucket-12-l").flatMap(shelf -> {
-            Thing named = shelf.withId(d.freeId("grey-bucket"));
-            return FreePlace.find(d, named).map(named::with).map(t -> new Remedy(
-                    Sentence.of("A bucket of {0} under the drain", Amount.litres(t.tank().orElseThrow().capacity())),
-                    new Edit("A grey bucket", x -> x.plus(t))));
-        });
+        return Catalogue.shipped().find("grey-bucket-12-l").flatMap(shelf -> d.things().stream()
+                .filter(t -> (t.system() == SystemGroup.GALLEY || t.system() == SystemGroup.CARGO)
+                        && t.role() == Role.BUILT_IN && t.mount() == Mount.INSIDE)
+                .filter(t -> takes(t.size(), shelf.size())).max(Comparator.comparingDouble(
+                        t -> t.size().length() * t.size().width() * t.size().height()))
+                .map(cupboard -> {
+                    Thing t = shelf.withId(d.freeId("grey-bucket")).with(Mount.STOWED).with(cupboard.place());
+                    return new Remedy(Sentence.of("A bucket of {0} under the drain, stowed in {1}",
+                            Amount.litres(t.tank().orElseThrow().capacity()), cupboard.name()),
+                            new Edit("A grey bucket", x -> x.plus(t)));
+                }));
+    }
+
+    private static boolean takes(Size cupboard, Size in) {
+        return cupboard.length() >= in.length() && cupboard.width() >= in.width() && cupboard.height() >= in.height();
     }
 }

@@ -47,7 +47,7 @@ class TripTest extends WindowTest {
         click("#trip-more");
         assertThat(own().getFirst().days()).hasSize(days + 1);
 
-        ComboBox<Integer> day = robot.lookup("#trip-day").queryAs(ComboBox.class);
+        ComboBox<Integer> day = combo("#trip-day");
         robot.interact(() -> day.setValue(1));
         robot.rest();
         enter("#field-warmer-than-usual-k-trip", "-12");
@@ -80,7 +80,7 @@ class TripTest extends WindowTest {
     @Test
     void anotherTripIsLookedAtWithoutChangingAnything() {
         Project before = state().project();
-        ComboBox<String> trips = robot.lookup("#trips").queryAs(ComboBox.class);
+        ComboBox<String> trips = combo("#trips");
         robot.interact(() -> trips.setValue(Outings.HARD));
         robot.rest();
         assertThat(texts()).anyMatch(t -> t.equals("A hard week: cold, dark, full house"));
@@ -104,5 +104,10 @@ class TripTest extends WindowTest {
         assertThat(own()).hasSize(1);
         assertThat(state().analysis().findings()).noneMatch(f -> f.rule() == TripRules.FRESH);
         undoTo(before);
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> ComboBox<T> combo(String id) {
+        return robot.lookup(id).queryAs(ComboBox.class);
     }
 }

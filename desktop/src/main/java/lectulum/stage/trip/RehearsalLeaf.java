@@ -63,7 +63,8 @@ final class RehearsalLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         trips.setId("trips");
-        trips.setConverter(Words.by(id -> rehearsals().of(id).map(r -> r.outing().name()).orElse("–")));
+        trips.setConverter(Words.by(id -> outing(state.project().design(), id).map(Outing::name)
+                .or(() -> rehearsals().of(id).map(r -> r.outing().name())).orElse("–")));
         trips.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 trip = now;
@@ -155,7 +156,12 @@ final class RehearsalLeaf implements Leaf.Page {
         state = s;
         Rehearsals all = rehearsals();
         showing = true;
-        List<String> ids = all.all().stream().map(r -> r.outing().id()).toList();
+        // A trip that was planned a moment ago may not be rehearsed yet.
+        List<String> ids = java.util.stream.Stream.concat(
+                s.project().design().outings().stream().map(Outing::id),
+                all.all().stream().map(r -> r.outing().id())
+                        .filter(id -> List.of(Outings.USUAL, Outings.HARD, Outings.HOT).contains(id)))
+                .toList();
         if (!ids.equals(trips.getItems())) {
             trips.getItems().setAll(ids);
         }
