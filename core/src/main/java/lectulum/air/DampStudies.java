@@ -176,7 +176,7 @@ public final class DampStudies {
         if (!damper.isEmpty()) {
             book.say(DampRules.MOULD, Severity.NOTE,
                     Sentence.of("Behind furniture and mattresses walls stay up to {0} damp in a usual cold night",
-                            Amount.share(dampest)),
+                            Amount.share(Math.rint(dampest * 100) / 100)),
                     Sentence.of(
                             "{0} outside; in {1}. Over {2} for days mould grows: a gap for air behind lockers, holes in"
                                     + " them, slats under the mattress.",

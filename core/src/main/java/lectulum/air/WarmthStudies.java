@@ -82,7 +82,7 @@ public final class WarmthStudies {
                 Sentence.of("a quarter to warm up with"), "assumed");
         List<Thing> heaters = heaters(d);
         double most = most(d);
-        book.figure("air.heat.alone", "People alone warm it by", people / Math.max(1e-9, s.all()), Quantity.COUNT,
+        book.figure("air.heat.alone", "People alone warm it by (K)", people / Math.max(1e-9, s.all()), Quantity.COUNT,
                 "people / loss", Sentence.of("kelvins over outside"), SOURCE);
         if (heaters.isEmpty()) {
             book.note("No heater is aboard: it ends {0} above outside. Give one its power on its card (a room heater).",

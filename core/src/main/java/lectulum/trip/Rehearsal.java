@@ -37,8 +37,10 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
     private static final double HOUR = 3600;
     private static final double BED = 22;
     private static final double UP = 7;
-    private static final double FREEZING = 5;
-    private static final double STIFLING = 32;
+    /// Inside at night \[°C\], below which it is cold.
+    static final double FREEZING = 5;
+    /// Inside at night \[°C\], above which it is hot.
+    static final double STIFLING = 32;
     private static final double NOTHING = 1e-9;
 
     public Rehearsal {

@@ -1,8 +1,10 @@
 package lectulum.trip;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import lectulum.design.outing.OutingDay;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
@@ -29,7 +31,7 @@ public final class RehearsalStudies {
         } else {
             Listing.Maker table = new Listing.Maker("What fails, in this order").words("When", "What");
             for (Rehearsal.Stop s : r.stops()) {
-                table.row(when(s.day()), Sentence.of("{0}", what(s.what())));
+                table.row(when(s.day()), what(s.what()));
             }
             book.listing(table.done());
         }
@@ -77,6 +79,25 @@ public final class RehearsalStudies {
         }
     }
 
+    /// What is left at the end of each day.
+    public static Listing days(Rehearsal r) {
+        Listing.Maker table = new Listing.Maker("").words("Day").numbers("on the road", "outside", "charge left",
+                "fresh left");
+        for (int k = 0; k < r.outing().days().size() && (k + 1) * (int) DAY <= r.hours().size(); k++) {
+            List<Rehearsal.Hour> hours = r.hours().subList(k * (int) DAY, (k + 1) * (int) DAY);
+            Rehearsal.Hour last = hours.getLast();
+            OutingDay day = r.outing().days().get(k);
+            DoubleSummaryStatistics outside = hours.stream().mapToDouble(Rehearsal.Hour::outside).summaryStatistics();
+            table.row(
+                    day.site() == OutingDay.Site.SOCKET ? Sentence.of("{0}, socket", k + 1) : Sentence.of("{0}", k + 1),
+                    day.driving() > 0 ? new Amount(day.driving(), Quantity.DURATION) : "–",
+                    Sentence.of("{0} to {1}", new Amount(outside.getMin(), Quantity.TEMPERATURE),
+                            new Amount(outside.getMax(), Quantity.TEMPERATURE)),
+                    cell(last.charge(), Quantity.SHARE), cell(last.fresh(), Quantity.VOLUME));
+        }
+        return table.done();
+    }
+
     /// Every trip beside the others.
     public static Listing beside(Rehearsals all) {
         Listing.Maker table = new Listing.Maker("").words("Trip", "First that fails").numbers("days", "lowest charge",
@@ -105,19 +126,19 @@ public final class RehearsalStudies {
         return Sentence.of("day {0}, {1} o'clock", (int) Math.floor(day + 1e-9) + 1, hour);
     }
 
-    private static String what(TripRules rule) {
-        return switch (rule) {
+    private static Sentence what(TripRules rule) {
+        return Sentence.of(switch (rule) {
             case POWER -> "something is not had";
             case FRESH -> "fresh water is gone";
             case GREY -> "the grey tank is full";
             case BLACK -> "the toilet is full";
             case GAS -> "gas is gone";
             case FUEL -> "the heater's fuel is gone";
-            case COLD -> "below 5 °C inside";
-            case HOT -> "above 32 °C inside";
+            case COLD -> "below {0} inside";
+            case HOT -> "above {1} inside";
             case TONGUE -> "the tongue leaves its band";
             case EMPTY -> "no days";
-        };
+        }, new Amount(Rehearsal.FREEZING, Quantity.TEMPERATURE), new Amount(Rehearsal.STIFLING, Quantity.TEMPERATURE));
     }
 
     private static void chart(Study.Notebook book, Rehearsal r, String title, String unit, Quantity q,

@@ -16,6 +16,7 @@ import lectulum.discipline.Known;
 import lectulum.discipline.Result;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
+import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
@@ -100,7 +101,9 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         for (Rehearsal.Stop s : r.stops()) {
             all.add(Finding.of(s.what(), Subject.WHOLE, severity(s.what()),
                     Sentence.of(title(s.what()), r.outing().name(), Sentence.of("day {0}, {1} o'clock",
-                            (int) Math.floor(s.day()) + 1, (int) Math.floor(s.day() % 1 * 24 + 1e-6))),
+                            (int) Math.floor(s.day()) + 1, (int) Math.floor(s.day() % 1 * 24 + 1e-6)),
+                            new Amount(Rehearsal.FREEZING, Quantity.TEMPERATURE),
+                            new Amount(Rehearsal.STIFLING, Quantity.TEMPERATURE)),
                     Sentence.of(detail(s.what())), List.of()));
         }
     }
@@ -112,7 +115,7 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         };
     }
 
-    /// {0} the trip, {1} the time.
+    /// {0} the trip, {1} the time, {2} what is cold, {3} what is hot.
     static String title(TripRules what) {
         return switch (what) {
             case POWER -> "{0}: something is not had from {1} on";
@@ -121,8 +124,8 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
             case BLACK -> "{0}: the toilet is full on {1}";
             case GAS -> "{0}: the gas is gone on {1}";
             case FUEL -> "{0}: the heater's fuel is gone on {1}";
-            case COLD -> "{0}: below 5 °C inside on {1}";
-            case HOT -> "{0}: above 32 °C inside on {1}";
+            case COLD -> "{0}: below {2} inside on {1}";
+            case HOT -> "{0}: above {3} inside on {1}";
             case TONGUE -> "{0}: the tongue leaves its band on {1}";
             case EMPTY -> "{0} has no days";
         };

@@ -87,7 +87,7 @@ public final class Units {
             case CHARGE -> new Shown(trimmed(value / HOUR, 1), "Ah");
             case DURATION -> Math.abs(value) < HOUR && value != 0
                     ? new Shown(trimmed(value / MINUTE, 1), "min")
-                    : new Shown(trimmed(value / HOUR, 2), "h");
+                    : new Shown(trimmed(value / HOUR, Math.abs(value) < 10 * HOUR ? 2 : 1), "h");
             case FORCE -> us ? new Shown(rounded(value / POUND_FORCE), "lbf") : new Shown(rounded(value), "N");
             case MOMENT -> us ? new Shown(rounded(value / POUND_FOOT), "lbf·ft") : new Shown(rounded(value), "N·m");
             case STRESS -> us ? new Shown(decimals(value / PSI, 0), "psi") : new Shown(rounded(value / 1e6), "MPa");

@@ -158,10 +158,16 @@ public final class HotStudies {
             book.say(HotRules.STANDS, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("Water stands at {0} in {1} for more than a week", new Amount(b.set(),
                             Quantity.TEMPERATURE), t.name()),
-                    Sentence.of("Germs grow between 20 and 50 °C: heat it to 60 °C now and then, and flush it."),
+                    Sentence.of("Germs grow between {0} and {1}: heat it to {2} now and then, and flush it.",
+                            degrees(20),
+                            degrees(50), degrees(60)),
                     List.of(t.id()));
         }
         return energy(book, b, a).done();
+    }
+
+    private static Amount degrees(double celsius) {
+        return new Amount(celsius, Quantity.TEMPERATURE);
     }
 
     private static void scald(Study.Notebook book, Thing t, Plumbed.Boiler b) {
@@ -169,15 +175,15 @@ public final class HotStudies {
             book.say(HotRules.SCALD, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("{0} is set to {1}: it scalds", t.name(), new Amount(b.set(), Quantity.TEMPERATURE)),
                     Sentence.of(
-                            "At 60 °C five seconds burn skin, at 54 °C half a minute. A mixer that limits it, at the"
-                                    + " heater."),
+                            "At {0} five seconds burn skin, at {1} half a minute. A mixer that limits it, at the heater.",
+                            degrees(60), degrees(54)),
                     List.of(t.id()));
         }
     }
 
     private static Study.Notebook energy(Study.Notebook book, Plumbed.Boiler b, Asked a) {
         double heat = HotWater.energy(a.litres, a.cold, a.shower);
-        Listing.Maker table = new Listing.Maker("A shower of " + Math.round(a.litres * 1000) + " litres takes")
+        Listing.Maker table = new Listing.Maker("Such a shower takes")
                 .words("By")
                 .numbers("amount");
         table.row("heat in the water", Amount.energy(heat));

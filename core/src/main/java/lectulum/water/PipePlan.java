@@ -233,7 +233,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             Plumbed.WaterPump p = pump.get().feature(Plumbed.WaterPump.class).orElseThrow();
             Spot outlet = new Spot(from.x(), from.y(), tank.get().place().z() + INLET);
             List<Spot> way = outlet.z() < 0 ? risen(outlet, at) : corners(outlet, at);
-            PipeRun suction = new PipeRun("suction", Kind.SUCTION, "Suction", way, SUCTION_BORE, SUCTION_BORE + 0.005);
+            PipeRun suction = new PipeRun("suction", Kind.SUCTION, "From the tank", way, SUCTION_BORE,
+                    SUCTION_BORE + 0.005);
             runs.add(suction);
             double strainer = d.things().stream().flatMap(t -> t.feature(Plumbed.Strainer.class).stream())
                     .mapToDouble(s -> s.dirty() ? DIRTY * STRAINER : STRAINER).sum();
@@ -279,7 +280,7 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             List<Thing> before = tapped.stream().filter(t -> t.place().x() < from.x())
                     .sorted(Comparator.comparingDouble(t -> -t.place().x())).toList();
             List<Thing> behind = tapped.stream().filter(t -> t.place().x() >= from.x()).toList();
-            runs.add(new PipeRun("main.in", Kind.COLD, "To the main", first, bore, outside()));
+            runs.add(new PipeRun("main.in", Kind.COLD, "To the taps", first, bore, outside()));
             nodes.add(new PipeNetwork.Node("main.wall", main));
             pipes.add(new PipeNetwork.Pipe("main.in", "main.0", "main.wall", runs.getLast().length(), bore,
                     elbows(Math.max(0, first.size() - 2)) + ENDS / 2, cold, false));
@@ -301,7 +302,7 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             nodes.add(new PipeNetwork.Node(t.id(), out.z()));
             double along = Math.abs(out.x() - at);
             Spot leaves = new Spot(out.x(), wall, main);
-            runs.add(new PipeRun("main." + t.id(), Kind.COLD, "Cold main", List.of(new Spot(at, wall, main), leaves),
+            runs.add(new PipeRun("main." + t.id(), Kind.COLD, "Main", List.of(new Spot(at, wall, main), leaves),
                     bore, outside()));
             pipes.add(new PipeNetwork.Pipe(node, last, node, Math.max(0.01, along), bore, tee() / 3, cold, false));
             List<Spot> way = corners(leaves, out);
@@ -344,7 +345,7 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                 double fall = Math.min(under.z(), from.z()) - into.z();
                 wastes.add(new Waste(t.id(), t.name(), new Drain(into.x() - from.x(), into.y() - from.y(), -fall, size),
                         w.flow()));
-                runs.add(new PipeRun("waste." + t.id(), Kind.WASTE, t.name() + ", waste",
+                runs.add(new PipeRun("waste." + t.id(), Kind.WASTE, t.name(),
                         List.of(from, new Spot(from.x(), from.y(), into.z() + fall),
                                 new Spot(into.x(), from.y(), into.z() + fall / 2), into),
                         size, size + 0.005));

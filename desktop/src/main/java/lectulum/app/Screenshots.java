@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
 import lectulum.demo.Campers;
 import lectulum.design.Mode;
 import lectulum.figures.Stage;
@@ -58,20 +57,12 @@ public final class Screenshots {
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
         page("concepts", "chamois", Stage.BRIEF, "concepts", b -> {
         });
-        shot("proposal", "nightjar", w -> {
-            w.turnTo(Stage.BRIEF, "proposals");
-            w.root().applyCss();
-            w.root().layout();
-            ((Button) w.root().lookup("#propose")).fire();
-        });
         window("base", "dunlin", b -> b.setStage(Stage.BASE));
         page("survey", "nightjar", Stage.BASE, "survey", b -> {
         });
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
-        page("weigh", "nightjar", Stage.BALANCE, "weigh", b -> {
-        });
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
         page("power-day", "nightjar", Stage.POWER, "power-trip", b -> {
         });
@@ -79,7 +70,11 @@ public final class Screenshots {
         });
         page("take-off", "dunlin", Stage.POWER, "power-buy", b -> {
         });
-        page("schools", "nightjar", Stage.BRIEF, "schools", b -> {
+        page("water", "nightjar", Stage.WATER, "water-pipes", b -> {
+        });
+        page("air", "nightjar", Stage.AIR, "air-heat", b -> {
+        });
+        page("trip", "nightjar", Stage.TRIP, "trip", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

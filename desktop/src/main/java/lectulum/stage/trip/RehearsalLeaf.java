@@ -46,6 +46,7 @@ final class RehearsalLeaf implements Leaf.Page {
     private final VBox then = new VBox();
     private final VBox curves = new VBox();
     private final VBox beside = new VBox(6);
+    private final VBox each = new VBox();
     private final VBox day = new VBox();
     private final Node page;
     private String trip = "";
@@ -105,7 +106,7 @@ final class RehearsalLeaf implements Leaf.Page {
         Label title = new Label("Side by side");
         title.getStyleClass().add("heading");
         VBox table = panel(title, beside);
-        VBox planned = panel(new HBox(8, new Label("Trip"), trips), buttons, days, day);
+        VBox planned = panel(new HBox(8, new Label("Trip"), trips), buttons, each, days, day);
         VBox hour = panel(slider, then);
         planned.setPrefWidth(400);
         hour.setPrefWidth(330);
@@ -194,6 +195,8 @@ final class RehearsalLeaf implements Leaf.Page {
             slider.setMajorTickUnit(24);
             slider.setBlockIncrement(1);
         }
+        each.getChildren().clear();
+        r.ifPresent(x -> each.getChildren().add(StudyPane.table(RehearsalStudies.days(x), s.style())));
         beside.getChildren().setAll(StudyPane.table(RehearsalStudies.beside(all), s.style()));
         showDay();
         showHour();
