@@ -3,6 +3,7 @@ package lectulum.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,8 @@ import javafx.scene.layout.StackPane;
 import lectulum.power.wiring.Harness;
 import lectulum.power.wiring.TakeOff;
 import lectulum.power.wiring.Volts;
+import lectulum.design.outing.Outing;
+import lectulum.design.outing.OutingDay;
 import lectulum.design.thing.Load;
 import lectulum.weather.Weather;
 import lectulum.kernel.electric.Supply;
@@ -57,12 +60,15 @@ import lectulum.discipline.Discipline;
 import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.files.ProjectFile;
+import lectulum.kernel.flow.PipeNetwork;
+import lectulum.kernel.flow.PumpCurve;
 import lectulum.kernel.towing.Sway;
 import lectulum.layout.Layout;
 import lectulum.sheet.CutAwayView;
 import lectulum.sheet.SheetView;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
+import lectulum.trip.Rehearsals;
 import lectulum.workbench.Workbench;
 
 /// Measures what the budgets are about, on generated campers of 100, 500 and 5 000 things and on the fullest demonstration:
@@ -99,6 +105,8 @@ public final class Bench {
         bench.remedies();
         bench.brief();
         bench.power();
+        bench.outing();
+        bench.add("pipes of 30 taps, all open", 30, pipes(), Budget.median(10));
         bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
         long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
         System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
@@ -186,6 +194,32 @@ public final class Bench {
         add("drag of the battery with circuits, painted", 60, dragToSheet(Project.of("wired", wired), "cells"),
                 Budget.most95(16));
         add("take-off and checks of circuits", 60, time(i -> TakeOff.of(wired, harness)), Budget.median(20));
+    }
+
+    /// Fourteen days and, beside them, the three trips that ship with every project.
+    private void outing() throws Exception {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        Design own = Rehearsals.with(d, new Outing("bench", "Bench", Collections.nCopies(14, OutingDay.USUAL)));
+        Analysis first = Analysis.of(own);
+        add("14 days and three more trips rehearsed", 0, time(i -> first.peek(own.mapping("cells",
+                t -> t.with(t.place().moved(0.001 * (i % 50), 0, 0)))).of(Rehearsals.DISCIPLINE)), Budget.median(50));
+    }
+
+    /// A main with a branch and a tap every half metre.
+    private static double[] pipes() throws Exception {
+        List<PipeNetwork.Node> nodes = new ArrayList<>(List.of(new PipeNetwork.Node("m0", 0)));
+        List<PipeNetwork.Pipe> runs = new ArrayList<>();
+        List<PipeNetwork.Tap> taps = new ArrayList<>();
+        for (int i = 1; i <= 30; i++) {
+            nodes.add(new PipeNetwork.Node("m" + i, 0));
+            nodes.add(new PipeNetwork.Node("b" + i, 0.9));
+            runs.add(new PipeNetwork.Pipe("m" + i, "m" + (i - 1), "m" + i, 0.5, 0.0123, 20, 15, false));
+            runs.add(new PipeNetwork.Pipe("b" + i, "m" + i, "b" + i, 1, 0.0095, 60, 15, false));
+            taps.add(PipeNetwork.Tap.rated("t" + i, "b" + i, 8e-5, 138e3, 1));
+        }
+        PipeNetwork net = new PipeNetwork(nodes, runs,
+                PipeNetwork.Source.pump("m0", 0.3, PumpCurve.USUAL, 170e3, 310e3));
+        return time(i -> net.solve(taps));
     }
 
     private static double once(Runnable work) {
