@@ -1,15 +1,12 @@
 package lectulum.papers;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.figures.drawing.Ink;
-import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Surface;
-import lectulum.figures.drawing.SvgSurface;
 import lectulum.files.ThingsCsv;
 import lectulum.kernel.electric.CutOut;
 import lectulum.kernel.profile.Piece;
@@ -46,7 +43,7 @@ public final class WiringPapers {
         for (DiagramSheets.Level level : DiagramSheets.Level.values()) {
             OneLine one = w.sheets().at(level);
             if (!one.symbols().isEmpty()) {
-                all.add(drawn(level.id(), switch (level) {
+                all.add(Drawn.document(level.id(), switch (level) {
                     case OVERVIEW -> "One-line diagram, overview";
                     case WHOLE -> "One-line diagram";
                     case PANEL -> "Fuse panel with its terminals";
@@ -65,16 +62,17 @@ public final class WiringPapers {
         }
         all.add(new Document("panel-schedule", Document.Kind.LIST, "Panel schedule",
                 "Every circuit with its devices, wire, fuse and the volts that arrive.",
-                List.of(csv(WiringStudies.schedule(d, w, true), style))));
+                List.of(Drawn.csv(WiringStudies.schedule(d, w, true), style))));
         SwitchPanel panel = SwitchPanel.of(d, w.harness());
         if (!panel.labels().isEmpty()) {
             int rows = (panel.labels().size() + LABELS - 1) / LABELS;
-            all.add(drawn("switch-labels", "Labels of switches", "To print, cut and stick.", LABELS * LABEL_WIDE,
+            all.add(Drawn.document("switch-labels", "Labels of switches", "To print, cut and stick.",
+                    LABELS * LABEL_WIDE,
                     rows * LABEL_HIGH, s -> labels(s, panel.labels()), paper));
         }
         all.add(new Document("wiring-list", Document.Kind.LIST, "Wiring shopping list",
                 "Wire by size and colour, ends, fuses with spares and small parts, with mass and price.",
-                List.of(csv(WiringStudies.list(w.takeOff()), style))));
+                List.of(Drawn.csv(WiringStudies.list(w.takeOff()), style))));
         return all;
     }
 
@@ -119,37 +117,6 @@ public final class WiringPapers {
             }
             s.text(labels.get(i), x + LABEL_WIDE / 2, y + LABEL_HIGH / 2, Surface.Anchor.MIDDLE, size, true, ink);
         }
-    }
-
-    private static Document drawn(String id, String name, String about, double w, double h, Letters.Drawn drawing,
-            Paper paper, String... words) {
-        return new Document(id, Document.Kind.PICTURE, name, about + " 1 page of " + paper.label() + ".",
-                List.of(new Document.Form("PDF", ".pdf", () -> Letters.page(paper, name, w, h, drawing, words)),
-                        new Document.Form("SVG", ".svg", () -> svg(name, w, h, drawing)),
-                        new Document.Form("DXF", ".dxf", () -> dxf(h, drawing))));
-    }
-
-    private static byte[] svg(String name, double w, double h, Letters.Drawn drawing) {
-        SvgSurface s = new SvgSurface(w, h, name, Letters.SHIPPED);
-        drawing.on(s);
-        return s.file().getBytes(StandardCharsets.UTF_8);
-    }
-
-    private static byte[] dxf(double h, Letters.Drawn drawing) {
-        DxfSurface s = new DxfSurface(h, Letters.SHIPPED);
-        drawing.on(s);
-        return s.file().getBytes(StandardCharsets.UTF_8);
-    }
-
-    private static Document.Form csv(Listing listing, Style style) {
-        return new Document.Form("CSV", ".csv", () -> {
-            StringBuilder out = new StringBuilder();
-            CSVPrinter printer = new CSVPrinter(out, FORMAT);
-            for (List<String> row : listing.text(style)) {
-                printer.printRecord(row.stream().map(c -> ThingsCsv.safe(c.replace('\u00a0', ' '))).toList());
-            }
-            return out.toString().getBytes(StandardCharsets.UTF_8);
-        });
     }
 
     /// The shopping list with numbers in SI units, for other programs.

@@ -17,7 +17,7 @@ public final class Outings {
     public static final String HARD = "hard";
     public static final String HOT = "hot";
     private static final int LEAST = 2;
-    private static final int MOST = 14;
+    private static final int MOST = 61;
     private static final int WEEK = 7;
     private static final double DARK = 0.35;
     private static final double HARD_USE = 1.2;

@@ -29,10 +29,11 @@ import lectulum.weather.MeanDay;
 /// One trip, hour by hour. Where no fresh water is left nothing runs into the grey tank, and nothing flushes.
 ///
 /// @param hours at the end of each
-/// @param stops what fails, in the order in which it does
+/// @param stops what fails before the way home, in the order in which it does; the tongue on the way home too
+/// @param heated days on which the heater had something to burn
 /// @param burnt in the room heater, over the trip, as it is counted there [Fires#amount]
 /// @param heat  given to the room \[J\]
-public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, double burnt, double heat) {
+public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, double heated, double burnt, double heat) {
     private static final int DAY = 24;
     private static final double HOUR = 3600;
     private static final double BED = 22;
@@ -46,12 +47,6 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
     public Rehearsal {
         hours = List.copyOf(hours);
         stops = List.copyOf(stops);
-    }
-
-    /// Days on which the heater had something to burn.
-    public double heated() {
-        return stops.stream().filter(s -> s.what() == TripRules.FUEL || s.what() == TripRules.GAS)
-                .mapToDouble(Stop::day).filter(x -> x > 0).min().orElse(Math.max(1, outing.days().size()));
     }
 
     /// At the end of an hour. What is not aboard is NaN.
@@ -203,9 +198,23 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     all.add(hour(h, out, state.air(), ppm, road));
                 }
             }
-            List<Stop> stops = first.entrySet().stream().map(e -> new Stop(e.getKey(), e.getValue()))
+            double heated = java.util.stream.Stream.of(TripRules.FUEL, TripRules.GAS).map(first::get)
+                    .filter(x -> x != null && x > 0).min(Double::compare).orElse(Math.max(1.0, o.days().size()));
+            double home = home();
+            List<Stop> stops = first.entrySet().stream()
+                    .filter(e -> e.getKey() == TripRules.TONGUE || e.getValue() < home)
+                    .map(e -> new Stop(e.getKey(), e.getValue()))
                     .sorted(java.util.Comparator.comparingDouble(Stop::day).thenComparing(Stop::what)).toList();
-            return new Rehearsal(o, all, stops, burnt, heat);
+            return new Rehearsal(o, all, stops, heated, burnt, heat);
+        }
+
+        /// Day from which on it only goes home: what is gone by then is missed by nobody.
+        private double home() {
+            int days = o.days().size();
+            if (days < 2) {
+                return Double.POSITIVE_INFINITY;
+            }
+            return o.id().equals(Outings.USUAL) ? Math.min(days - 1, d.brief().nights()) : days - 1;
         }
 
         private static int k(int hour) {

@@ -26,6 +26,7 @@ import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.units.Quantity;
 import lectulum.water.Water;
+import lectulum.weather.Outside;
 
 /// Every trip of a design, rehearsed: the user's own, the usual one, a hard and a hot week.
 ///
@@ -99,7 +100,7 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
             return;
         }
         for (Rehearsal.Stop s : r.stops()) {
-            all.add(Finding.of(s.what(), Subject.WHOLE, severity(s.what()),
+            all.add(Finding.of(s.what(), Subject.WHOLE, severity(d, s.what()),
                     Sentence.of(title(s.what()), r.outing().name(), Sentence.of("day {0}, {1} o'clock",
                             (int) Math.floor(s.day()) + 1, (int) Math.floor(s.day() % 1 * 24 + 1e-6)),
                             new Amount(Rehearsal.FREEZING, Quantity.TEMPERATURE),
@@ -108,9 +109,11 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         }
     }
 
-    private static Severity severity(TripRules what) {
+    private static Severity severity(Design d, TripRules what) {
         return switch (what) {
-            case POWER, FRESH, COLD, TONGUE, GREY, BLACK, GAS, FUEL -> Severity.WARN;
+            case POWER, FRESH, TONGUE, GREY, BLACK, GAS, FUEL -> Severity.WARN;
+            // Who names no frost has not asked to be warm in it.
+            case COLD -> Outside.frost(d) ? Severity.WARN : Severity.NOTE;
             case HOT, EMPTY -> Severity.NOTE;
         };
     }

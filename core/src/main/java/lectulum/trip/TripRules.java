@@ -5,12 +5,12 @@ import lectulum.figures.Stage;
 
 /// What fails first on a trip that is rehearsed.
 public enum TripRules implements Rule {
-    POWER("rehearsal.power", "does the battery last the trip"),
-    FRESH("rehearsal.fresh", "does the fresh water last the trip"),
-    GREY("rehearsal.grey", "has the grey tank room for the trip"),
-    BLACK("rehearsal.black", "has the toilet room for the trip"),
-    GAS("rehearsal.gas", "does the gas last the trip"),
-    FUEL("rehearsal.fuel", "does the fuel last the trip"),
+    POWER("rehearsal.power", "is anything not had on the trip, hour by hour"),
+    FRESH("rehearsal.fresh", "in which hour is the fresh water gone"),
+    GREY("rehearsal.grey", "in which hour is the grey tank full"),
+    BLACK("rehearsal.black", "in which hour is the toilet full"),
+    GAS("rehearsal.gas", "in which hour is the gas gone"),
+    FUEL("rehearsal.fuel", "in which hour is the heater's fuel gone"),
     COLD("rehearsal.cold", "does it get cold inside"),
     HOT("rehearsal.hot", "does it get hot inside"),
     TONGUE("rehearsal.tongue", "does the tongue leave its band"),

@@ -14,7 +14,8 @@ public enum PipeRules implements Rule {
     DRAIN("pipe.drain", "does waste water run off"),
     TRAPPED("pipe.trapped", "does water stay in the pipes in winter"),
     FREEZES("pipe.freezes", "do pipes freeze in the night"),
-    WAITS("pipe.waits", "how long until hot water comes");
+    WAITS("pipe.waits", "how long until hot water comes"),
+    TAKE_OFF("pipe.bought", "do the pipes weigh what was assumed");
 
     private final Card card;
 

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
@@ -16,6 +17,11 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Plumbed;
+import lectulum.design.thing.Cost;
+import lectulum.design.thing.Mass;
+import lectulum.design.thing.MassSource;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Spot;
@@ -73,6 +79,18 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static final double REGULATED = 310_000;
     private static final double ANTIFREEZE_TRAP = 0.25e-3;
     private static final double ANTIFREEZE_PUMP = 0.5e-3;
+    /// The study that shows how pipes join.
+    public static final String SCHEMATIC = "water-schematic";
+    /// That which says what is bought.
+    public static final String BOUGHT = "water-buy";
+    /// That which lists what is done before frost.
+    public static final String WINTER = "water-list";
+    /// What pipes hold for an hour before they are closed in \[Pa\].
+    public static final double HELD = 300_000;
+    private static final double BLOWN = 200_000;
+    private static final double LEAST = 0.001;
+    private static final String BOX = "☐";
+    private static final double HEAVIER = 0.5;
     private static final double L_MIN = 1e-3 / 60;
     private static final String SOURCE = "Darcy with Swamee and Jain; see docs/method/water.md";
 
@@ -142,7 +160,11 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 "The main runs along the wall that is chosen, a branch goes to each tap; pipes as built may be shorter.");
         List<Study> out = new ArrayList<>();
         out.add(book.sketch(picture(plan)).done());
-        out.add(buy(plan));
+        out.add(new Study.Notebook(SCHEMATIC, Stage.WATER, "Schematic", "").sketch(PipeSchematic.of(d, plan, alone))
+                .note(
+                        "Lengths along the lines; at each tap what it gives alone. On paper: Papers.")
+                .done());
+        out.add(buy(d, plan));
         return out;
     }
 
@@ -268,42 +290,74 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         return board.done();
     }
 
-    /// Pipe, fittings, clips.
-    private static Study buy(PipePlan plan) {
-        Study.Notebook book = new Study.Notebook("water-buy", Stage.WATER, "What is bought for it", "");
-        Listing.Maker table = new Listing.Maker("").words("Line").numbers("length", "bends", "elbows 45°", "elbows 90°",
-                "rings", "clips");
-        double order = 0;
-        int elbows = 0;
-        int rings = 0;
-        int clips = 0;
+    /// Pipe, fittings, clips, with mass and price.
+    private static Study buy(Design d, PipePlan plan) {
+        Study.Notebook book = new Study.Notebook(BOUGHT, Stage.WATER, "What is bought for it", "");
+        PipeTakeOff t = PipeTakeOff.of(d, plan);
+        Listing.Maker parts = new Listing.Maker("").words("Part").numbers("needed", "weighs", "costs");
+        for (PipeTakeOff.Item i : t.items()) {
+            parts.row(
+                    i.bore() > 0 && !i.part().equals("foam")
+                            ? Sentence.of("{0}, {1} inside", i.name(), Amount.sag(i.bore()))
+                            : Sentence.of("{0}", i.name()),
+                    i.bore() > 0 ? Amount.run(i.count()) : (Object) (int) i.count(),
+                    new Amount(i.mass(), Quantity.SMALL_MASS), Amount.money(i.cost()));
+        }
+        book.listing(parts.done());
+        book.figure("pipe.cost", "All of it", t.cost(), Quantity.MONEY, "Σ", Sentence.of("prices assumed"),
+                "parts of plumbing");
+        book.figure("pipe.mass", "It weighs, dry", t.mass(), Quantity.MASS, "Σ", Sentence.of("by wall and by piece"),
+                "parts of plumbing");
+        book.figure("pipe.middle", "Its middle, behind the front of the body", t.centre().x(), Quantity.LENGTH,
+                "Σ m x / Σ m",
+                Sentence.of("along the pipes"), "plan of the pipes");
+        book.figure("pipe.order", "Water pipe to buy", t.count("pipe") + t.count("suction"), Quantity.RUN,
+                "1.1 × developed length", Sentence.of("{0} lines", plan.runs().size()),
+                "pipe bends of eight diameters");
+        book.figure("pipe.elbows", "Elbows", t.count("elbow"), Quantity.COUNT, "corners too tight to bend",
+                Sentence.of("without waste"), "pipe bends of eight diameters");
+        book.figure("pipe.tees", "Tees", t.count("tee"), Quantity.COUNT, "branches − 1", Sentence.of("one a branch"),
+                "plan of the pipes");
+        book.figure("pipe.rings", "Rings or clamps", t.count("ring"), Quantity.COUNT, "2 an elbow, 3 a tee, 2 a tap",
+                Sentence.of("and {0} clips", (int) t.count("clip")), "plan of the pipes");
+        Listing.Maker table = new Listing.Maker("By line").words("Line").numbers("length", "bends", "elbows 45°",
+                "elbows 90°", "rings", "clips");
         for (PipePlan.PipeRun r : plan.runs()) {
             PipeBends b = r.bends(r.kind() == PipePlan.Kind.SUCTION);
             table.row(Sentence.of("{0}, {1}", r.name(), r.kind().label()), Amount.run(b.developed()), b.bends(),
                     b.elbows45(), b.elbows90(), b.rings(), b.supports());
-            if (r.kind() != PipePlan.Kind.WASTE) {
-                order += b.order();
-                elbows += b.elbows45() + b.elbows90();
-                rings += b.rings();
-                clips += b.supports();
-            }
         }
-        int tees = (int) plan.runs().stream().filter(r -> r.id().startsWith("branch.")).count();
         book.listing(table.done());
-        book.figure("pipe.order", "Water pipe to buy", order, Quantity.RUN, "1.1 × developed length",
-                Sentence.of("{0} lines", plan.runs().size()), "pipe bends of eight diameters");
-        book.figure("pipe.elbows", "Elbows", elbows, Quantity.COUNT, "corners too tight to bend",
-                Sentence.of("without waste"), "pipe bends of eight diameters");
-        book.figure("pipe.tees", "Tees", Math.max(0, tees - 1), Quantity.COUNT, "branches − 1",
-                Sentence.of("one a branch"),
-                "plan of the pipes");
-        book.figure("pipe.rings", "Rings or clamps", rings + 3.0 * Math.max(0, tees - 1) + 2.0 * tees, Quantity.COUNT,
-                "2 an elbow, 3 a tee, 2 a tap", Sentence.of("and {0} clips", clips), "plan of the pipes");
-        double hold = 300_000;
+        d.things().stream().filter(PipeStudies::standsForPipes).findFirst().ifPresent(x -> {
+            if (Math.abs(t.mass() - x.mass().value()) > Math.max(HEAVIER, 0.1 * t.mass())) {
+                book.say(PipeRules.TAKE_OFF, Subject.thing(x.id()), Severity.NOTE,
+                        Sentence.of("{0} is taken to weigh {1}; what is bought weighs {2}", x.name(),
+                                Amount.kg(x.mass().value()), Amount.kg(t.mass())),
+                        Sentence.of("And it costs {0}, not {1}.", Amount.money(t.cost()),
+                                Amount.money(x.cost().forecast())),
+                        List.of(x.id()));
+            }
+        });
         return book.note(
                 Sentence.of("Test before it is closed in: air or water at {0} for an hour; no joint may be wet and"
-                        + " no more than a twentieth lost.", new Amount(hold, Quantity.PRESSURE)))
+                        + " no more than a twentieth lost.", new Amount(HELD, Quantity.PRESSURE)))
                 .done();
+    }
+
+    /// Whether a thing stands for pipes and their small parts.
+    private static boolean standsForPipes(Thing t) {
+        return t.system() == SystemGroup.WATER && t.mount() == Mount.SPREAD && t.tank().isEmpty() && t.load().isEmpty();
+    }
+
+    private static Stream<Remedy> takenOff(Design d, PipePlan plan) {
+        PipeTakeOff t = PipeTakeOff.of(d, plan);
+        return d.things().stream().filter(PipeStudies::standsForPipes).limit(1).map(x -> new Remedy(
+                Sentence.of("{0} as it is bought: {1}, {2}, {3} behind the front of the body", x.name(),
+                        Amount.kg(t.mass()), Amount.money(t.cost()), Amount.m(t.centre().x())),
+                new Edit("Pipes as bought", e -> e.mapping(x.id(),
+                        o -> o.with(new Mass(t.mass(), MassSource.CATALOGUE, OptionalDouble.empty()))
+                                .with(new Cost(t.cost(), o.cost().paid()))
+                                .with(o.place().at(t.centre().x(), t.centre().y(), t.centre().z(), 0))))));
     }
 
     private static List<Study> winter(Design d, PipePlan plan) {
@@ -472,32 +526,52 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     }
 
     private static Study list(Design d, PipePlan plan) {
-        Study.Notebook book = new Study.Notebook("water-list", Stage.WATER, "Before winter, in this order", "");
-        Listing.Maker table = new Listing.Maker("").words("", "Step", "done");
-        List<String> steps = new ArrayList<>();
+        Study.Notebook book = new Study.Notebook(WINTER, Stage.WATER, "Before winter, in this order", "");
+        List<Sentence> steps = new ArrayList<>();
         if (d.things().stream().anyMatch(t -> t.has(Plumbed.Boiler.class))) {
-            steps.add("Heater off and cold, drained, bypassed");
+            steps.add(Sentence.of("Heater off and cold, drained, bypassed"));
         }
-        steps.add("Fresh tank empty, its drain left open");
-        tapped(d).forEach(t -> steps.add(t.name() + ": open, cold"
-                + (t.feature(Plumbed.WaterTap.class).orElseThrow().hot() ? " and hot" : "") + ", run dry"));
+        steps.add(Sentence.of("Fresh tank empty, its drain left open"));
+        tapped(d).forEach(t -> steps.add(t.feature(Plumbed.WaterTap.class).orElseThrow().hot()
+                ? Sentence.of("{0}: open, cold and hot, run dry", t.name())
+                : Sentence.of("{0}: open, cold, run dry", t.name())));
         int drains = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
         for (int i = 1; i <= drains; i++) {
-            steps.add("Drain " + i + " open");
+            steps.add(Sentence.of("Drain {0} open", i));
         }
         if (d.things().stream().anyMatch(t -> t.has(Plumbed.CityInlet.class))) {
-            steps.add("Site inlet: cap off, press the check valve: it holds water");
+            steps.add(Sentence.of("Site inlet: cap off, press the check valve: it holds water"));
         }
         if (plan.suction().isPresent()) {
-            steps.add("Pump run dry for a moment, filter bowl emptied");
+            steps.add(Sentence.of("Pump run dry for a moment, filter bowl emptied"));
         }
-        steps.add("Blow out with no more than 200 kPa");
-        steps.add("Traps: a cup of potable-grade antifreeze each");
-        steps.add("Grey tank and toilet emptied and rinsed");
+        steps.add(Sentence.of("Blow out with no more than {0}", new Amount(BLOWN, Quantity.PRESSURE)));
+        steps.add(Sentence.of("Traps: a cup of potable-grade antifreeze each"));
+        steps.add(Sentence.of("Grey tank and toilet emptied and rinsed"));
+        Listing.Maker table = new Listing.Maker("").words("", "Step", "done");
         for (int i = 0; i < steps.size(); i++) {
-            table.row(i + 1, steps.get(i), "☐");
+            table.row(i + 1, steps.get(i), BOX);
         }
         return book.listing(table.done()).done();
+    }
+
+    /// Every joint that stands under pressure, to be ticked off while the pipes hold it.
+    public static Listing joints(PipePlan plan) {
+        Listing.Maker table = new Listing.Maker("").words("", "Line", "Joint", "dry");
+        int n = 0;
+        for (PipePlan.PipeRun r : plan.runs()) {
+            if (r.kind() == PipePlan.Kind.WASTE || r.length() < LEAST) {
+                continue;
+            }
+            Sentence line = Sentence.of("{0}, {1}", r.name(), r.kind().label());
+            PipeBends b = r.bends(r.kind() == PipePlan.Kind.SUCTION);
+            table.row(++n, line, "where it begins", BOX);
+            for (int i = 1; i <= b.elbows45() + b.elbows90(); i++) {
+                table.row(++n, line, Sentence.of("elbow {0}", i), BOX);
+            }
+            table.row(++n, line, "where it ends", BOX);
+        }
+        return table.done();
     }
 
     private static Stream<Remedy> remedies(Known known, PipeRules rule, Finding finding) {
@@ -523,6 +597,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             case CITY -> about.stream().map(t -> Mend.feature(t, new Plumbed.CityInlet(REGULATED, true),
                     Sentence.of("A regulator of {0} and a check valve", new Amount(REGULATED, Quantity.PRESSURE))));
             case DRAIN -> grey(d);
+            case TAKE_OFF -> takenOff(d, known.of(DISCIPLINE).plan());
             case TRAPPED -> drains(d, known.of(DISCIPLINE).plan());
             case FREEZES -> Stream.concat(Stream.of(Mend.assumed(Assumption.PIPE_HEIGHT, 0.06,
                     Sentence.of("The main inside, above the floor"))),

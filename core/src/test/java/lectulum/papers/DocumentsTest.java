@@ -8,8 +8,10 @@ import java.util.List;
 import lectulum.Samples;
 import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
+import lectulum.units.Quantity;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
+import lectulum.units.Units;
 import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,6 +63,23 @@ class DocumentsTest {
         assertThat(document(of("dunlin", METRIC, Paper.A4), "panel.profile").about()).startsWith("2.980");
         assertThat(document(of("dunlin", US, Paper.LETTER), "panel.profile").about().replace('\u00a0', ' '))
                 .startsWith("9' 9 5/16").contains("Letter");
+    }
+
+    /// The schematic names the tank, each tap and what the page of pipes says that it gives.
+    @Test
+    void pipesAreDrawnAsTheyJoin() throws IOException {
+        Analysis a = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
+        List<Document> all = Documents.of("nightjar", a, METRIC, Paper.A4);
+        String svg = new String(document(all, "water-schematic").forms().get(1).content().bytes(),
+                StandardCharsets.UTF_8).replace('\u00a0', ' ');
+        String gives = Units.text(a.figures().value("pipe.sink.alone"), Quantity.WATER_FLOW, METRIC)
+                .replace('\u00a0', ' ');
+
+        assertThat(svg).contains(">Fresh tank<", ">Sink<", ">Grey tank<", gives);
+        String joints = new String(document(all, "hold-test").forms().getFirst().content().bytes(),
+                StandardCharsets.UTF_8);
+        assertThat(joints.lines().filter(l -> l.contains("elbow")).count())
+                .isEqualTo((long) a.figures().value("pipe.elbows"));
     }
 
     @Test

@@ -26,6 +26,7 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Spot;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
@@ -285,6 +286,47 @@ class PlumbingTest {
             assertThat(value(plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)), "pipe.order"))
                     .isCloseTo(water, within(1e-9));
             assertThat(plan.runs()).allMatch(r -> r.corners().size() > 1);
+        }
+
+        /// 940 kg/m³ times the ring between the walls times the length, and the pieces of the table by hand.
+        @Test
+        void whatIsBoughtWeighsAsItsPipesAndPieces() {
+            Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
+            PipePlan plan = PipeStudies.of(d).plan();
+            PipeTakeOff t = PipeTakeOff.of(d, plan);
+            double plastic = plan.runs().stream().mapToDouble(r -> {
+                double out = r.kind() == PipePlan.Kind.WASTE ? r.bore() + 0.004 : r.outside();
+                return 940 * Math.PI / 4 * (out * out - r.bore() * r.bore())
+                        * r.bends(r.kind() == PipePlan.Kind.SUCTION).developed();
+            }).sum();
+            double pieces = 0.022 * t.count("elbow") + 0.04 * t.count("waste elbow") + 0.03 * t.count("tee")
+                    + 0.006 * t.count("ring") + 0.004 * t.count("clip") + 0.035 * t.count("end")
+                    + 0.15 * t.count("trap") + 0.08 * t.count("drain");
+            assertThat(t.mass()).isCloseTo(plastic + pieces, within(1e-9));
+            assertThat(t.centre().x()).isBetween(
+                    plan.runs().stream().flatMap(r -> r.corners().stream()).mapToDouble(Spot::x).min().orElseThrow(),
+                    plan.runs().stream().flatMap(r -> r.corners().stream()).mapToDouble(Spot::x).max().orElseThrow());
+            assertThat(t.count("ring")).isEqualTo(2 * t.count("elbow") + 3 * t.count("tee") + 2);
+        }
+
+        @Test
+        void withoutPipesNothingIsBought() {
+            Design d = plumbed();
+            assertThat(PipeTakeOff.of(d, PipeStudies.of(d).plan()).items()).isEmpty();
+        }
+
+        @Test
+        void whatStandsForPipesIsBroughtToWhatIsBought() {
+            Thing guess = Catalogue.shipped().find("pipework-and-fittings").orElseThrow().withId("pipework");
+            Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false), guess);
+            mended(d, PipeRules.TAKE_OFF);
+            Analysis a = Analysis.of(d);
+            Finding f = a.findings().stream().filter(x -> x.rule() == PipeRules.TAKE_OFF).findFirst().orElseThrow();
+            Design bought = Remedies.of(a, f).getFirst().edit().apply(d);
+            assertThat(bought.thing("pipework").orElseThrow().mass().value()).isCloseTo(value(d, "pipe.mass"),
+                    within(1e-9));
+            assertThat(value(d, "balance.departure.mass") - value(bought, "balance.departure.mass")).isCloseTo(
+                    guess.mass().value() - value(d, "pipe.mass"), within(1e-9));
         }
     }
 
