@@ -38,6 +38,7 @@ public final class WarmthStudies {
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Cabin.DISCIPLINE)))
             .checking(WarmthRules.class, WarmthStudies::remedies);
+    private static final double EVENING = 18;
     private static final String SOURCE = "steady loss and two nodes; see docs/method/air.md";
 
     private WarmthStudies() {
@@ -172,21 +173,21 @@ public final class WarmthStudies {
     }
 
     private static Chart warmth(Night open, Night cold) {
-        return new Chart("Warmth", "o'clock", Quantity.COUNT, "", Quantity.TEMPERATURE,
+        return new Chart("Warmth", "h after 18 o'clock", Quantity.COUNT, "", Quantity.TEMPERATURE,
                 List.of(curve("inside", open, Night.Quarter::air), curve("no heater", cold, Night.Quarter::air),
                         curve("outside", open, Night.Quarter::outside)),
                 List.of());
     }
 
     private static Chart breath(Night open, Night shut) {
-        return new Chart("Carbon dioxide", "o'clock", Quantity.COUNT, "ppm", Quantity.COUNT,
+        return new Chart("Carbon dioxide", "h after 18 o'clock", Quantity.COUNT, "ppm", Quantity.COUNT,
                 List.of(curve("vents open", open, Night.Quarter::dioxide),
                         curve("vents shut", shut, Night.Quarter::dioxide)),
                 List.of(new Chart.Limit("good", 1500)));
     }
 
     private static Chart.Curve curve(String name, Night n, ToDoubleFunction<Night.Quarter> read) {
-        return new Chart.Curve(name, n.quarters().stream().mapToDouble(Night.Quarter::hour).toArray(),
+        return new Chart.Curve(name, n.quarters().stream().mapToDouble(q -> q.hour() - EVENING).toArray(),
                 n.quarters().stream().mapToDouble(read).toArray());
     }
 

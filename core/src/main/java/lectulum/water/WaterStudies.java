@@ -374,7 +374,7 @@ public final class WaterStudies {
                     new Edit("Smaller cans", x -> x.mapping(t.id(), o -> o.with(new Plumbed.Cans(
                             2 * o.feature(Plumbed.Cans.class).map(Plumbed.Cans::count).orElse(1), false))))));
             case GREY_SMALL -> larger(known).stream();
-            case GROUND -> bucket(d).stream();
+            case GROUND -> bucket(d);
             case SHAPE -> about.stream().map(t -> new Remedy(Sentence.of("Say {0}: what its size holds",
                     Amount.litres(Tanks.shape(t).gross())),
                     new Edit("Volume of " + t.name(),
@@ -409,19 +409,21 @@ public final class WaterStudies {
         });
     }
 
-    /// Stowed on the road in the largest cupboard that takes it.
-    private static Optional<Remedy> bucket(Design d) {
-        return Catalogue.shipped().find("grey-bucket-12-l").flatMap(shelf -> d.things().stream()
-                .filter(t -> (t.system() == SystemGroup.GALLEY || t.system() == SystemGroup.CARGO)
-                        && t.role() == Role.BUILT_IN && t.mount() == Mount.INSIDE)
-                .filter(t -> takes(t.size(), shelf.size())).max(Comparator.comparingDouble(
-                        t -> t.size().length() * t.size().width() * t.size().height()))
+    /// Stowed on the road in a cupboard that takes it, the largest first.
+    private static Stream<Remedy> bucket(Design d) {
+        Thing shelf = Catalogue.shipped().find("grey-bucket-12-l").orElseThrow();
+        return d.things().stream()
+                .filter(t -> t.system() == SystemGroup.GALLEY || t.system() == SystemGroup.CARGO
+                        || t.system() == SystemGroup.SEATING)
+                .filter(t -> t.role() == Role.BUILT_IN && t.mount() == Mount.INSIDE && takes(t.size(), shelf.size()))
+                .sorted(Comparator.comparingDouble(
+                        t -> -t.size().length() * t.size().width() * t.size().height()))
                 .map(cupboard -> {
                     Thing t = shelf.withId(d.freeId("grey-bucket")).with(Mount.STOWED).with(cupboard.place());
                     return new Remedy(Sentence.of("A bucket of {0} under the drain, stowed in {1}",
                             Amount.litres(t.tank().orElseThrow().capacity()), cupboard.name()),
                             new Edit("A grey bucket", x -> x.plus(t)));
-                }));
+                });
     }
 
     private static boolean takes(Size cupboard, Size in) {

@@ -330,6 +330,11 @@ class PlumbingTest {
         }
     }
 
+    @Test
+    void aBucketIsStowedWhereItRaisesNothing() {
+        mended(Campers.demo("dunlin").orElseThrow().design(), TankRules.GROUND);
+    }
+
     /// Random tanks, taps, pumps and heaters at random places: no exception, and no figure that is no number.
     @Test
     void nothingThatIsTypedBreaksIt() {

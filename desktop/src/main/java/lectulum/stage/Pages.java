@@ -26,6 +26,8 @@ public final class Pages {
         content.getStyleClass().add("page");
         ScrollPane scroll = upright(content);
         scroll.getStyleClass().add("page-scroll");
+        // A table wider than a small window is moved to, not cut off.
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
         HBox.setHgrow(scroll, Priority.ALWAYS);
         return scroll;
     }
