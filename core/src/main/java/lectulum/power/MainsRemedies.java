@@ -8,6 +8,7 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Electric;
+import lectulum.design.Mode;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
@@ -42,9 +43,22 @@ final class MainsRemedies {
                         true), Sentence.of("{0} behind a transfer switch", t.name()));
             });
             case GENERATOR -> plant.generator().stream().flatMap(MainsRemedies::stronger);
-            case FUMES -> plant.generator().stream().map(t -> new Remedy(Sentence.of("{0} outside", t.name()),
-                    new Edit("Generator outside", x -> x.mapping(t.id(), o -> o.with(Mount.OUTSIDE)))));
+            case FUMES -> plant.generator().stream().flatMap(MainsRemedies::outside);
         };
+    }
+
+    /// In camp and at night beside the camper; on the road stowed in a thing, or outside.
+    private static Stream<Remedy> outside(Thing t) {
+        Thing beside = t.placed(Mode.CAMP, t.at(Mode.CAMP).away(true)).placed(Mode.NIGHT, t.at(Mode.NIGHT).away(true));
+        Sentence camp = Sentence.of("{0} stands beside the camper in camp", t.name());
+        return t.mount() == Mount.INSIDE
+                ? Stream.of(put(t, beside.with(Mount.STOWED), camp),
+                        put(t, beside.with(Mount.OUTSIDE), Sentence.of("{0} outside, on the road too", t.name())))
+                : Stream.of(put(t, beside, camp));
+    }
+
+    private static Remedy put(Thing t, Thing to, Sentence says) {
+        return new Remedy(says, new Edit("Generator outside", x -> x.mapping(t.id(), o -> to)));
     }
 
     private static Electric.Inlet inletOf(Thing t) {

@@ -7,9 +7,11 @@ import java.util.Optional;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.Mode;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -22,6 +24,7 @@ import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.electric.ShoreInlet;
 import lectulum.kernel.electric.Sizing;
+import lectulum.kernel.fuel.Flames;
 import lectulum.units.Quantity;
 
 /// Mains: what runs together on the inlet and what is left out, the cord, the generator, and what must never be joined.
@@ -31,6 +34,11 @@ public final class MainsStudies {
             in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
             .checking(MainsRules.class, MainsRemedies::of);
 
+    /// From a generator to any opening \[m\].
+    private static final double CLEAR = 6;
+    /// Air in a generator's box gets warmer by \[K\] and blows with \[m/s\].
+    private static final double BOX_WARMER = 15;
+    private static final double BOX_SPEED = 2;
     private static final double ENOUGH = 0.95;
     private static final double LEAST = 0.90;
     private static final double WIRED = 600;
@@ -217,13 +225,40 @@ public final class MainsStudies {
                     Sentence.of("Start one thing after another, the hardest first, or leave something out."),
                     List.of(t.id()));
         }
+        Flames.Box box = Flames.box(Sizing.fuel(Math.min(running, gives)) * 1e-3 / 3600, BOX_WARMER);
+        book.figure("power.generator.air", "In a box outside: air through it", box.flow(), Quantity.AIR_FLOW,
+                "0.35 fuel × heating value / (ρ c × 15 K)", Sentence.of("{0} of heat", Amount.watt(box.heat())),
+                "assumed");
+        book.figure("power.generator.openings", "Open for that, in and out, each", box.flow() / BOX_SPEED,
+                Quantity.FREE_AREA, "air / 2 m/s", Sentence.of("a fan of its own, exhaust piped out"), "assumed");
+        fumes(d, t, book);
+        return book.done();
+    }
+
+    /// Where it stands in camp, against every opening.
+    private static void fumes(Design d, Thing t, Study.Notebook book) {
+        Placement at = t.at(Mode.CAMP);
+        Optional<Thing> opening = d.things().stream().filter(o -> o.mount() == Mount.SET_IN)
+                .min(Comparator.comparingDouble(o -> apart(at, o.at(Mode.CAMP))));
         if (t.mount() == Mount.INSIDE) {
             book.say(MainsRules.FUMES, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("{0} stands inside", t.name()),
                     Sentence.of("Its fumes kill in minutes. It runs outside, downwind, 6 m from any opening."),
                     List.of(t.id()));
+        } else if (!at.away() && opening.isPresent() && apart(at, opening.get().at(Mode.CAMP)) < CLEAR) {
+            book.say(MainsRules.FUMES, Subject.thing(t.id()), Severity.WARN,
+                    Sentence.of("In camp {0} stands {1} from {2}", t.name(),
+                            Amount.m(apart(at, opening.get().at(Mode.CAMP))), opening.get().name()),
+                    Sentence.of(
+                            "It runs {0} from any opening, downwind; in a box outside only with air through it and its"
+                                    + " exhaust piped away. An alarm for carbon monoxide stays on.",
+                            Amount.m(CLEAR)),
+                    List.of(t.id(), opening.get().id()));
         }
-        return book.done();
+    }
+
+    private static double apart(Placement a, Placement b) {
+        return Math.hypot(Math.hypot(a.x() - b.x(), a.y() - b.y()), a.z() - b.z());
     }
 
     private static List<Sizing.Machine> machines(Design d, List<ShoreInlet.Demand> demands) {

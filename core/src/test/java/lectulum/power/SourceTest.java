@@ -18,6 +18,7 @@ import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Placement;
+import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
@@ -340,6 +341,22 @@ class SourceTest {
 
             assertThat(says(Analysis.of(high), MainsRules.GENERATOR)).isTrue();
             assertThat(says(Analysis.of(high), MainsRules.FUMES)).isTrue();
+        }
+
+        /// 2 m from a window is too near; beside the camper it is not asked. The air of its box: 0.65 L/h of petrol at 900 W,
+        /// 32.33 MJ a litre, of which 35 % go into air that may warm by 15 K.
+        @Test
+        void aGeneratorNearAWindowIsFound() {
+            Thing runs = thing("generator", 20, 1, 0).with(new Electric.Generator(2000, false, 9, 20, 0.6, 0.85))
+                    .with(Mount.OUTSIDE);
+            Thing window = thing("window", 2, 3, 0).with(Mount.SET_IN);
+            Analysis near = of(LITHIUM, runs, window, shore("cooler", 900, 5));
+            assertThat(near.findings()).anyMatch(f -> f.rule() == MainsRules.FUMES && f.severity() == Severity.WARN);
+            mended(near, MainsRules.FUMES);
+
+            double air = near.figures().value("power.generator.air");
+            assertThat(air).isCloseTo(0.35 * 0.65 * 32.33e6 / 3600 / (1.204 * 1006 * 15), within(2e-4));
+            assertThat(near.figures().value("power.generator.openings")).isCloseTo(air / 2, within(1e-9));
         }
     }
 
