@@ -52,21 +52,20 @@ public final class EnvelopeStudies {
         }
         double inside = Assumed.value(d, Assumption.AIR_DAY);
         double outside = Outside.coldest(d);
-        Listing.Maker table = new Listing.Maker("").words("Side").numbers("area", "between studs", "with studs",
-                "loses", "in the coldest night");
+        Listing.Maker table = new Listing.Maker("").words("Side").numbers("area", "passes", "loses",
+                "in the coldest night");
         for (Cabin.Face f : c.faces()) {
-            Object clear = f.build().<Object>map(b -> new Amount(1 / b.clear(), Quantity.U_VALUE)).orElse("–");
-            table.row(f.name(), new Amount(f.area(), Quantity.AREA), clear,
+            table.row(f.name(), new Amount(f.area(), Quantity.AREA),
                     f.u() > 0 ? new Amount(f.u(), Quantity.U_VALUE) : "not known",
                     f.u() > 0 ? new Amount(f.loss(), Quantity.HEAT_LOSS) : "–",
                     f.u() > 0 ? Amount.watt(Math.max(0, f.loss() * (inside - outside))) : "–");
         }
         for (Cabin.Pane p : c.panes()) {
-            table.row(p.name(), new Amount(p.area(), Quantity.AREA), "–", new Amount(p.night(), Quantity.U_VALUE),
+            table.row(p.name(), new Amount(p.area(), Quantity.AREA), new Amount(p.night(), Quantity.U_VALUE),
                     new Amount(p.area() * p.night(), Quantity.HEAT_LOSS),
                     Amount.watt(Math.max(0, p.area() * p.night() * (inside - outside))));
         }
-        table.row("Air that changes", new Amount(c.volume(), Quantity.SPACE), "–", "–",
+        table.row("Air that changes", new Amount(c.volume(), Quantity.SPACE), "–",
                 new Amount(c.changing(), Quantity.HEAT_LOSS),
                 Amount.watt(Math.max(0, c.changing() * (inside - outside))));
         book.listing(table.done());

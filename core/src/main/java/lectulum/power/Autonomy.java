@@ -72,7 +72,7 @@ record Autonomy(int month, List<Double> nights) {
     /// @param wanted nights of the brief
     Study study(double wanted) {
         Study.Notebook book = new Study.Notebook("power-alone", Stage.POWER,
-                "The battery alone, from each day of the month on", "");
+                "The battery alone", "");
         Sentence numbers = Sentence.of("a full battery at midnight, somebody there, neither sun nor shore nor vehicle");
         book.figure("power.alone.least", "From the worst day of the month on", least(), Quantity.NIGHTS,
                 "least of the days", numbers, SOURCE);

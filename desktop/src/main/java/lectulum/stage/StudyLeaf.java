@@ -5,6 +5,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.discipline.Discipline;
@@ -16,10 +17,14 @@ import lectulum.workbench.State;
 
 /// A page of studies, with a form beside them where something can be entered.
 public final class StudyLeaf {
+    /// Narrower than this a form beside the studies leaves no room for a table \[px\].
+    private static final double NARROW = 720;
+
     private final Supplier<Theme> theme;
     private final Function<State, List<Study>> studies;
     private final String empty;
     private final VBox list = new VBox(10);
+    private final VBox column = new VBox(10, list);
     private final HBox page = new HBox();
     private List<Study> shown;
     private Style style;
@@ -36,7 +41,7 @@ public final class StudyLeaf {
         this.theme = theme;
         this.studies = studies;
         this.empty = empty;
-        page.getChildren().add(Pages.content(list));
+        page.getChildren().add(Pages.content(column));
         page.getStyleClass().add("leaf");
     }
 
@@ -46,9 +51,32 @@ public final class StudyLeaf {
         return this;
     }
 
+    /// A form at the left of the studies, or in a small window in one column with them.
+    ///
+    /// @param first whether it then stands above them
+    public StudyLeaf besideOrIn(Node form, boolean first) {
+        ScrollPane left = Pages.form(form);
+        page.getChildren().addFirst(left);
+        page.widthProperty().addListener((o, was, now) -> {
+            boolean narrow = now.doubleValue() > 0 && now.doubleValue() < NARROW;
+            if (narrow == page.getChildren().contains(left)) {
+                if (narrow) {
+                    page.getChildren().remove(left);
+                    left.setContent(null);
+                    column.getChildren().add(first ? 0 : 1, form);
+                } else {
+                    column.getChildren().remove(form);
+                    left.setContent(form);
+                    page.getChildren().addFirst(left);
+                }
+            }
+        });
+        return this;
+    }
+
     /// A short form under the studies.
     public StudyLeaf over(Node form) {
-        page.getChildren().setAll(Pages.content(new VBox(10, list, form)));
+        column.getChildren().setAll(list, form);
         return this;
     }
 

@@ -31,7 +31,8 @@ class PapersTest extends WindowTest {
 
     @Test
     void everyButtonWritesItsFile() throws IOException {
-        chord(KeyCode.DIGIT9, KeyCode.CONTROL);
+        robot.clickOn("#stage-papers");
+        settle();
         assertThat(state().stage().label()).isEqualTo("Papers");
         int pressed = 0;
         for (Button button : robot.lookup("#documents .button").queryAllAs(Button.class)) {

@@ -48,7 +48,7 @@ public final class AirUnit implements StageUnit {
                         InsulationStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "air-cool", "Cooling", "The hottest afternoon, roof colour, air conditioner",
                         FIRST, CoolStudies.DISCIPLINE),
-                StudiesLeaf.leaf(bench, "air-damp", "Damp", "Panes, walls, behind furniture", FIRST,
+                StudiesLeaf.wide(bench, "air-damp", "Damp", "Panes, walls, behind furniture", FIRST,
                         DampStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "air-breath", "Fresh air", "Sleepers, openings, fans, alarms",
                         "Nothing to breathe for yet.", BreathStudies.DISCIPLINE),

@@ -61,8 +61,8 @@ final class WallsLeaf implements Leaf.Page {
         VBox beside = new VBox(8,
                 StudyPane.words("From inside: lining, insulation between its studs, skin.", "faint"), new HBox(usual),
                 sides, one, assumed);
-        beside.setPadding(new javafx.geometry.Insets(10, 12, 10, 12));
-        studies.beside(beside);
+        beside.setPadding(new javafx.geometry.Insets(10, 4, 10, 4));
+        studies.besideOrIn(beside, true);
     }
 
     static Leaf leaf(Bench bench) {

@@ -15,14 +15,21 @@ final class PipesLeaf implements Leaf.Page {
     private final AssumedEntry entry;
     private final StudyLeaf studies;
 
-    private PipesLeaf(Bench bench, String page, Function<PipeStudies, Studies> part) {
+    private PipesLeaf(Bench bench, String page, boolean wide, Function<PipeStudies, Studies> part) {
         entry = new AssumedEntry(bench.work(), page);
         studies = new StudyLeaf(bench.theme(), s -> part.apply(s.analysis().of(PipeStudies.DISCIPLINE)).all(),
-                "No pipe is aboard: cans need none. Give a sink a water tap on its card.").beside(entry);
+                "No pipe is aboard: cans need none. Give a sink a water tap on its card.");
+        if (wide) {
+            studies.over(entry);
+        } else {
+            studies.besideOrIn(entry, false);
+        }
     }
 
-    static Leaf leaf(Bench bench, String id, String name, String tip, Function<PipeStudies, Studies> part) {
-        return new Leaf(id, name, tip, () -> new PipesLeaf(bench, id, part));
+    /// @param wide whether its tables take all the width, with what is assumed under them
+    static Leaf leaf(Bench bench, String id, String name, String tip, boolean wide,
+            Function<PipeStudies, Studies> part) {
+        return new Leaf(id, name, tip, () -> new PipesLeaf(bench, id, wide, part));
     }
 
     @Override

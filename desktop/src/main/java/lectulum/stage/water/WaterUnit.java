@@ -44,8 +44,9 @@ public final class WaterUnit implements StageUnit {
                         "No tank or can is aboard.", WaterStudies.TANKS),
                 StudiesLeaf.leaf(bench, "water-hot", "Hot water", "Why it is only warm, how long a shower lasts", "",
                         HotStudies.DISCIPLINE),
-                PipesLeaf.leaf(bench, "water-pipes", "Pipes", "What comes out of each tap", PipeStudies::flow),
+                PipesLeaf.leaf(bench, "water-pipes", "Pipes", "What comes out of each tap", false, PipeStudies::flow),
                 PipesLeaf.leaf(bench, "water-winter", "Drains, winter", "Waste pipes, low points, frost, the list",
+                        true,
                         PipeStudies::winter));
     }
 
