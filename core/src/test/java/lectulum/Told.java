@@ -1,7 +1,10 @@
 package lectulum;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Disciplines;
 import lectulum.analysis.Remedies;
@@ -9,6 +12,8 @@ import lectulum.design.Design;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Rule;
 import lectulum.figures.Stage;
 import lectulum.units.Style;
 
@@ -43,5 +48,33 @@ public final class Told {
     /// After the best remedy of a finding.
     public static Design mended(Design d, String id) {
         return Remedies.of(Analysis.of(d), finding(d, id).orElseThrow()).getFirst().edit().apply(d);
+    }
+
+    public static boolean raises(Analysis a, Rule rule) {
+        return a.findings().stream().anyMatch(f -> f.rule() == rule);
+    }
+
+    public static boolean raises(Design d, Rule rule) {
+        return raises(Analysis.of(d), rule);
+    }
+
+    /// Every remedy that is offered takes away what it is for, and there is one.
+    public static void everyRemedyMends(Analysis a, Rule rule) {
+        everyRemedy(a, rule, (f, left) -> true);
+    }
+
+    /// Every remedy that is offered takes away what it is for or makes it milder, and there is one.
+    public static void everyRemedySoftens(Analysis a, Rule rule) {
+        everyRemedy(a, rule, (f, left) -> left.severity().compareTo(f.severity()) >= 0);
+    }
+
+    private static void everyRemedy(Analysis a, Rule rule, BiPredicate<Finding, Finding> stands) {
+        Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
+        List<Remedy> remedies = Remedies.of(a, f);
+        assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
+        for (Remedy r : remedies) {
+            assertThat(Analysis.of(r.edit().apply(a.given())).findings()).as(r.says().text(Style.PLAIN))
+                    .noneMatch(x -> x.id().equals(f.id()) && stands.test(f, x));
+        }
     }
 }

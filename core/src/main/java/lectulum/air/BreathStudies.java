@@ -3,6 +3,7 @@ package lectulum.air;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -88,6 +89,11 @@ public final class BreathStudies {
                         Amount.hours(b.sealed(Breath.OUTSIDE, Breath.WORKPLACE))),
                 SOURCE);
         double morning = b.after(Breath.OUTSIDE, open, HOURS);
+        double closed = Math.min(Breath.DANGER, b.after(Breath.OUTSIDE, own, HOURS));
+        book.figure("air.breath.oxygen", "Oxygen by morning, vents shut", Breath.oxygen(closed, Breath.OUTSIDE) / 100,
+                Quantity.SHARE, "20.9 % − CO2 / 0.83", Sentence.of("{0} ppm after eight hours; 20.9 % is fresh",
+                        Amount.count(Math.rint(closed))),
+                SOURCE);
         if (sealed < HOURS && own + v.low() + v.high() <= 0) {
             book.say(BreathRules.BREATH, Severity.STOP, Sentence.of("Sealed tight, the air is dangerous after {0}",
                     Amount.hours(sealed)), Sentence.of("Openings that can never be shut, low and high."));
@@ -236,22 +242,20 @@ public final class BreathStudies {
         boolean gas = d.things().stream().anyMatch(t -> t.has(Fuelled.Bottle.class));
         boolean sleeps = d.things().stream().anyMatch(t -> t.has(Feature.Bed.class));
         Listing.Maker table = new Listing.Maker("").words("Alarm", "where it belongs", "there");
-        double high = Math.max(0, d.base().shell().height() - CEILING);
-        Optional<Thing> monoxide = alarm(d, Aired.Alarm::monoxide, SLEEPING_LOW, SLEEPING_HIGH);
-        Optional<Thing> leak = alarm(d, Aired.Alarm::gas, 0, GAS_HIGH);
-        Optional<Thing> smoke = alarm(d, a -> a.danger() == Aired.Alarm.Danger.SMOKE, high, Double.POSITIVE_INFINITY);
-        table.row("carbon monoxide", "at sleeping height", shown(monoxide));
-        table.row("gas", "no more than 0.3 m above the floor", shown(leak));
-        table.row("smoke", "under the ceiling", shown(smoke));
+        table.row("carbon monoxide", "at sleeping height",
+                shown(Hung.of(d, Aired.Alarm.Danger.CARBON_MONOXIDE).best(d)));
+        table.row("gas", Sentence.of("no more than {0} above the floor", Amount.m(GAS_HIGH)),
+                shown(Hung.of(d, Aired.Alarm.Danger.GAS).best(d)));
+        table.row("smoke", "under the ceiling", shown(Hung.of(d, Aired.Alarm.Danger.SMOKE).best(d)));
         book.listing(table.done());
         if (sleeps && flame) {
-            missing(book, "monoxide", "carbon monoxide", monoxide, SLEEPING_LOW, SLEEPING_HIGH);
+            missing(book, d, "monoxide", Aired.Alarm.Danger.CARBON_MONOXIDE);
         }
         if (gas) {
-            missing(book, "gas", "gas", leak, 0, GAS_HIGH);
+            missing(book, d, "gas", Aired.Alarm.Danger.GAS);
         }
         if (sleeps) {
-            missing(book, "smoke", "smoke", smoke, high, Double.POSITIVE_INFINITY);
+            missing(book, d, "smoke", Aired.Alarm.Danger.SMOKE);
         }
         return book.note(
                 "Makers' instructions rule. A combined alarm low down warns of gas; carbon monoxide wants one at the"
@@ -259,12 +263,31 @@ public final class BreathStudies {
                 .done();
     }
 
-    /// The alarm of a kind that hangs where it belongs, else any of it.
-    private static Optional<Thing> alarm(Design d, java.util.function.Predicate<Aired.Alarm> of, double low,
-            double high) {
-        List<Thing> all = d.things().stream().filter(t -> t.feature(Aired.Alarm.class).filter(of).isPresent()).toList();
-        return all.stream().filter(t -> middle(t) >= low && middle(t) <= high).findFirst()
-                .or(() -> all.stream().findFirst());
+    /// Where an alarm belongs.
+    ///
+    /// @param warns of the danger
+    /// @param low   middle of it above the floor, at least \[m\]
+    /// @param high  and at most
+    private record Hung(String danger, Predicate<Aired.Alarm> warns, double low, double high) {
+        static Hung of(Design d, Aired.Alarm.Danger danger) {
+            return switch (danger) {
+                case SMOKE -> new Hung("smoke", a -> a.danger() == Aired.Alarm.Danger.SMOKE,
+                        Math.max(0, d.base().shell().height() - CEILING), Double.POSITIVE_INFINITY);
+                case GAS, GAS_AND_CO -> new Hung("gas", Aired.Alarm::gas, 0, GAS_HIGH);
+                case CARBON_MONOXIDE -> new Hung("carbon monoxide", Aired.Alarm::monoxide, SLEEPING_LOW, SLEEPING_HIGH);
+            };
+        }
+
+        /// One that hangs where it belongs, else any.
+        Optional<Thing> best(Design d) {
+            List<Thing> all = d.things().stream().filter(t -> t.feature(Aired.Alarm.class).filter(warns).isPresent())
+                    .toList();
+            return all.stream().filter(this::right).findFirst().or(() -> all.stream().findFirst());
+        }
+
+        boolean right(Thing t) {
+            return middle(t) >= low && middle(t) <= high;
+        }
     }
 
     private static double middle(Thing t) {
@@ -276,21 +299,21 @@ public final class BreathStudies {
                 .orElse("no");
     }
 
-    private static void missing(Study.Notebook book, String key, String what, Optional<Thing> t, double low,
-            double high) {
+    private static void missing(Study.Notebook book, Design d, String key, Aired.Alarm.Danger danger) {
+        Hung hung = Hung.of(d, danger);
+        Optional<Thing> t = hung.best(d);
         if (t.isEmpty()) {
             book.say(BreathRules.ALARMS, Subject.part(key), Severity.STOP,
-                    Sentence.of("There is no alarm for {0}", what),
+                    Sentence.of("There is no alarm for {0}", hung.danger()),
                     Sentence.of("It is what wakes people. Place one."), List.of());
-            return;
-        }
-        double z = middle(t.get());
-        if (z < low || z > high) {
+        } else if (!hung.right(t.get())) {
             book.say(BreathRules.ALARMS, Subject.part(key), Severity.WARN,
-                    Sentence.of("The alarm for {0} hangs {1} above the floor", what, Amount.m(z)),
-                    Double.isFinite(high)
-                            ? Sentence.of("It belongs between {0} and {1}.", Amount.m(low), Amount.m(high))
-                            : Sentence.of("It belongs over {0}.", Amount.m(low)),
+                    Sentence.of("The alarm for {0} hangs {1} above the floor", hung.danger(),
+                            Amount.m(middle(t.get()))),
+                    Double.isFinite(hung.high())
+                            ? Sentence.of("It belongs between {0} and {1}.", Amount.m(hung.low()),
+                                    Amount.m(hung.high()))
+                            : Sentence.of("It belongs over {0}.", Amount.m(hung.low())),
                     List.of(t.get().id()));
         }
     }
@@ -331,14 +354,7 @@ public final class BreathStudies {
 
     /// Whether no alarm of a kind hangs where it belongs.
     static boolean lacks(Design d, Aired.Alarm.Danger danger) {
-        double high = Math.max(0, d.base().shell().height() - CEILING);
-        return switch (danger) {
-            case SMOKE -> alarm(d, a -> a.danger() == Aired.Alarm.Danger.SMOKE, high, Double.POSITIVE_INFINITY)
-                    .filter(t -> middle(t) >= high).isEmpty();
-            case GAS, GAS_AND_CO -> alarm(d, Aired.Alarm::gas, 0, GAS_HIGH)
-                    .filter(t -> middle(t) >= 0 && middle(t) <= GAS_HIGH).isEmpty();
-            case CARBON_MONOXIDE -> alarm(d, Aired.Alarm::monoxide, SLEEPING_LOW, SLEEPING_HIGH)
-                    .filter(t -> middle(t) >= SLEEPING_LOW && middle(t) <= SLEEPING_HIGH).isEmpty();
-        };
+        Hung hung = Hung.of(d, danger);
+        return hung.best(d).filter(hung::right).isEmpty();
     }
 }

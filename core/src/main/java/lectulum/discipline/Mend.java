@@ -9,7 +9,10 @@ import lectulum.design.base.Base;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Mass;
+import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Spot;
+import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 
@@ -31,6 +34,18 @@ public final class Mend {
     public static Remedy assumed(Assumption what, double value, Sentence says) {
         return new Remedy(says,
                 new Edit(Assumed.entry(what).label(), d -> d.with(d.settings().with(what.id(), value))));
+    }
+
+    /// What stands for many small things, as they are bought.
+    ///
+    /// @param centre of their mass
+    public static Remedy bought(Thing t, double mass, double cost, Spot centre) {
+        return new Remedy(Sentence.of("{0} as it is bought: {1}, {2}, {3} behind the front of the body", t.name(),
+                Amount.kg(mass), Amount.money(cost), Amount.m(centre.x())),
+                new Edit(t.name() + " as bought", d -> d.mapping(t.id(),
+                        x -> x.with(new Mass(mass, MassSource.CATALOGUE, OptionalDouble.empty()))
+                                .with(new Cost(cost, x.cost().paid()))
+                                .with(x.place().at(centre.x(), centre.y(), centre.z(), 0)))));
     }
 
     /// Mass and price of a store grow with what it holds.

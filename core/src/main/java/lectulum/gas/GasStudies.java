@@ -60,7 +60,7 @@ public final class GasStudies {
         List<Fires> all = new ArrayList<>(Fires.of(d));
         Fires.heater(d).ifPresent(t -> {
             Aired.RoomHeater h = t.feature(Aired.RoomHeater.class).orElseThrow();
-            double daily = trip.filter(r -> !r.outing().days().isEmpty())
+            double daily = trip.filter(r -> r.heated() > 0)
                     .map(r -> r.heat() / r.heated()).orElse(0.0);
             if (h.burns().flame()) {
                 all.add(new Fires(t, h.burns(), h.most() / h.efficiency(), daily / h.efficiency()));

@@ -127,7 +127,7 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
         private final double gasFull;
         private final double gasDaily;
         private final double fuelFull;
-        private final double usableTotal;
+        private int fed;
         private double gas;
         private double fuel;
         private double heat;
@@ -144,7 +144,6 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             this.air = MeanDay.air(d.brief().latitude(), d.brief().month(), d.brief().climate());
             WaterUse use = WaterUse.of(d);
             this.freshFull = water.figures().value("water.fresh.usable");
-            this.usableTotal = freshFull;
             double greyRoom = tank(Tank.Use.GREY);
             double blackRoom = tank(Tank.Use.BLACK);
             this.hasGrey = greyRoom > 0;
@@ -192,20 +191,17 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     double out = air[k] + of.warmer();
                     double road = power.map(p -> p.hours().driving()[h]).orElseGet(() -> road(of, k(h)));
                     stores(h, of.use());
-                    Warm w = warm(state, out, k, road, of.site() == OutingDay.Site.SOCKET);
-                    state = w.state;
+                    state = warm(state, out, k, road, of.site() == OutingDay.Site.SOCKET);
                     ppm = breath(ppm, state.air(), out, k, road);
                     all.add(hour(h, out, state.air(), ppm, road));
                 }
             }
-            double heated = java.util.stream.Stream.of(TripRules.FUEL, TripRules.GAS).map(first::get)
-                    .filter(x -> x != null && x > 0).min(Double::compare).orElse(Math.max(1.0, o.days().size()));
             double home = home();
             List<Stop> stops = first.entrySet().stream()
                     .filter(e -> e.getKey() == TripRules.TONGUE || e.getValue() < home)
                     .map(e -> new Stop(e.getKey(), e.getValue()))
                     .sorted(java.util.Comparator.comparingDouble(Stop::day).thenComparing(Stop::what)).toList();
-            return new Rehearsal(o, all, stops, heated, burnt, heat);
+            return new Rehearsal(o, all, stops, fed / (double) DAY, burnt, heat);
         }
 
         /// Day from which on it only goes home: what is gone by then is missed by nobody.
@@ -256,13 +252,10 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             }
         }
 
-        private record Warm(TwoNodes.State state) {
-        }
-
         /// Four quarters of an hour: the heater runs while somebody is in and it has something to burn.
-        private Warm warm(TwoNodes.State from, double out, int k, double road, boolean socket) {
+        private TwoNodes.State warm(TwoNodes.State from, double out, int k, double road, boolean socket) {
             if (cabin.open() || !cabin.known()) {
-                return new Warm(new TwoNodes.State(out, out));
+                return new TwoNodes.State(out, out);
             }
             boolean bed = k >= BED || k < UP;
             double people = road > 0
@@ -271,17 +264,18 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                             ? Sleepers.Doing.ASLEEP
                             : Sleepers.Doing.SEATED).heat();
             TwoNodes nodes = cabin.nodes(bed, cabin.changing());
-            boolean fed = heater.filter(x -> burns(x, socket)).isPresent() && road <= 0;
+            boolean could = heater.filter(x -> burns(x, socket)).isPresent();
+            fed += could ? 1 : 0;
             TwoNodes.State s = from;
             for (int i = 0; i < 4; i++) {
-                TwoNodes.Stepped next = nodes.step(s, new TwoNodes.Round(out, out, people), fed
+                TwoNodes.Stepped next = nodes.step(s, new TwoNodes.Round(out, out, people), could && road <= 0
                         ? new TwoNodes.Thermostat(Assumed.value(d, bed ? Assumption.AIR_NIGHT : Assumption.AIR_DAY),
                                 heater.orElseThrow().most(), 1)
                         : TwoNodes.Thermostat.OFF);
                 s = next.state();
                 burn(next.power() * TwoNodes.STEP);
             }
-            return new Warm(s);
+            return s;
         }
 
         private boolean burns(Aired.RoomHeater h, boolean socket) {
@@ -325,7 +319,7 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             double tongue = Double.NaN;
             if (loads.isPresent()) {
                 TripStudies.Loads l = loads.get();
-                double f = usableTotal > 0 ? l.water().fresh() * fresh.at / usableTotal : 0;
+                double f = freshFull > 0 ? l.water().fresh() * fresh.at / freshFull : 0;
                 double g = hasGrey ? Math.min(l.water().greyRoom(), l.water().grey() + 1000 * grey.at) : 0;
                 mass = l.rest() + f + g;
                 tongue = l.rest() * Statics.lever(l.centre(), axle) + f * Statics.lever(l.water().freshX(), axle)

@@ -7,7 +7,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
@@ -17,9 +16,6 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Plumbed;
-import lectulum.design.thing.Cost;
-import lectulum.design.thing.Mass;
-import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
@@ -351,13 +347,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
 
     private static Stream<Remedy> takenOff(Design d, PipePlan plan) {
         PipeTakeOff t = PipeTakeOff.of(d, plan);
-        return d.things().stream().filter(PipeStudies::standsForPipes).limit(1).map(x -> new Remedy(
-                Sentence.of("{0} as it is bought: {1}, {2}, {3} behind the front of the body", x.name(),
-                        Amount.kg(t.mass()), Amount.money(t.cost()), Amount.m(t.centre().x())),
-                new Edit("Pipes as bought", e -> e.mapping(x.id(),
-                        o -> o.with(new Mass(t.mass(), MassSource.CATALOGUE, OptionalDouble.empty()))
-                                .with(new Cost(t.cost(), o.cost().paid()))
-                                .with(o.place().at(t.centre().x(), t.centre().y(), t.centre().z(), 0))))));
+        return d.things().stream().filter(PipeStudies::standsForPipes).limit(1)
+                .map(x -> Mend.bought(x, t.mass(), t.cost(), t.centre()));
     }
 
     private static List<Study> winter(Design d, PipePlan plan) {

@@ -2,13 +2,13 @@ package lectulum.gas;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
+import static lectulum.Told.raises;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
-import lectulum.analysis.Remedies;
 import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
 import lectulum.design.envelope.Envelope;
@@ -19,8 +19,6 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
-import lectulum.figures.Finding;
-import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
@@ -38,21 +36,6 @@ class GasTest {
                 .with(new Fuelled.Bottle(5, full, propane, 2));
     }
 
-    private static boolean says(Design d, GasRules rule) {
-        return Analysis.of(d).findings().stream().anyMatch(f -> f.rule() == rule);
-    }
-
-    private static void mended(Design d, GasRules rule) {
-        Analysis a = Analysis.of(d);
-        Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
-        List<Remedy> remedies = Remedies.of(a, f);
-        assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
-        for (Remedy r : remedies) {
-            assertThat(Analysis.of(r.edit().apply(a.given())).findings()).as(r.says().text(Style.PLAIN))
-                    .noneMatch(x -> x.id().equals(f.id()));
-        }
-    }
-
     /// 2 kW for an hour are 7.2 MJ, 0.143 kg of propane; 5 kg last 35 days.
     @Test
     void gasOfADayAndHowLongItLasts() {
@@ -64,9 +47,9 @@ class GasTest {
 
     @Test
     void aBottleInTheCabinStopsAndOutsideItDoesNot() {
-        assertThat(says(box(bottle(Mount.INSIDE, 1, 0.95)), GasRules.STORED)).isTrue();
-        assertThat(says(box(bottle(Mount.OUTSIDE, 1, 0.95)), GasRules.STORED)).isFalse();
-        mended(box(bottle(Mount.INSIDE, 1, 0.95)), GasRules.STORED);
+        assertThat(raises(box(bottle(Mount.INSIDE, 1, 0.95)), GasRules.STORED)).isTrue();
+        assertThat(raises(box(bottle(Mount.OUTSIDE, 1, 0.95)), GasRules.STORED)).isFalse();
+        everyRemedyMends(Analysis.of(box(bottle(Mount.INSIDE, 1, 0.95))), GasRules.STORED);
     }
 
     @Test
@@ -75,10 +58,10 @@ class GasTest {
                 .with(new Fuelled.GasLocker(0.005, true));
         Design d = box(locker, bottle(Mount.STOWED, 1, 0.95));
 
-        assertThat(says(d, GasRules.STORED)).isFalse();
+        assertThat(raises(d, GasRules.STORED)).isFalse();
         assertThat(Analysis.of(d).findings()).anyMatch(f -> f.rule() == GasRules.LOCKER
                 && f.severity() == Severity.STOP);
-        mended(d, GasRules.LOCKER);
+        everyRemedyMends(Analysis.of(d), GasRules.LOCKER);
     }
 
     @Test
@@ -87,23 +70,23 @@ class GasTest {
         Design cold = d.with(d.brief().withTravel(d.brief().travel().withColdest(OptionalDouble.of(-10))));
         assertThat(Analysis.of(cold).findings()).anyMatch(f -> f.rule() == GasRules.COLD
                 && f.title().text(Style.PLAIN).contains("gives no gas"));
-        mended(cold, GasRules.COLD);
+        everyRemedyMends(Analysis.of(cold), GasRules.COLD);
     }
 
     @Test
     void tooLittleForTheTripIsFound() {
         Design d = box(hob(8), bottle(Mount.OUTSIDE, 0.1, 0.95));
         Design longer = d.with(d.brief().withNights(14));
-        assertThat(says(longer, GasRules.SHORT)).isTrue();
+        assertThat(raises(longer, GasRules.SHORT)).isTrue();
     }
 
     @Test
     void anOldHoseIsReplacedAndPetrolStaysOutside() {
         Thing old = bottle(Mount.OUTSIDE, 1, 0.95).with(new Fuelled.Bottle(5, 1, 0.95, 12));
-        mended(box(old), GasRules.AGED);
+        everyRemedyMends(Analysis.of(box(old)), GasRules.AGED);
         Thing can = thing("can", 1, 1.5, 0).with(new Tank(Tank.Use.PETROL, 0.01));
-        assertThat(says(box(can), GasRules.STORED)).isTrue();
-        assertThat(says(box(can.withMount(Mount.OUTSIDE)), GasRules.STORED)).isFalse();
+        assertThat(raises(box(can), GasRules.STORED)).isTrue();
+        assertThat(raises(box(can.withMount(Mount.OUTSIDE)), GasRules.STORED)).isFalse();
     }
 
     @Test
@@ -111,9 +94,9 @@ class GasTest {
         Thing stove = thing("stove", 5, 1, 0).with(new Aired.RoomHeater(Aired.Energy.GAS, 800, 1600, 1, false));
         assertThat(Analysis.of(box(stove)).findings()).anyMatch(f -> f.rule() == GasRules.FLAME
                 && f.severity() == Severity.STOP);
-        mended(box(stove), GasRules.FLAME);
-        assertThat(says(box(hob(0.5)), GasRules.FLAME)).isFalse();
-        assertThat(says(box(hob(5)), GasRules.FLAME)).isTrue();
+        everyRemedyMends(Analysis.of(box(stove)), GasRules.FLAME);
+        assertThat(raises(box(hob(0.5)), GasRules.FLAME)).isFalse();
+        assertThat(raises(box(hob(5)), GasRules.FLAME)).isTrue();
     }
 
     @Test
@@ -123,8 +106,8 @@ class GasTest {
         Design d = box(heater, tank).with(Envelope.usual(CamperType.CARGO));
         Design january = d.with(d.brief().withMonth(1).withNights(10));
 
-        assertThat(says(january, GasRules.FUEL)).isTrue();
+        assertThat(raises(january, GasRules.FUEL)).isTrue();
         assertThat(Analysis.of(january).figures().value("gas.day.diesel")).isGreaterThan(0.0005);
-        assertThat(says(d.with(d.brief().withMonth(7)), GasRules.FUEL)).isFalse();
+        assertThat(raises(d.with(d.brief().withMonth(7)), GasRules.FUEL)).isFalse();
     }
 }

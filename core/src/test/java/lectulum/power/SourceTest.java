@@ -2,6 +2,8 @@ package lectulum.power;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
+import static lectulum.Told.raises;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
-import lectulum.analysis.Remedies;
 import lectulum.assumed.Assumption;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
@@ -21,8 +22,6 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
-import lectulum.figures.Remedy;
-import lectulum.figures.Rule;
 import lectulum.figures.Severity;
 import lectulum.kernel.electric.Light;
 import lectulum.power.light.LightRules;
@@ -59,20 +58,6 @@ class SourceTest {
         return Analysis.of(box(things));
     }
 
-    private static boolean says(Analysis a, Rule rule) {
-        return a.findings().stream().anyMatch(f -> f.rule() == rule);
-    }
-
-    private static void mended(Analysis a, Rule rule) {
-        Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
-        List<Remedy> remedies = Remedies.of(a, f);
-        assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
-        for (Remedy r : remedies) {
-            assertThat(Analysis.of(r.edit().apply(a.given())).findings()).as(r.says().text(Style.PLAIN))
-                    .noneMatch(x -> x.id().equals(f.id()));
-        }
-    }
-
     private static double value(Analysis a, String figure) {
         return a.figures().value(figure);
     }
@@ -96,8 +81,8 @@ class SourceTest {
                     .with(new Electric.Blocks(12, 2, 1, 0, 0, false));
             Analysis a = of(LITHIUM, other);
 
-            assertThat(says(a, SourceRules.TWO_VOLTS)).isTrue();
-            mended(a, SourceRules.TWO_VOLTS);
+            assertThat(raises(a, SourceRules.TWO_VOLTS)).isTrue();
+            everyRemedyMends(a, SourceRules.TWO_VOLTS);
         }
 
         /// Six cells of 225 Ah flooded: 1.35 m³/h, 37.8 cm².
@@ -108,8 +93,8 @@ class SourceTest {
             assertThat(value(open, "power.bank.air")).isEqualTo(1.35, within(1e-9));
             assertThat(value(open, "power.bank.opening")).isEqualTo(37.8, within(1e-9));
             assertThat(open.findings()).anyMatch(f -> f.rule() == SourceRules.VENT && f.severity() == Severity.STOP);
-            mended(open, SourceRules.VENT);
-            assertThat(says(of(LITHIUM), SourceRules.VENT)).isFalse();
+            everyRemedyMends(open, SourceRules.VENT);
+            assertThat(raises(of(LITHIUM), SourceRules.VENT)).isFalse();
         }
 
         @Test
@@ -132,8 +117,8 @@ class SourceTest {
             double floor = 1 - 0.5 * 0.92;
             assertThat(value(a, "power.storage.days"))
                     .isEqualTo((1 - floor) * 1260 / (24 * 2.7 + 0.02 / 30 * 1260), within(1e-9));
-            assertThat(says(a, SourceRules.STORAGE)).isTrue();
-            mended(a, SourceRules.STORAGE);
+            assertThat(raises(a, SourceRules.STORAGE)).isTrue();
+            everyRemedyMends(a, SourceRules.STORAGE);
         }
 
         @Test
@@ -144,8 +129,8 @@ class SourceTest {
             Design d = box(cells(100, Battery.Chemistry.AGM));
             Design outside = d.with(d.settings().with(Assumption.BATTERY_INSIDE.id(), 0)
                     .with(Assumption.RECORD_LOW.id(), -35));
-            assertThat(says(Analysis.of(outside), SourceRules.FREEZING)).isTrue();
-            assertThat(says(Analysis.of(d), SourceRules.FREEZING)).isFalse();
+            assertThat(raises(Analysis.of(outside), SourceRules.FREEZING)).isTrue();
+            assertThat(raises(Analysis.of(d), SourceRules.FREEZING)).isFalse();
         }
     }
 
@@ -156,8 +141,8 @@ class SourceTest {
             Analysis a = of(LITHIUM, controller(good(5)), panel("a"), panel("b"), panel("c"), panel("d"), panel("e"));
 
             assertThat(value(a, "power.string.cold")).isEqualTo(5 * 22.4 * 1.15, within(1e-9));
-            assertThat(says(a, SourceRules.COLD_STRING)).isTrue();
-            mended(a, SourceRules.COLD_STRING);
+            assertThat(raises(a, SourceRules.COLD_STRING)).isTrue();
+            everyRemedyMends(a, SourceRules.COLD_STRING);
         }
 
         @Test
@@ -165,8 +150,8 @@ class SourceTest {
             Analysis a = of(LITHIUM, controller(good(1)), panel("a"), panel("b"));
 
             assertThat(value(a, "power.string.hot")).isEqualTo(18.6 * 0.82, within(1e-9));
-            assertThat(says(a, SourceRules.HOT_STRING)).isTrue();
-            mended(a, SourceRules.HOT_STRING);
+            assertThat(raises(a, SourceRules.HOT_STRING)).isTrue();
+            everyRemedyMends(a, SourceRules.HOT_STRING);
         }
 
         @Test
@@ -174,7 +159,7 @@ class SourceTest {
             Thing switching = controller(new Electric.Controller(false, 20, 50, OptionalDouble.of(14.2), true, 1));
             Analysis a = of(LITHIUM, switching, panel("a"), panel("b"));
 
-            assertThat(says(a, SourceRules.WASTE)).isTrue();
+            assertThat(raises(a, SourceRules.WASTE)).isTrue();
             double tracked = value(of(LITHIUM, controller(good(1)), panel("a"), panel("b")), "power.sun.harvest");
             assertThat(value(a, "power.sun.harvest")).isLessThan(0.9 * tracked);
         }
@@ -226,8 +211,8 @@ class SourceTest {
         void aWrongOrMissingSettingIsFound() {
             for (OptionalDouble set : List.of(OptionalDouble.empty(), OptionalDouble.of(14.8))) {
                 Analysis a = of(LITHIUM, charger(new Electric.Charger(Electric.From.SHORE, 10, set, true, 0)));
-                assertThat(says(a, SourceRules.PROFILE)).isTrue();
-                mended(a, SourceRules.PROFILE);
+                assertThat(raises(a, SourceRules.PROFILE)).isTrue();
+                everyRemedyMends(a, SourceRules.PROFILE);
             }
         }
 
@@ -235,17 +220,19 @@ class SourceTest {
         void chargingLithiumInFrostIsFound() {
             Analysis a = of(LITHIUM, charger(new Electric.Charger(Electric.From.SHORE, 10, OptionalDouble.of(14.2),
                     false, 0)));
-            assertThat(says(a, SourceRules.FROST)).isTrue();
-            assertThat(says(of(cells(100, Battery.Chemistry.AGM), charger(new Electric.Charger(Electric.From.SHORE, 10,
-                    OptionalDouble.of(14.5), false, 0))), SourceRules.FROST)).isFalse();
+            assertThat(raises(a, SourceRules.FROST)).isTrue();
+            assertThat(
+                    raises(of(cells(100, Battery.Chemistry.AGM), charger(new Electric.Charger(Electric.From.SHORE, 10,
+                            OptionalDouble.of(14.5), false, 0))), SourceRules.FROST))
+                    .isFalse();
         }
 
         @Test
         void oneThatGivesMoreThanTheBankTakesIsFound() {
             Analysis a = of(LITHIUM, charger(new Electric.Charger(Electric.From.SHORE, 80, OptionalDouble.of(14.2),
                     true, 0)));
-            assertThat(says(a, SourceRules.CHARGE)).isTrue();
-            mended(a, SourceRules.CHARGE);
+            assertThat(raises(a, SourceRules.CHARGE)).isTrue();
+            everyRemedyMends(a, SourceRules.CHARGE);
         }
 
         @Test
@@ -270,9 +257,9 @@ class SourceTest {
             Analysis a = of(LITHIUM, microwave, small);
 
             assertThat(value(a, "power.inverter.need")).isEqualTo(1.2 * 1050, within(1e-9));
-            assertThat(says(a, SourceRules.INVERTER)).isTrue();
-            mended(a, SourceRules.INVERTER);
-            assertThat(says(of(LITHIUM, microwave), SourceRules.INVERTER)).isTrue();
+            assertThat(raises(a, SourceRules.INVERTER)).isTrue();
+            everyRemedyMends(a, SourceRules.INVERTER);
+            assertThat(raises(of(LITHIUM, microwave), SourceRules.INVERTER)).isTrue();
         }
 
         @Test
@@ -280,7 +267,7 @@ class SourceTest {
             Thing always = thing("inverter", 3, 1, 0.4).with(new Electric.Inverter(2000, 2, 15, 0.92, true, true));
             Analysis a = of(LITHIUM, microwave, always);
 
-            assertThat(says(a, SourceRules.IDLE)).isTrue();
+            assertThat(raises(a, SourceRules.IDLE)).isTrue();
             assertThat(value(a, "power.day.use")).isGreaterThan(15 * 86_400);
         }
     }
@@ -316,21 +303,21 @@ class SourceTest {
             Analysis even = of(inlet(Electric.Socket.NA_50, 13.3, true), shore("a", 2400, 5), shore("b", 2400, 5));
             Analysis one = of(inlet(Electric.Socket.NA_50, 13.3, true), shore("a", 2400, 5));
 
-            assertThat(says(even, MainsRules.TOO_MUCH)).isFalse();
+            assertThat(raises(even, MainsRules.TOO_MUCH)).isFalse();
             assertThat(value(one, "power.shore.drop")).isEqualTo(2 * value(even, "power.shore.drop"), within(1e-9));
         }
 
         @Test
         void aThinCordAMissingBreakerAndAJoinAreFound() {
             Analysis thin = of(inlet(Electric.Socket.NA_30, 1, false), shore("heater", 2800, 5));
-            assertThat(says(thin, MainsRules.LOW)).isTrue();
+            assertThat(raises(thin, MainsRules.LOW)).isTrue();
             assertThat(thin.findings()).anyMatch(f -> f.rule() == MainsRules.GUARD && f.severity() == Severity.STOP);
-            mended(thin, MainsRules.GUARD);
+            everyRemedyMends(thin, MainsRules.GUARD);
 
             Thing inverter = thing("inverter", 3, 1, 0.4).with(new Electric.Inverter(1500, 2, 10, 0.92, false, false));
             Analysis joined = of(LITHIUM, inlet(Electric.Socket.EU_16, 2.5, true), inverter);
             assertThat(joined.findings()).anyMatch(f -> f.rule() == MainsRules.JOINED && f.severity() == Severity.STOP);
-            mended(joined, MainsRules.JOINED);
+            everyRemedyMends(joined, MainsRules.JOINED);
         }
 
         @Test
@@ -339,8 +326,8 @@ class SourceTest {
             Design d = box(LITHIUM, weak, shore("cooler", 900, 5));
             Design high = d.with(d.settings().with(Assumption.MAINS_ALTITUDE.id(), 2500));
 
-            assertThat(says(Analysis.of(high), MainsRules.GENERATOR)).isTrue();
-            assertThat(says(Analysis.of(high), MainsRules.FUMES)).isTrue();
+            assertThat(raises(Analysis.of(high), MainsRules.GENERATOR)).isTrue();
+            assertThat(raises(Analysis.of(high), MainsRules.FUMES)).isTrue();
         }
 
         /// 2 m from a window is too near; beside the camper it is not asked. The air of its box: 0.65 L/h of petrol at 900 W,
@@ -352,7 +339,7 @@ class SourceTest {
             Thing window = thing("window", 2, 3, 0).with(Mount.SET_IN);
             Analysis near = of(LITHIUM, runs, window, shore("cooler", 900, 5));
             assertThat(near.findings()).anyMatch(f -> f.rule() == MainsRules.FUMES && f.severity() == Severity.WARN);
-            mended(near, MainsRules.FUMES);
+            everyRemedyMends(near, MainsRules.FUMES);
 
             double air = near.figures().value("power.generator.air");
             assertThat(air).isCloseTo(0.35 * 0.65 * 32.33e6 / 3600 / (1.204 * 1006 * 15), within(2e-4));
@@ -479,9 +466,9 @@ class SourceTest {
                     .with(Assumption.BRAKE_AREA.id(), 1));
             Analysis a = Analysis.of(braked);
 
-            assertThat(says(a, TowLightRules.BRAKE_LOSS)).isTrue();
+            assertThat(raises(a, TowLightRules.BRAKE_LOSS)).isTrue();
             assertThat(value(a, "towlights.breakaway") / 60).isEqualTo(11.894, within(5e-4));
-            mended(a, TowLightRules.BREAKAWAY);
+            everyRemedyMends(a, TowLightRules.BREAKAWAY);
         }
     }
 
@@ -508,14 +495,14 @@ class SourceTest {
             Design dark = d.without(lamps.subList(0, lamps.size() - 1));
             Analysis a = Analysis.of(dark);
 
-            assertThat(says(a, LightRules.DARK)).isTrue();
+            assertThat(raises(a, LightRules.DARK)).isTrue();
         }
 
         @Test
         void aLampOutsideWantsItsOwnSwitch() {
             Analysis a = Analysis.of(Campers.demo("chamois").orElseThrow().design());
-            assertThat(says(a, LightRules.OUTSIDE)).isTrue();
-            mended(a, LightRules.OUTSIDE);
+            assertThat(raises(a, LightRules.OUTSIDE)).isTrue();
+            everyRemedyMends(a, LightRules.OUTSIDE);
         }
     }
 }

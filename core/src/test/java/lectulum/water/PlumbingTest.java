@@ -3,6 +3,9 @@ package lectulum.water;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedySoftens;
+import static lectulum.Told.raises;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -29,8 +32,6 @@ import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Spot;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
-import lectulum.figures.Remedy;
-import lectulum.figures.Rule;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -52,25 +53,6 @@ class PlumbingTest {
     private static Thing tap(String id, double x, double z, Plumbed.Use use, boolean hot) {
         return thing(id, 2, x, 0.5).with(new Placement(x, 0.5, z, 0)).with(new Size(0.35, 0.3, 0.15))
                 .with(new Plumbed.WaterTap(use, 5 * L_MIN, hot));
-    }
-
-    private static double value(Design d, String figure) {
-        return Analysis.of(d).figures().value(figure);
-    }
-
-    private static boolean says(Design d, Rule rule) {
-        return Analysis.of(d).findings().stream().anyMatch(f -> f.rule() == rule);
-    }
-
-    private static void mended(Design d, Rule rule) {
-        Analysis a = Analysis.of(d);
-        Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
-        List<Remedy> remedies = Remedies.of(a, f);
-        assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
-        for (Remedy r : remedies) {
-            assertThat(Analysis.of(r.edit().apply(a.given())).findings()).as(r.says().text(Style.PLAIN))
-                    .noneMatch(x -> x.id().equals(f.id()) && x.severity().compareTo(f.severity()) >= 0);
-        }
     }
 
     @Nested
@@ -133,27 +115,27 @@ class PlumbingTest {
         @Test
         void whatIsSaidToBeInATankFitsItsSize() {
             Design d = box(fresh(200));
-            assertThat(says(d, TankRules.SHAPE)).isTrue();
-            mended(d, TankRules.SHAPE);
-            assertThat(says(box(fresh(60)), TankRules.SHAPE)).isFalse();
+            assertThat(raises(d, TankRules.SHAPE)).isTrue();
+            everyRemedySoftens(Analysis.of(d), TankRules.SHAPE);
+            assertThat(raises(box(fresh(60)), TankRules.SHAPE)).isFalse();
         }
 
         @Test
         void aLongTankIsPartedAndAThinVentWidened() {
             Thing longer = fresh(95).with(new Size(1.2, 0.4, 0.24));
-            mended(box(longer), TankRules.SLOSH);
+            everyRemedySoftens(Analysis.of(box(longer)), TankRules.SLOSH);
             Thing thin = fresh(60).with(new Plumbed.Vessel(Plumbed.Form.BOX, 0.005, 0.04, 0.012, 0.015, 3, 0.004,
                     Plumbed.End.REAR, Plumbed.Level.NONE));
-            mended(box(thin), TankRules.VENT);
+            everyRemedySoftens(Analysis.of(box(thin)), TankRules.VENT);
         }
 
         @Test
         void heavyCansAreHalvedAndProbesReplaced() {
             Thing can = tank("can", Tank.Use.FRESH, 30, 1).with(new Plumbed.Cans(1, false));
-            mended(box(can), TankRules.LIFT);
+            everyRemedySoftens(Analysis.of(box(can)), TankRules.LIFT);
             Thing probes = fresh(60).with(new Plumbed.Vessel(Plumbed.Form.BOX, 0.005, 0.04, 0.012, 0.015, 3, 0.012,
                     Plumbed.End.REAR, Plumbed.Level.PROBES));
-            mended(box(probes), TankRules.LEVEL);
+            everyRemedySoftens(Analysis.of(box(probes)), TankRules.LEVEL);
         }
     }
 
@@ -168,21 +150,21 @@ class PlumbingTest {
         void aSmallBurnerOnlyWarmsAndItsRemediesHelp() {
             Design d = box(boiler(4000, 0, 60, 0));
             assertThat(value(d, "hot.boiler.leaves")).isLessThan(38);
-            mended(d, HotRules.LUKEWARM);
+            everyRemedySoftens(Analysis.of(d), HotRules.LUKEWARM);
         }
 
         @Test
         void aBurnerThatDropsOutIsSetLower() {
             Design d = box(boiler(12_000, 0, 60, 3.5));
-            assertThat(says(d, HotRules.DROPS)).isTrue();
-            mended(d, HotRules.DROPS);
+            assertThat(raises(d, HotRules.DROPS)).isTrue();
+            everyRemedySoftens(Analysis.of(d), HotRules.DROPS);
         }
 
         @Test
         void aSmallTankMakesAShortShower() {
             Design d = box(boiler(1500, 5, 60, 0));
-            assertThat(says(d, HotRules.SHORT)).isTrue();
-            mended(d, HotRules.SHORT);
+            assertThat(raises(d, HotRules.SHORT)).isTrue();
+            everyRemedySoftens(Analysis.of(d), HotRules.SHORT);
             assertThat(value(box(boiler(1500, 20, 60, 0)), "hot.boiler.minutes"))
                     .isGreaterThan(value(d, "hot.boiler.minutes"));
         }
@@ -233,19 +215,19 @@ class PlumbingTest {
         @Test
         void withoutAPumpATapAboveTheTankIsDryAndAPumpMendsIt() {
             Design d = box(fresh(60), tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
-            assertThat(says(d, PipeRules.DRY)).isTrue();
+            assertThat(raises(d, PipeRules.DRY)).isTrue();
             Design high = box(fresh(60).with(new Placement(0.6, 0, 1.3, 0)),
                     tap("sink", 1.2, 0.6, Plumbed.Use.SINK, false));
             assertThat(value(high, "pipe.sink.alone")).isPositive();
-            assertThat(says(box(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)), PipeRules.FED)).isTrue();
+            assertThat(raises(box(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)), PipeRules.FED)).isTrue();
         }
 
         @Test
         void aSiteInletWantsRegulatorAndCheckValve() {
             Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false),
                     thing("inlet", 0.3, 0.3, 0.8).with(new Plumbed.CityInlet(0, false)));
-            assertThat(says(d, PipeRules.CITY)).isTrue();
-            mended(d, PipeRules.CITY);
+            assertThat(raises(d, PipeRules.CITY)).isTrue();
+            everyRemedySoftens(Analysis.of(d), PipeRules.CITY);
         }
 
         @Test
@@ -253,9 +235,9 @@ class PlumbingTest {
             Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
             Design cold = d.with(d.brief().withTravel(d.brief().travel().withColdest(OptionalDouble.of(-10))));
             Design under = cold.with(cold.settings().with(Assumption.PIPE_HEIGHT.id(), -0.1));
-            assertThat(says(under, PipeRules.FREEZES)).isTrue();
-            mended(under, PipeRules.FREEZES);
-            assertThat(says(cold, PipeRules.FREEZES)).isFalse();
+            assertThat(raises(under, PipeRules.FREEZES)).isTrue();
+            everyRemedySoftens(Analysis.of(under), PipeRules.FREEZES);
+            assertThat(raises(cold, PipeRules.FREEZES)).isFalse();
         }
 
         @Test
@@ -275,7 +257,7 @@ class PlumbingTest {
             Thing grey = tank("grey", Tank.Use.GREY, 40, 2.6).withMount(Mount.OUTSIDE).with(new Size(0.6, 0.4, 0.19))
                     .with(new Placement(2.6, 0, -0.16, 0));
             Design d = plumbed(tap("shower", 0.4, 0.05, Plumbed.Use.SHOWER, false), grey);
-            assertThat(says(d, PipeRules.DRAIN)).isTrue();
+            assertThat(raises(d, PipeRules.DRAIN)).isTrue();
         }
 
         @Test
@@ -319,7 +301,7 @@ class PlumbingTest {
         void whatStandsForPipesIsBroughtToWhatIsBought() {
             Thing guess = Catalogue.shipped().find("pipework-and-fittings").orElseThrow().withId("pipework");
             Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false), guess);
-            mended(d, PipeRules.TAKE_OFF);
+            everyRemedySoftens(Analysis.of(d), PipeRules.TAKE_OFF);
             Analysis a = Analysis.of(d);
             Finding f = a.findings().stream().filter(x -> x.rule() == PipeRules.TAKE_OFF).findFirst().orElseThrow();
             Design bought = Remedies.of(a, f).getFirst().edit().apply(d);
@@ -332,7 +314,7 @@ class PlumbingTest {
 
     @Test
     void aBucketIsStowedWhereItRaisesNothing() {
-        mended(Campers.demo("dunlin").orElseThrow().design(), TankRules.GROUND);
+        everyRemedySoftens(Analysis.of(Campers.demo("dunlin").orElseThrow().design()), TankRules.GROUND);
     }
 
     /// Random tanks, taps, pumps and heaters at random places: no exception, and no figure that is no number.

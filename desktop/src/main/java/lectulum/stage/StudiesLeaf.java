@@ -21,7 +21,7 @@ public final class StudiesLeaf implements Leaf.Page {
         long assumes = StreamSupport.stream(Assumed.entries().spliterator(), false)
                 .filter(e -> e.pages().contains(page)).count();
         if (assumes > few) {
-            studies.besideOrIn(entry, false);
+            studies.beside(entry, false);
         } else if (assumes > 0) {
             studies.over(entry);
         }

@@ -45,16 +45,10 @@ public final class StudyLeaf {
         page.getStyleClass().add("leaf");
     }
 
-    /// A form at the left of the studies.
-    public StudyLeaf beside(Node form) {
-        page.getChildren().addFirst(Pages.form(form));
-        return this;
-    }
-
     /// A form at the left of the studies, or in a small window in one column with them.
     ///
     /// @param first whether it then stands above them
-    public StudyLeaf besideOrIn(Node form, boolean first) {
+    public StudyLeaf beside(Node form, boolean first) {
         ScrollPane left = Pages.form(form);
         page.getChildren().addFirst(left);
         page.widthProperty().addListener((o, was, now) -> {

@@ -10,9 +10,6 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Electric;
-import lectulum.design.thing.Cost;
-import lectulum.design.thing.Mass;
-import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.SystemGroup;
@@ -206,15 +203,7 @@ final class WiringRemedies {
     }
 
     private static Optional<Remedy> takeOff(Design d, TakeOff t) {
-        return d.things().stream().filter(WiringRemedies::spread).findFirst().map(x -> taken(x, t));
-    }
-
-    private static Remedy taken(Thing x, TakeOff t) {
-        return new Remedy(Sentence.of("{0} as it is bought: {1}, {2}, {3} behind the front of the body", x.name(),
-                Amount.kg(t.mass()), Amount.money(t.cost()), Amount.m(t.centre().x())),
-                new Edit("Wiring as bought", d -> d.mapping(x.id(),
-                        o -> o.with(new Mass(t.mass(), MassSource.CATALOGUE, OptionalDouble.empty()))
-                                .with(new Cost(t.cost(), o.cost().paid()))
-                                .with(o.place().at(t.centre().x(), t.centre().y(), t.centre().z(), 0)))));
+        return d.things().stream().filter(WiringRemedies::spread).findFirst()
+                .map(x -> Mend.bought(x, t.mass(), t.cost(), t.centre()));
     }
 }

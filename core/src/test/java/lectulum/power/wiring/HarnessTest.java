@@ -2,6 +2,7 @@ package lectulum.power.wiring;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -36,7 +37,6 @@ import lectulum.design.wiring.Raceway;
 import lectulum.design.wiring.Spot;
 import lectulum.design.wiring.Wiring;
 import lectulum.figures.Finding;
-import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
 import lectulum.kernel.electric.Network;
 import lectulum.kernel.electric.Wire;
@@ -87,18 +87,6 @@ class HarnessTest {
 
     private static boolean says(Design d, WiringRules rule) {
         return findings(d).stream().anyMatch(f -> f.rule() == rule);
-    }
-
-    /// Every remedy that is offered mends what it is for.
-    private static void mended(Design d, WiringRules rule) {
-        Analysis a = Analysis.of(d);
-        Finding f = a.findings().stream().filter(x -> x.rule() == rule).findFirst().orElseThrow();
-        List<Remedy> remedies = Remedies.of(a, f);
-        assertThat(remedies).as(f.title().text(Style.PLAIN)).isNotEmpty();
-        for (Remedy r : remedies) {
-            assertThat(findings(r.edit().apply(d))).as(r.says().text(Style.PLAIN))
-                    .noneMatch(x -> x.id().equals(f.id()));
-        }
     }
 
     private static Design with(Design d, UnaryOperator<Wiring> change) {
@@ -174,7 +162,7 @@ class HarnessTest {
             assertThat(Harness.sizes(d).indexOf(two.wire().orElseThrow()))
                     .isEqualTo(Harness.sizes(d).indexOf(circuit(d, "fan").wire().orElseThrow()) + 2);
             assertThat(says(with(d, w -> w.withLarger(2)), WiringRules.OVERSIZED)).isTrue();
-            mended(with(d, w -> w.withLarger(2)), WiringRules.OVERSIZED);
+            everyRemedyMends(Analysis.of(with(d, w -> w.withLarger(2))), WiringRules.OVERSIZED);
         }
 
         @Test
@@ -285,7 +273,7 @@ class HarnessTest {
 
             assertThat(findings(bare)).anyMatch(f -> f.rule() == WiringRules.UNFUSED
                     && f.severity() == Severity.STOP);
-            mended(bare, WiringRules.UNFUSED);
+            everyRemedyMends(Analysis.of(bare), WiringRules.UNFUSED);
             assertThat(findings(with(good, w -> w.withMainAt(0.9)))).anyMatch(f -> f.rule() == WiringRules.UNFUSED
                     && f.severity() == Severity.WARN);
             assertThat(findings(with(good, w -> w.withMainAt(2.2)))).anyMatch(f -> f.rule() == WiringRules.UNFUSED
@@ -299,12 +287,12 @@ class HarnessTest {
                     .sized("1.5 mm²")));
             assertThat(findings(large)).anyMatch(f -> f.rule() == WiringRules.OVERFUSED
                     && f.severity() == Severity.STOP);
-            mended(large, WiringRules.OVERFUSED);
+            everyRemedyMends(Analysis.of(large), WiringRules.OVERFUSED);
 
             Design slow = with(wired(load("lamp", 12, 1, 2.7, -0.7, 0.4)),
                     w -> w.with(new Circuit("x", "Lamp", List.of("lamp")).fused(25).sized("1 mm²")));
             assertThat(says(slow, WiringRules.CLEARS)).isTrue();
-            mended(slow, WiringRules.CLEARS);
+            everyRemedyMends(Analysis.of(slow), WiringRules.CLEARS);
         }
 
         @Test
@@ -320,7 +308,7 @@ class HarnessTest {
         void findAFullRacewayAndACrossingWithoutSlack() {
             Design narrow = with(good, w -> w.mappingRaceway("side", r -> r.sized(0.006, 0.006)));
             assertThat(says(narrow, WiringRules.FILL)).isTrue();
-            mended(narrow, WiringRules.FILL);
+            everyRemedyMends(Analysis.of(narrow), WiringRules.FILL);
 
             Design hatch = with(wired(load("lamp", 5, 1, 2.9, 0, 1.2).with(new Electric.Rides(Part.HATCH))),
                     w -> w.plus(way("joint", 2.8, -0.8, 1.6, 2.9, 0, 1.5).with(Part.HATCH)));
@@ -337,11 +325,11 @@ class HarnessTest {
         void findAPanelThatIsMissingOrTooSmall() {
             Design none = wired(load("a", 60, 1, 1, 0.7, 0.4), load("b", 60, 1, 2, 0.7, 0.4)).without(Set.of("panel"));
             assertThat(says(none, WiringRules.BOARD)).isTrue();
-            mended(none, WiringRules.BOARD);
+            everyRemedyMends(Analysis.of(none), WiringRules.BOARD);
             Design small = wired(load("a", 60, 1, 1, 0.7, 0.4), load("b", 60, 1, 2, 0.7, 0.4)).mapping("panel",
                     t -> t.with(new Electric.Board(true, 1, 100, 16)));
             assertThat(says(small, WiringRules.BOARD)).isTrue();
-            mended(small, WiringRules.BOARD);
+            everyRemedyMends(Analysis.of(small), WiringRules.BOARD);
         }
 
         @Test
@@ -360,10 +348,10 @@ class HarnessTest {
         void findACircuitOfNothingAndAMissingSwitch() {
             Design empty = with(good, w -> w.with(new Circuit("ghost", "Ghost", List.of("nobody"))));
             assertThat(says(empty, WiringRules.EMPTY)).isTrue();
-            mended(empty, WiringRules.EMPTY);
+            everyRemedyMends(Analysis.of(empty), WiringRules.EMPTY);
             Design none = with(good, w -> w.withDisconnect(false));
             assertThat(says(none, WiringRules.SWITCH)).isTrue();
-            mended(none, WiringRules.SWITCH);
+            everyRemedyMends(Analysis.of(none), WiringRules.SWITCH);
         }
 
         @Test
@@ -378,7 +366,7 @@ class HarnessTest {
                     .with(new Placement(0.5, 0.2, 0.5, 0));
             Design d = with(wired(charger), w -> w).with(wired(charger).settings().with("line.contacts", 0.1));
             assertThat(says(d, WiringRules.VEHICLE_LINE)).isTrue();
-            mended(d, WiringRules.VEHICLE_LINE);
+            everyRemedyMends(Analysis.of(d), WiringRules.VEHICLE_LINE);
         }
 
         @Test

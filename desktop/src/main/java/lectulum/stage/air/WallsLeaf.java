@@ -62,7 +62,7 @@ final class WallsLeaf implements Leaf.Page {
                 StudyPane.words("From inside: lining, insulation between its studs, skin.", "faint"), new HBox(usual),
                 sides, one, assumed);
         beside.setPadding(new javafx.geometry.Insets(10, 4, 10, 4));
-        studies.besideOrIn(beside, true);
+        studies.beside(beside, true);
     }
 
     static Leaf leaf(Bench bench) {

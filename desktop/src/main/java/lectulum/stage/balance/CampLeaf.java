@@ -17,7 +17,7 @@ public final class CampLeaf implements Leaf.Page {
     private CampLeaf(Bench bench, String empty) {
         entry = new AssumedEntry(bench.work(), "camp");
         studies = new StudyLeaf(bench.theme(), CampStudies.DISCIPLINE, empty)
-                .beside(new VBox(new LevelFeed(bench.work()), entry));
+                .beside(new VBox(new LevelFeed(bench.work()), entry), true);
     }
 
     static Leaf leaf(Bench bench, String empty) {

@@ -33,7 +33,7 @@ public final class FrameLeaf implements Leaf.Page {
         entry = new RailEntry(bench);
         studies = new StudyLeaf(theme, FrameStudies.DISCIPLINE,
                 "Give the rails of the frame at the left: the stress along it then follows every move of a thing.")
-                .beside(entry);
+                .beside(entry, true);
     }
 
     public static Leaf leaf(Bench bench) {

@@ -36,7 +36,7 @@ public final class GearLeaf implements Leaf.Page {
         studies = new StudyLeaf(theme, GearStudies.DISCIPLINE,
                 "Enter at the left what you know: two tapes from the ball tell whether the axle is square; the leaf and its"
                         + " shackle tell where the hangers go; the height of the guard tells which tyre fits.")
-                .beside(new VBox(entry, assumed));
+                .beside(new VBox(entry, assumed), true);
     }
 
     public static Leaf leaf(Bench bench) {

@@ -40,7 +40,7 @@ public final class WallsLeaf implements Leaf.Page {
         studies = new StudyLeaf(theme, this::chosenFirst,
                 "Nothing is known about the walls yet. Give the members of a face at the left, or set a window or a door"
                         + " into the shell on the Layout stage.")
-                .beside(entry);
+                .beside(entry, true);
     }
 
     public static Leaf leaf(Bench bench) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Range;
@@ -13,6 +12,7 @@ import lectulum.design.thing.Load;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.power.Power;
+import lectulum.stage.StageCard;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
 import lectulum.units.Quantity;
@@ -21,16 +21,13 @@ import lectulum.workbench.Workbench;
 
 /// Power: what runs, for how long, and how many nights the battery carries it.
 public final class PowerStage implements StageView {
-    private final ThingCard thing;
     private final Ledger<Power.Draw> loads = new Ledger<>("Loads",
             "Nothing draws power yet. Add a lamp or a cold box.");
     private final VBox below;
-    private final VBox card = new VBox(4);
-    private final Form sums;
+    private final StageCard card;
     private List<String> order = List.of();
 
     public PowerStage(Workbench bench, ThingCard thing) {
-        this.thing = thing;
         loads.setId("loads");
         loads.text("Load", 160, Power.Draw::name)
                 .entry("Power", 74, Range.of(Load.class, "power"), d -> d.load().power(),
@@ -54,18 +51,14 @@ public final class PowerStage implements StageView {
         below = new VBox(loads);
         below.setPrefHeight(240);
         VBox.setVgrow(loads, Priority.ALWAYS);
-        Label title = new Label("Power");
-        title.getStyleClass().add("title");
-        sums = new Form(bench);
+        Form sums = new Form(bench);
         sums.shown("Used in a day", s -> s.shown("power.day.use"));
         sums.shown("Battery, usable", s -> s.shown("power.battery.usable"));
         sums.shown("Sun in a day", s -> s.shown("power.sun.harvest"));
         sums.shown("Nights without sun", s -> s.shown("power.nightsDark"));
         sums.shown("Nights off grid", s -> s.shown("power.nights"));
-        Label caution = new Label("Fuse every cable at its source. Mains work belongs to a licensed electrician.");
-        caution.getStyleClass().add("caution");
-        caution.setWrapText(true);
-        card.getChildren().addAll(title, sums, caution);
+        card = new StageCard("Power", sums,
+                "Fuse every cable at its source. Mains work belongs to a licensed electrician.", thing);
     }
 
     private static double orZero(double value) {
@@ -79,17 +72,13 @@ public final class PowerStage implements StageView {
 
     @Override
     public Node card() {
-        return card;
+        return card.node();
     }
 
     @Override
     public void show(State state) {
-        if (!card.getChildren().contains(thing)) {
-            card.getChildren().add(thing);
-        }
-        thing.show(state);
         loads.show(inOrder(state.analysis().of(Power.DISCIPLINE).loads()), state.style());
-        sums.show(state);
+        card.show(state);
     }
 
     /// Largest first when they come up; while they are edited each stays in its row.

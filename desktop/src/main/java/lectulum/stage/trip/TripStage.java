@@ -1,9 +1,8 @@
 package lectulum.stage.trip;
 
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 import lectulum.parts.Form;
+import lectulum.stage.StageCard;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
 import lectulum.trip.Outings;
@@ -12,20 +11,15 @@ import lectulum.workbench.Workbench;
 
 /// Trip: what fails first, on the usual trip, in a hard week and in a hot one.
 public final class TripStage implements StageView {
-    private final ThingCard thing;
-    private final VBox card = new VBox(4);
-    private final Form sums;
+    private final StageCard card;
 
     public TripStage(Workbench bench, ThingCard thing) {
-        this.thing = thing;
-        Label title = new Label("Trip");
-        title.getStyleClass().add("title");
-        sums = new Form(bench);
+        Form sums = new Form(bench);
         sums.shown("The trip of the brief first fails", s -> first(s, Outings.USUAL));
         sums.shown("A hard week", s -> first(s, Outings.HARD));
         sums.shown("A hot week", s -> first(s, Outings.HOT));
         sums.shown("Lowest inside, hard week", s -> s.shown("rehearsal.hard.inside"));
-        card.getChildren().addAll(title, sums);
+        card = new StageCard("Trip", sums, "", thing);
     }
 
     private static String first(State s, String id) {
@@ -36,15 +30,11 @@ public final class TripStage implements StageView {
 
     @Override
     public Node card() {
-        return card;
+        return card.node();
     }
 
     @Override
     public void show(State state) {
-        if (!card.getChildren().contains(thing)) {
-            card.getChildren().add(thing);
-        }
-        thing.show(state);
-        sums.show(state);
+        card.show(state);
     }
 }

@@ -22,7 +22,7 @@ final class PipesLeaf implements Leaf.Page {
         if (wide) {
             studies.over(entry);
         } else {
-            studies.besideOrIn(entry, false);
+            studies.beside(entry, false);
         }
     }
 

@@ -3,7 +3,6 @@ package lectulum.stage.water;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Range;
@@ -13,6 +12,7 @@ import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.stage.StageCard;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
 import lectulum.units.Quantity;
@@ -21,14 +21,11 @@ import lectulum.workbench.Workbench;
 
 /// Water: what is used, what the tanks hold, and which of them ends the stay.
 public final class WaterStage implements StageView {
-    private final ThingCard thing;
     private final Ledger<Thing> tanks = new Ledger<>("Tanks", "No tank or can is aboard. Add one from the tray.");
     private final VBox below;
-    private final VBox card = new VBox(4);
-    private final Form sums;
+    private final StageCard card;
 
     public WaterStage(Workbench bench, ThingCard thing) {
-        this.thing = thing;
         tanks.setId("tanks");
         tanks.text("Tank or can", 190, Thing::name)
                 .text("Holds", 100, t -> t.tank().map(k -> k.use().label()).orElse(""))
@@ -48,9 +45,7 @@ public final class WaterStage implements StageView {
         below = new VBox(tanks);
         below.setPrefHeight(185);
         VBox.setVgrow(tanks, Priority.ALWAYS);
-        Label title = new Label("Water");
-        title.getStyleClass().add("title");
-        sums = new Form(bench);
+        Form sums = new Form(bench);
         sums.choice("Water use", List.of(WaterStyle.values()), WaterStyle::label, d -> d.brief().water(),
                 (d, v) -> d.with(d.brief().with(v)));
         sums.choice("Toilet", List.of(Toilet.values()), Toilet::label, d -> d.brief().toilet(),
@@ -61,10 +56,8 @@ public final class WaterStage implements StageView {
         sums.shown("Grey tank lasts", s -> lasts(s, "water.grey.days"));
         sums.shown("Toilet lasts", s -> lasts(s, "water.waste.days"));
         sums.shown("Grey tank to match", s -> s.shown("water.greyMatched"));
-        Label caution = new Label("Grey water goes only where it is allowed. Keep drinking water tanks clean.");
-        caution.getStyleClass().add("caution");
-        caution.setWrapText(true);
-        card.getChildren().addAll(title, sums, caution);
+        card = new StageCard("Water", sums,
+                "Grey water goes only where it is allowed. Keep drinking water tanks clean.", thing);
     }
 
     private static String lasts(State s, String id) {
@@ -80,16 +73,12 @@ public final class WaterStage implements StageView {
 
     @Override
     public Node card() {
-        return card;
+        return card.node();
     }
 
     @Override
     public void show(State state) {
-        if (!card.getChildren().contains(thing)) {
-            card.getChildren().add(thing);
-        }
-        thing.show(state);
         tanks.show(state.design().things().stream().filter(t -> t.tank().isPresent()).toList(), state.style());
-        sums.show(state);
+        card.show(state);
     }
 }
