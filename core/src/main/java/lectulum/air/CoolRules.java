@@ -5,7 +5,8 @@ import lectulum.figures.Stage;
 
 /// What is checked of cooling.
 public enum CoolRules implements Rule {
-    COOLER("air.cooler", "does the air conditioner fit the hottest afternoon");
+    COOLER("air.cooler", "does the air conditioner fit the hottest afternoon"),
+    ICE("air.ice", "does the ice last until the way home");
 
     private final Card card;
 

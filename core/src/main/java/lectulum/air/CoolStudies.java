@@ -53,6 +53,10 @@ public final class CoolStudies {
     }
 
     static List<Study> of(Design d, Cabin c) {
+        return Stream.concat(afternoon(d, c).stream(), ColdBoxes.of(d).stream()).toList();
+    }
+
+    private static List<Study> afternoon(Design d, Cabin c) {
         Study.Notebook book = new Study.Notebook("air-cool", Stage.AIR, "The hottest afternoon", "");
         if (c.open() || !c.known()) {
             return List.of(book.note(c.open()
@@ -264,6 +268,8 @@ public final class CoolStudies {
     private static Stream<Remedy> remedies(Known known, CoolRules rule, Finding finding) {
         return switch (rule) {
             case COOLER -> cooler(known.design(), known.of(Cabin.DISCIPLINE), finding);
+            case ICE -> finding.things().stream().flatMap(id -> known.design().thing(id).stream())
+                    .flatMap(t -> ColdBoxes.ice(known.design(), t));
         };
     }
 

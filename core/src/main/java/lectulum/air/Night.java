@@ -96,9 +96,4 @@ record Night(List<Quarter> quarters, double warm, double water, double morning, 
                         Math.min(inside, outside)))
                 .toList());
     }
-
-    /// Mean power over the hours in bed \[W\].
-    double meanPower() {
-        return quarters.stream().mapToDouble(Quarter::power).average().orElse(0);
-    }
 }

@@ -271,7 +271,15 @@ public enum Assumption {
     PIPE_WIND("pipe.wind"),
     PIPE_SLOPE("pipe.slope"),
     PIPE_DRAINS("pipe.drains"),
-    PIPE_HOURS("pipe.hours");
+    PIPE_HOURS("pipe.hours"),
+    PIPE_LOCKER("pipe.locker"),
+    WATER_READING("water.reading"),
+    WATER_SENDER("water.sender"),
+    WATER_MEASURED("water.measured"),
+    WATER_MEASURED_DAYS("water.measuredDays"),
+    GAS_BORE("gas.bore"),
+    GAS_LENGTH("gas.length"),
+    FOOD_COLD("food.cold");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -11,7 +11,8 @@ public enum GasRules implements Rule {
     SHORT("gas.short", "does the gas last the trip"),
     COLD("gas.cold", "does the bottle give enough gas in the cold"),
     AGED("gas.aged", "how old are regulator and hose"),
-    FUEL("gas.fuel", "does the fuel last the trip");
+    FUEL("gas.fuel", "does the fuel last the trip"),
+    LINE("gas.line", "is the gas line wide enough");
 
     private final Card card;
 

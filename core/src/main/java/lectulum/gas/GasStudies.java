@@ -6,9 +6,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.catalogue.Catalogue;
+import lectulum.air.Cabin;
 import lectulum.air.Fires;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
@@ -33,6 +37,7 @@ import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.fuel.Bottle;
 import lectulum.kernel.fuel.Flames;
+import lectulum.kernel.fuel.GasPipe;
 import lectulum.layout.FreePlace;
 import lectulum.space.Body;
 import lectulum.space.Solid;
@@ -45,11 +50,14 @@ import lectulum.weather.Outside;
 public final class GasStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("gas", "Gas and fuel", Stage.AIR,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Rehearsals.DISCIPLINE).usual()))
+                    in.of(Rehearsals.DISCIPLINE).usual(), in.of(Cabin.DISCIPLINE)))
             .checking(GasRules.class, GasStudies::remedies);
     private static final double NEEDS = 70_000;
     private static final double OLD = 10;
     private static final double CHANGE = 1e-4;
+    /// Fittings of a gas line, in diameters; gas that leaks lies in the lowest part of a room (assumed).
+    private static final double FITTINGS = 90;
+    private static final double LOW_PART = 0.2;
     private static final String SOURCE = "heating values; see docs/method/gas.md";
 
     private GasStudies() {
@@ -69,7 +77,7 @@ public final class GasStudies {
         return all;
     }
 
-    static List<Study> of(Design d, Optional<Rehearsal> trip) {
+    static List<Study> of(Design d, Optional<Rehearsal> trip, Cabin cabin) {
         List<Study> all = new ArrayList<>();
         List<Fires> uses = uses(d, trip);
         all.add(daily(d, uses));
@@ -77,6 +85,7 @@ public final class GasStudies {
                 .sorted(Comparator.comparingDouble(t -> -held(t))).toList();
         if (!bottles.isEmpty()) {
             all.add(cold(d, uses, bottles));
+            all.add(line(d, uses, cabin));
         }
         all.add(stored(d, bottles));
         return all;
@@ -161,6 +170,50 @@ public final class GasStudies {
                 .note("Gas that is drawn chills the bottle: air warms what liquid wets. A bottle"
                         + " nearly empty gives least.")
                 .done();
+    }
+
+    /// The pipe to the burners with all of them on, and how soon a burner that is open and not lit makes the cabin explosive.
+    private static Study line(Design d, List<Fires> uses, Cabin cabin) {
+        Study.Notebook book = new Study.Notebook("gas-line", Stage.AIR, "The gas line", "");
+        List<Fires> gas = uses.stream().filter(u -> u.burns() == Aired.Energy.GAS).toList();
+        double load = gas.stream().mapToDouble(Fires::power).sum();
+        if (load <= 0) {
+            return book.note("Nothing burns gas.").done();
+        }
+        double bore = Assumed.value(d, Assumption.GAS_BORE);
+        GasPipe p = pipe(d, load, bore);
+        book.figure("gas.line", "Lost with everything burning", p.loss(), Quantity.PRESSURE, "f L/d ρ v² / 2",
+                Sentence.of("{0} through {1}, {2} of it and fittings", Amount.watt(load), Amount.sag(bore),
+                        Amount.run(Assumed.value(d, Assumption.GAS_LENGTH))),
+                "Darcy, gas of 1.88 kg/m³");
+        if (p.loss() > GasPipe.MOST) {
+            book.say(GasRules.LINE, Severity.WARN,
+                    Sentence.of("The gas line loses {0} with everything burning",
+                            new Amount(p.loss(), Quantity.PRESSURE)),
+                    Sentence.of("{0} at most is usual. The fitter sizes it; this only says what to ask for.",
+                            new Amount(GasPipe.MOST, Quantity.PRESSURE)));
+        }
+        double largest = gas.stream().filter(u -> inside(d, u.thing())).mapToDouble(Fires::power).max().orElse(0);
+        if (largest > 0 && cabin.volume() > 0) {
+            double flow = cabin.changes() * cabin.volume() / 3600;
+            double low = LOW_PART * cabin.volume();
+            double until = Flames.untilExplosive(largest, low, LOW_PART * flow);
+            String label = "Open and not lit, the floor is explosive after";
+            if (Double.isFinite(until)) {
+                book.figure("gas.explosive", label, until, Quantity.DURATION,
+                        "− V / (q + Q) ln(1 − 2.1 % / c)", Sentence.of("{0} of burner; gas lies in the lowest fifth",
+                                Amount.watt(largest)),
+                        "lower limit of propane");
+            } else {
+                book.absent("gas.explosive", label, Quantity.DURATION, "− V / (q + Q) ln(1 − 2.1 % / c)",
+                        "never, with the air that changes");
+            }
+        }
+        return book.caution("Smell gas: no switch, no flame, everybody out, the bottle shut, doors open.").done();
+    }
+
+    private static GasPipe pipe(Design d, double load, double bore) {
+        return GasPipe.of(load, bore, Assumed.value(d, Assumption.GAS_LENGTH), FITTINGS);
     }
 
     private static Bottle bottle(Thing t, Fuelled.Bottle b) {
@@ -287,6 +340,13 @@ public final class GasStudies {
                     .map(h -> Mend.feature(t,
                             new Aired.RoomHeater(h.burns(), h.least(), h.most(), h.efficiency(), true),
                             Sentence.of("A room-sealed heater in its place"))));
+            case LINE -> {
+                double load = uses(d, Optional.empty()).stream().filter(u -> u.burns() == Aired.Energy.GAS)
+                        .mapToDouble(Fires::power).sum();
+                yield DoubleStream.of(0.010, 0.012, 0.015, 0.019).filter(b -> pipe(d, load, b).loss() <= GasPipe.MOST)
+                        .limit(1).mapToObj(b -> Mend.assumed(Assumption.GAS_BORE, b,
+                                Sentence.of("A gas line of {0} inside", Amount.sag(b))));
+            }
             case FUEL -> Stream.empty();
         };
     }

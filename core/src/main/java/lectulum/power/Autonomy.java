@@ -61,10 +61,6 @@ record Autonomy(int month, List<Double> nights) {
         return nights.stream().mapToDouble(x -> x).min().orElse(0);
     }
 
-    double most() {
-        return nights.stream().mapToDouble(x -> x).max().orElse(0);
-    }
-
     double mean() {
         return nights.stream().mapToDouble(x -> x).average().orElse(0);
     }

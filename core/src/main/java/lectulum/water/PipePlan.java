@@ -34,6 +34,8 @@ import lectulum.space.Body;
 public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeNetwork.Tap> taps, List<Hot> hot,
         List<Waste> wastes, Optional<PipeNetwork.Pipe> suction) {
     private static final double PRESSURE = 138_000;
+    /// A regulator gives 10 kPa less for every litre a minute (assumed) \[Pa per m³/s\].
+    private static final double SITE_FALL = 10_000 * 60_000.0;
     private static final double L_MIN = 1e-3 / 60;
     private static final double ELBOW = 30;
     private static final double ELBOW_INSERT = 60;
@@ -89,6 +91,11 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             return sum;
         }
 
+        /// Water in it \[m³\].
+        public double volume() {
+            return length() * Math.PI * bore * bore / 4;
+        }
+
         /// With its bends and fittings.
         public PipeBends bends(boolean hose) {
             return PipeBends.of(corners.stream().map(s -> new double[]{s.x(), s.y(), s.z()}).toList(), outside, true,
@@ -125,6 +132,19 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
 
     public static PipePlan of(Design d, double cold) {
         return new Maker(d, cold).made();
+    }
+
+    /// The cold side behind a site's inlet, where there is one, in place of tank and pump.
+    ///
+    /// @param pressure of the site \[Pa\]
+    public Optional<PipeNetwork> onSite(Design d, double pressure) {
+        return net.flatMap(n -> d.things().stream().filter(t -> t.has(Plumbed.CityInlet.class)).findFirst().map(t -> {
+            double set = t.feature(Plumbed.CityInlet.class).map(Plumbed.CityInlet::set).orElse(0.0);
+            double z = t.place().z() + t.size().height() / 2;
+            return new PipeNetwork(n.nodes().stream().filter(x -> !x.id().equals("tank")).toList(),
+                    n.pipes().stream().filter(x -> !x.id().equals("suction")).toList(),
+                    PipeNetwork.Source.city("main.0", z, pressure, set > 0 ? set : pressure, SITE_FALL));
+        }));
     }
 
     /// Points and pipes for what stays in them when they are drained.
@@ -320,7 +340,7 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                 hotWay.addAll(onward.subList(1, onward.size()));
                 PipeRun hotRun = new PipeRun("hot." + t.id(), Kind.HOT, t.name() + ", hot", hotWay, bore, outside());
                 runs.add(hotRun);
-                hot.add(new Hot(t.id(), t.name(), hotRun.length() * Math.PI * bore * bore / 4));
+                hot.add(new Hot(t.id(), t.name(), hotRun.volume()));
             }
             return node;
         }

@@ -151,7 +151,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         }
         book.listing(table.done());
         source(d, plan, book, net, all, cycles, cold);
-        city(d, book);
+        city(d, plan, book);
         book.note(
                 "The main runs along the wall that is chosen, a branch goes to each tap; pipes as built may be shorter.");
         List<Study> out = new ArrayList<>();
@@ -247,12 +247,23 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                                 ? Sentence.of("{0} starts {1} times an hour at a thin draw", pump.get().name(),
                                         Amount.count(Math.rint(starts)))
                                 : Sentence.of("{0} chatters at a thin draw", pump.get().name()),
-                        Sentence.of("A small accumulator lets it rest."), List.of(pump.get().id()));
+                        a.enough(starts).isPresent()
+                                ? Sentence.of("An accumulator of {0} lets it rest.",
+                                        Amount.litres(a.enough(starts).getAsDouble()))
+                                : Sentence.of("A small accumulator lets it rest."),
+                        List.of(pump.get().id()));
             }
         }
     }
 
-    private static void city(Design d, Study.Notebook book) {
+    private static void city(Design d, PipePlan plan, Study.Notebook book) {
+        plan.onSite(d, SITE).ifPresent(net -> {
+            PipeNetwork.Flow all = net.solve(plan.taps());
+            book.figure("pipe.site", "All taps on a site's hose", all.total(), Quantity.WATER_FLOW,
+                    "min(site, regulator) − fall × flow", Sentence.of("{0} of the site",
+                            new Amount(SITE, Quantity.PRESSURE)),
+                    SOURCE);
+        });
         for (Thing t : d.things()) {
             t.feature(Plumbed.CityInlet.class).filter(c -> c.set() <= 0 || !c.check()).ifPresent(c -> book.say(
                     PipeRules.CITY, Subject.thing(t.id()), Severity.STOP,
@@ -500,8 +511,18 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 Freezing tank = Freezing.tank(t.tank().orElseThrow().fullMass(), area, 4.5);
                 book.figure("tank." + t.id() + ".ice", t.name() + " has ice after", tank.untilIce(START, out),
                         Quantity.DURATION, "(m c / U A) ln((T0 − Ta) / −Ta)", Sentence.of("bare, full"), "lumped heat");
+                book.figure("tank." + t.id() + ".slush", "and a twentieth of it is ice after",
+                        tank.untilSlush(START, out),
+                        Quantity.DURATION, "+ a twentieth of its water frozen",
+                        Sentence.of("latent heat of a twentieth"),
+                        "lumped heat");
             }
         }
+        double night = Assumed.value(d, Assumption.AIR_NIGHT);
+        book.figure("pipe.locker", "A locker that is shut stands at",
+                Freezing.between(night, out, 1, Assumed.value(d, Assumption.PIPE_LOCKER), 0), Quantity.TEMPERATURE,
+                "(Hi Ti + He Te) / (Hi + He)", Sentence.of("{0} in the room", new Amount(night, Quantity.TEMPERATURE)),
+                "heat in and out, assumed");
         if (!under.isEmpty() && pipe.untilIce(START, out) < hours) {
             boolean some = metres > A_LITTLE && Outside.frost(d);
             book.say(PipeRules.FREEZES, some ? Severity.STOP : Outside.frost(d) ? Severity.WARN : Severity.NOTE,

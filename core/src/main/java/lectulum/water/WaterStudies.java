@@ -24,6 +24,7 @@ import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
@@ -34,8 +35,10 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
+import lectulum.kernel.flow.Sender;
 import lectulum.kernel.flow.TankFlow;
 import lectulum.kernel.flow.TankShape;
+import lectulum.kernel.maths.Belief;
 import lectulum.kernel.stores.Reserve;
 import lectulum.units.Quantity;
 
@@ -60,6 +63,14 @@ public final class WaterStudies {
     private static final double MATCHES = 0.9;
     private static final double FITS = 1.02;
     private static final double TILT = Math.toRadians(2);
+    private static final int PROBES = 3;
+    private static final double CAN_TAP = 0.010;
+    /// Fall, length and fittings of a tank's drain (assumed).
+    private static final double OUTFALL = 0.10;
+    private static final double DRAIN_RUN = 0.6;
+    private static final double DRAIN_LOSSES = 2.5;
+    /// A hard bend \[m/s²\].
+    private static final double BEND = 3.0;
     private static final String SOURCE = "assumed; see docs/method/water.md";
 
     private WaterStudies() {
@@ -86,16 +97,22 @@ public final class WaterStudies {
         }
         table.row("All from the tanks", Amount.litres(u.fresh()), Amount.litres(
                 returned > 0 ? returned * u.fresh() : u.grey()));
+        table.row("Drunk, eaten, dried", Amount.litres(u.lost()), "–");
         book.listing(table.done());
         double nights = d.brief().nights();
         double usable = water.figures().value("water.fresh.usable");
-        Reserve r = new Reserve(u.fresh(), Reserve.PERSON, Reserve.DAY);
+        Belief learnt = WaterUse.learnt(d);
+        Reserve r = new Reserve(u.fresh(), learnt.sigma() / learnt.value(), Reserve.DAY);
         book.figure("water.reserve", "Enough in nine trips of ten", r.needed(nights), Quantity.VOLUME,
-                "use × days (1 + 1.28 √(0.15² + 0.25²/days))", Sentence.of("{0} days", Amount.count(nights)),
+                "use × days (1 + 1.28 √(people² + 0.25²/days))", Sentence.of("{0} days", Amount.count(nights)),
                 "people and days differ; assumed spreads");
         book.figure("water.chance", "Chance that what is aboard lasts", r.chance(usable, nights), Quantity.SHARE,
                 "Φ((V / use − 1) / spread)", Sentence.of("{0} that can be drawn", Amount.litres(usable)),
                 "people and days differ; assumed spreads");
+        if (Assumed.value(d, Assumption.WATER_MEASURED_DAYS) > 0) {
+            book.note("Your own trips bring the plan to {0} of what the style says, ± {1}: every page reckons with it.",
+                    Amount.share(learnt.value()), Amount.share(learnt.sigma()));
+        }
         if (returned > 0) {
             book.note("What comes back is set for the trip of Balance: {0} of what is drawn.", Amount.share(returned));
         }
@@ -179,7 +196,7 @@ public final class WaterStudies {
             table.row(t.name(), k.use().label(), Amount.litres(k.capacity()),
                     k.use() == Tank.Use.FRESH ? Amount.litres(k.capacity() * Tanks.drawn(t)) : "–",
                     Amount.kg(t.mass().value() + k.fullMass()), Amount.m(t.place().x()));
-            lift(sum, t, k);
+            can(sum, t, k);
         }
         matched(d, water, sum);
         if (tanks.isEmpty()) {
@@ -189,6 +206,7 @@ public final class WaterStudies {
         }
         all.add(sum.note("Tanks ahead of the axle take tongue weight with them as"
                 + " they empty: Balance, Trip shows every hour of it.").done());
+        reading(d, tanks).ifPresent(all::add);
         for (Thing t : tanks) {
             if (t.has(Plumbed.Vessel.class)) {
                 all.add(one(d, t));
@@ -197,8 +215,14 @@ public final class WaterStudies {
         return all;
     }
 
-    private static void lift(Study.Notebook book, Thing t, Tank k) {
+    private static void can(Study.Notebook book, Thing t, Tank k) {
         t.feature(Plumbed.Cans.class).ifPresent(c -> {
+            if (c.tap()) {
+                book.figure("can." + t.id() + ".tap", "Tap of " + t.name() + ", half full",
+                        TankFlow.tap(CAN_TAP, t.size().height() / 2), Quantity.WATER_FLOW, "0.62 A √(2 g h)",
+                        Sentence.of("{0} under {1} of water", Amount.sag(CAN_TAP), Amount.m(t.size().height() / 2)),
+                        "Torricelli");
+            }
             double each = (t.mass().value() + k.fullMass()) / c.count();
             if (each > HEAVY_NOTE) {
                 book.say(TankRules.LIFT, Subject.thing(t.id()), each > HEAVY ? Severity.WARN : Severity.NOTE,
@@ -251,6 +275,7 @@ public final class WaterStudies {
         slosh(book, t, v, s);
         filling(d, book, t, v);
         residue(book, t, v, s);
+        emptied(d, book, t, s);
         if (v.level() == Plumbed.Level.PROBES) {
             book.say(TankRules.LEVEL, Subject.thing(t.id()), Severity.NOTE,
                     Sentence.of("Three probes tell only thirds of {0}", t.name()),
@@ -263,24 +288,71 @@ public final class WaterStudies {
     private static void levels(Study.Notebook book, Thing t, TankShape s, Tank k) {
         Listing.Maker table = new Listing.Maker("By its height").numbers("filled to", "in it", "weighs",
                 "its centre up");
-        double scale = s.gross() > 0 ? k.capacity() / s.gross() : 1;
         Plumbed.Vessel v = Tanks.vessel(t);
-        for (int i = 1; i <= 4; i++) {
-            double z = s.height() * i / 4;
-            double in = s.volume(z) * scale;
-            table.row(sender(v.level(), z / s.height(), z), Amount.litres(in), Amount.kg(in * DENSITY),
-                    Amount.m(t.place().z() + v.wall() + s.centre(z)));
+        boolean probes = v.level() == Plumbed.Level.PROBES;
+        int rows = probes ? PROBES : 4;
+        for (int i = 1; i <= rows; i++) {
+            double z = probes ? s.level(s.gross() * i / rows) : s.height() * i / rows;
+            double in = s.volume(z) * scale(s, k);
+            table.row(sender(v.level()).map(x -> Sentence.of("{0}, {1} Ω", Amount.m(z),
+                    Math.round(x.ohms(z / s.height())))).orElse(Sentence.of("{0}", Amount.m(z))), Amount.litres(in),
+                    Amount.kg(in * DENSITY), Amount.m(t.place().z() + v.wall() + s.centre(z)));
         }
         book.listing(table.done());
+        if (probes) {
+            book.note("The heights are where its probes belong: a third, two thirds, full.");
+        }
     }
 
-    /// What a sender reads there.
-    private static Sentence sender(Plumbed.Level level, double part, double z) {
+    /// Litres that it is said to hold against those of its size.
+    private static double scale(TankShape s, Tank k) {
+        return s.gross() > 0 ? k.capacity() / s.gross() : 1;
+    }
+
+    private static Optional<Sender> sender(Plumbed.Level level) {
         return switch (level) {
-            case FLOAT_US -> Sentence.of("{0}, {1} Ω", Amount.m(z), Math.round(240 + part * (33 - 240)));
-            case FLOAT_EU -> Sentence.of("{0}, {1} Ω", Amount.m(z), Math.round(10 + part * 170));
-            case NONE, PROBES -> Sentence.of("{0}", Amount.m(z));
+            case FLOAT_US -> Optional.of(Sender.US);
+            case FLOAT_EU -> Optional.of(Sender.EU);
+            case NONE, PROBES -> Optional.empty();
         };
+    }
+
+    /// What one reading says of each tank with a sender, on the level and on a slope; nothing where no tank has one.
+    private static Optional<Study> reading(Design d, List<Thing> tanks) {
+        double ohms = Assumed.value(d, Assumption.WATER_READING);
+        double x = Assumed.value(d, Assumption.WATER_SENDER);
+        double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
+        Study.Notebook book = new Study.Notebook("water-reading", Stage.WATER, "What a sender's reading means", "");
+        Listing.Maker table = new Listing.Maker("").words("Tank").numbers("on the level", "nose up", "nose down");
+        boolean any = false;
+        for (Thing t : tanks) {
+            Optional<Sender> sender = sender(Tanks.vessel(t).level()).filter(y -> t.has(Plumbed.Vessel.class));
+            if (sender.isPresent()) {
+                any = true;
+                table.row(t.name(), read(t, sender.get(), ohms, x, 0), read(t, sender.get(), ohms, x, pitch),
+                        read(t, sender.get(), ohms, x, -pitch));
+            }
+        }
+        return any
+                ? Optional.of(book.listing(table.done())
+                        .note("{0} Ω read, the pitch {1}. Where floor or lid is reached one"
+                                + " height tells no litres: level the camper first.", Amount.count(ohms),
+                                new Amount(pitch, Quantity.ANGLE))
+                        .done())
+                : Optional.empty();
+    }
+
+    private static Object read(Thing t, Sender sender, double ohms, double x, double pitch) {
+        double part = sender.part(ohms);
+        if (part < 0 || part > 1) {
+            return "no such reading";
+        }
+        TankShape s = Tanks.shape(t);
+        double wall = 2 * Tanks.vessel(t).wall();
+        return Sender
+                .mean(part * s.height(), x, 0, t.size().length() - wall, t.size().width() - wall, s.height(), pitch, 0)
+                .<Object>map(z -> Amount.litres(s.volume(z) * scale(s, t.tank().orElseThrow())))
+                .orElse("not to be told");
     }
 
     private static double along(TankShape s, Thing t) {
@@ -346,28 +418,39 @@ public final class WaterStudies {
         }
     }
 
+    /// Through a drain at its floor; and how far its water goes to one side in a bend.
+    private static void emptied(Design d, Study.Notebook book, Thing t, TankShape s) {
+        double bore = Assumed.value(d, Assumption.PIPE_DRAIN);
+        TankFlow.Emptying e = TankFlow.drain(s.gross() / s.height(), s.height(), 0, OUTFALL, bore, DRAIN_RUN,
+                DRAIN_LOSSES);
+        book.figure("tank." + t.id() + ".empties", "Full, it is empty after", e.seconds(), Quantity.DURATION,
+                "A / (c a) √(2 / g) (√(h + z) − √z)", Sentence.of("a drain of {0}, {1} of it, falling {2}",
+                        Amount.sag(bore), Amount.run(DRAIN_RUN), Amount.m(OUTFALL)),
+                "Torricelli with losses");
+        double width = t.size().width() - 2 * Tanks.vessel(t).wall();
+        book.figure("tank." + t.id() + ".shift", "In a hard bend its middle goes aside by",
+                TankFlow.shift(Math.max(0, width), s.height() / 2, TankFlow.tilt(BEND)), Quantity.LENGTH,
+                "W² tan θ / 12 h", Sentence.of("half full, {0} g: {1}", Amount.count(0.3),
+                        new Amount(TankFlow.tilt(BEND), Quantity.ANGLE)),
+                "plane geometry");
+    }
+
     private static Stream<Remedy> remedies(Known known, TankRules rule, Finding finding) {
         Design d = known.design();
         Optional<Thing> about = finding.things().stream().findFirst().flatMap(d::thing);
         return switch (rule) {
             case SLOSH -> about.stream().map(t -> {
-                Plumbed.Vessel v = Tanks.vessel(t);
                 TankShape s = Tanks.shape(t);
                 int rooms = Math.min(12, TankFlow.rooms(along(s, t), s.height() / 2));
-                return vessel(t, new Plumbed.Vessel(v.form(), v.wall(), v.radius(), v.pickup(), v.space(), rooms,
-                        v.vent(), v.outlet(), v.level()), Sentence.of("{0} rooms between baffles", rooms));
+                return Mend.feature(t, Tanks.vessel(t).withRooms(rooms),
+                        Sentence.of("{0} rooms between baffles", rooms));
             });
             case VENT -> about.stream().flatMap(t -> Stream.of(0.010, 0.012, 0.016, 0.019, 0.025)
-                    .filter(b -> b > Tanks.vessel(t).vent()).map(b -> {
-                        Plumbed.Vessel v = Tanks.vessel(t);
-                        return vessel(t, new Plumbed.Vessel(v.form(), v.wall(), v.radius(), v.pickup(), v.space(),
-                                v.rooms(), b, v.outlet(), v.level()), Sentence.of("A vent of {0}", Amount.sag(b)));
-                    }));
-            case RESIDUE -> about.stream().map(t -> {
-                Plumbed.Vessel v = Tanks.vessel(t);
-                return vessel(t, new Plumbed.Vessel(v.form(), v.wall(), v.radius(), v.pickup(), v.space(), v.rooms(),
-                        v.vent(), Plumbed.End.MIDDLE, v.level()), Sentence.of("An outlet in its middle"));
-            });
+                    .filter(b -> b > Tanks.vessel(t).vent())
+                    .map(b -> Mend.feature(t, Tanks.vessel(t).withVent(b),
+                            Sentence.of("A vent of {0}", Amount.sag(b)))));
+            case RESIDUE -> about.stream().map(t -> Mend.feature(t, Tanks.vessel(t).withOutlet(Plumbed.End.MIDDLE),
+                    Sentence.of("An outlet in its middle")));
             case LIFT -> about.stream().filter(t -> t.tank().orElseThrow().capacity() > 0.012).map(t -> new Remedy(
                     Sentence.of("Two smaller cans of {0} in its place",
                             Amount.litres(t.tank().orElseThrow().capacity() / 2)),
@@ -380,16 +463,9 @@ public final class WaterStudies {
                     new Edit("Volume of " + t.name(),
                             x -> x.mapping(t.id(), o -> o.with(new Tank(o.tank().orElseThrow().use(),
                                     Tanks.shape(o).gross()))))));
-            case LEVEL -> about.stream().map(t -> {
-                Plumbed.Vessel v = Tanks.vessel(t);
-                return vessel(t, new Plumbed.Vessel(v.form(), v.wall(), v.radius(), v.pickup(), v.space(), v.rooms(),
-                        v.vent(), v.outlet(), Plumbed.Level.FLOAT_EU), Sentence.of("A sender that tells every height"));
-            });
+            case LEVEL -> about.stream().map(t -> Mend.feature(t, Tanks.vessel(t).withLevel(Plumbed.Level.FLOAT_EU),
+                    Sentence.of("A sender that tells every height")));
         };
-    }
-
-    private static Remedy vessel(Thing t, Plumbed.Vessel v, Sentence says) {
-        return new Remedy(says, new Edit("Change " + t.name(), x -> x.mapping(t.id(), o -> o.with(v))));
     }
 
     private static Optional<Remedy> larger(Known known) {

@@ -9,6 +9,8 @@ import lectulum.design.brief.Dog;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.Toilet;
 import lectulum.design.brief.WaterStyle;
+import lectulum.kernel.maths.Belief;
+import lectulum.kernel.stores.Reserve;
 import lectulum.weather.MeanDay;
 
 /// Water of a day by what it is drawn for \[m³\].
@@ -51,11 +53,20 @@ public record WaterUse(double drink, double cook, double dishes, double wash, do
                 people.purge, people.waste, false);
     }
 
+    /// As the brief says it, brought to what own trips measured.
     public static WaterUse of(Design d) {
         WaterUse u = of(d.brief(), Assumed.value(d, Assumption.WATER_CAMP), Assumed.value(d, Assumption.WATER_PURGE));
-        return Assumed.value(d, Assumption.WATER_CARRIED) >= 0.5
-                ? new WaterUse(u.drink, u.cook, u.dishes, u.wash, u.shower, u.flush, u.purge, u.waste, true)
-                : u;
+        double k = learnt(d).value();
+        return new WaterUse(u.drink * k, u.cook * k, u.dishes * k, u.wash * k, u.shower * k, u.flush * k, u.purge * k,
+                u.waste * k, Assumed.value(d, Assumption.WATER_CARRIED) >= 0.5);
+    }
+
+    /// Use as a part of that of the style: 1 ± 0.15, and what was measured over days weighs by them.
+    public static Belief learnt(Design d) {
+        double days = Assumed.value(d, Assumption.WATER_MEASURED_DAYS);
+        return Reserve.learnt(new Belief(1, Reserve.PERSON), days > 0
+                ? List.of(new Reserve.Trip(Assumed.value(d, Assumption.WATER_MEASURED), days))
+                : List.of(), Reserve.DAY);
     }
 
     /// People counted by how much water they use.

@@ -2,12 +2,16 @@ package lectulum.air;
 
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Told.everyRemedySoftens;
 import static lectulum.Told.raises;
 import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.units.Style;
+import lectulum.discipline.Study;
+import lectulum.weather.MeanDay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -281,6 +285,76 @@ class AirTest {
         }
     }
 
+    /// Boxes that keep food cold, by hand at the mean of the month.
+    @Nested
+    class OfColdBoxes {
+        private Thing store(String id, double ice) {
+            return thing(id, 10, 1, 0).with(new Size(0.6, 0.4, 0.4)).with(new Aired.ColdStore(0.45, 3, 8, ice));
+        }
+
+        private double air(Design d) {
+            return java.util.Arrays.stream(MeanDay.air(d.brief().latitude(), d.brief().month(), d.brief().climate()))
+                    .average().orElseThrow();
+        }
+
+        /// Walls 0.45 W/K; 0.6 kg of food a person from 20 °C at 3.6 kJ/kgK; eight openings that change half of its 48 L.
+        @Test
+        void iceMeltsAsHeatComesIn() {
+            Design d = box(store("box", 10));
+            double warm = air(d) - 3;
+            double joule = 0.45 * warm * 86_400 + d.brief().people().size() * 0.6 * 3600 * 17
+                    + 8 * 0.5 * 0.048 * 1.204 * 1006 * 2 * warm;
+            double melts = joule / (334_000 + 4186 * 3);
+
+            assertThat(value(d, "cold.box.heat")).isCloseTo(joule / 86_400, within(1e-9));
+            assertThat(value(d, "cold.box.days")).isCloseTo(10 / melts, within(1e-9));
+        }
+
+        @Test
+        void iceThatDoesNotLastIsBroughtAlong() {
+            Design d = box(store("box", 1)).with(box().brief().withNights(6));
+            assertThat(raises(d, CoolRules.ICE)).isTrue();
+            everyRemedyMends(Analysis.of(d), CoolRules.ICE);
+            assertThat(raises(box(store("box", 100)), CoolRules.ICE)).isFalse();
+        }
+
+        /// What a compressor moves it moves at 0.30 of Carnot between coils 10 K colder and 15 K warmer.
+        @Test
+        void aCompressorTakesHeatOverItsPerformance() {
+            Design d = box(store("box", 0));
+            double cop = 0.30 * (3 - 10 + 273.15) / (air(d) + 15 - (3 - 10));
+            assertThat(value(d, "cold.box.energy")).isCloseTo(86_400 * value(d, "cold.box.heat") / cop, within(1e-6));
+            assertThat(value(d, "cold.box.days")).isNaN();
+        }
+
+        @Test
+        void twoBoxesShareWhatIsPutIn() {
+            Design one = box(store("a", 5));
+            Design two = box(store("a", 5), store("b", 5));
+            double food = one.brief().people().size() * 0.6 * 3600 * 17 / 86_400;
+            assertThat(value(one, "cold.a.heat") - value(two, "cold.a.heat")).isCloseTo(food / 2, within(1e-9));
+            assertThat(value(two, "cold.a.heat")).isEqualTo(value(two, "cold.b.heat"));
+        }
+
+        @Test
+        void anOpenTrayStillHasItsBox() {
+            Design d = Campers.start(CamperType.OVERLAND, "x").design();
+            assertThat(Analysis.of(d.plus(store("ice-box", 5))).of(CoolStudies.DISCIPLINE).all())
+                    .anyMatch(s -> s.id().equals("air-cold"));
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void demosKeepTheirFoodCold(String demo) {
+            Design d = Campers.demo(demo).orElseThrow().design();
+            long boxes = d.things().stream().filter(t -> t.has(Aired.ColdStore.class)).count();
+            List<Study> all = Analysis.of(d).of(CoolStudies.DISCIPLINE).all().stream()
+                    .filter(s -> s.id().equals("air-cold")).toList();
+            assertThat(all).hasSize(boxes > 0 ? 1 : 0);
+            all.forEach(s -> assertThat(s.listings().getFirst().text(Style.PLAIN)).hasSize((int) boxes + 1));
+        }
+    }
+
     @Nested
     class InDamp {
         @Test
@@ -342,6 +416,17 @@ class AirTest {
             assertThat(raises(a, BreathRules.FAN)).isTrue();
             assertThat(a.findings()).anyMatch(f -> f.rule() == BreathRules.SPILL && f.severity() == Severity.STOP);
             assertThat(a.findings()).anyMatch(f -> f.rule() == lectulum.gas.GasRules.FLAME);
+        }
+
+        /// What carbon dioxide came, oxygen went: 0.83 of it by volume, and never better than fresh air.
+        @Test
+        void oxygenGoesAsCarbonDioxideComes() {
+            Design d = walled(thing("bed", 10, 2, 0).with(new Feature.Bed(1.9, 0.7, 120)));
+            double shut = value(d, "air.breath.shut");
+            double oxygen = value(d, "air.breath.oxygen");
+            assertThat(oxygen).isBetween(0.209 - (shut - 420) * 1e-6 / 0.83 - 1e-4, 0.209);
+            double tighter = value(d.with(d.settings().with(Assumption.AIR_CHANGES.id(), 0.1)), "air.breath.oxygen");
+            assertThat(tighter).isLessThan(oxygen);
         }
 
         @Test

@@ -4,9 +4,13 @@ import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static lectulum.Told.everyRemedyMends;
 import static lectulum.Told.raises;
+import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.design.Mode;
+import lectulum.air.Cabin;
+import lectulum.assumed.Assumption;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
@@ -109,5 +113,54 @@ class GasTest {
         assertThat(raises(january, GasRules.FUEL)).isTrue();
         assertThat(Analysis.of(january).figures().value("gas.day.diesel")).isGreaterThan(0.0005);
         assertThat(raises(d.with(d.brief().withMonth(7)), GasRules.FUEL)).isFalse();
+    }
+
+    /// Gas of 14 kW through 7.9 mm loses 156 Pa over 3.2 m with fittings of 90 diameters; 10 mm do.
+    @Test
+    void aThinGasLineIsFoundAndAWiderOneMendsIt() {
+        Thing strong = thing("hob", 4, 2, 0)
+                .with(new Fuelled.Burner(Aired.Energy.GAS, 14_000, 600, 1, Fuelled.Flue.ROOM));
+        Design d = box(strong, bottle(Mount.OUTSIDE, 1, 0.95));
+        d = d.with(d.settings().with(Assumption.GAS_BORE.id(), 0.0079).with(Assumption.GAS_LENGTH.id(), 3.2));
+
+        assertThat(value(d, "gas.line")).isCloseTo(156.03, within(0.01));
+        assertThat(raises(d, GasRules.LINE)).isTrue();
+        everyRemedyMends(Analysis.of(d), GasRules.LINE);
+        assertThat(raises(box(hob(1), bottle(Mount.OUTSIDE, 1, 0.95)), GasRules.LINE)).isFalse();
+    }
+
+    @Test
+    void aWiderLineNeverLosesMoreAndALongerOneNeverLess() {
+        Design d = box(hob(1), bottle(Mount.OUTSIDE, 1, 0.95));
+        double before = Double.POSITIVE_INFINITY;
+        for (double bore = 0.004; bore < 0.02; bore += 0.001) {
+            double now = value(d.with(d.settings().with(Assumption.GAS_BORE.id(), bore)), "gas.line");
+            assertThat(now).isLessThan(before);
+            before = now;
+        }
+        for (double length = 1; length < 15; length++) {
+            double now = value(d.with(d.settings().with(Assumption.GAS_LENGTH.id(), length)), "gas.line");
+            assertThat(now).isGreaterThan(length > 1 ? before : 0);
+            before = now;
+        }
+    }
+
+    /// Gas of a 2 kW hob fills the lowest fifth of a room without a draught: V ln(1/(1 − 2.1 %)) / q, stepped second by second.
+    @Test
+    void aHobThatIsOpenAndNotLitIsDangerousSoon() {
+        Design d = box(hob(1), bottle(Mount.OUTSIDE, 1, 0.95)).with(Envelope.usual(CamperType.CARGO));
+        d = d.with(d.settings().with(Assumption.AIR_CHANGES.id(), 0.1));
+        Cabin c = Cabin.of(d, Mode.NIGHT);
+        double q = 2000 / (50.35e6 * 1.88);
+        double room = 0.2 * c.volume();
+        double fresh = 0.2 * c.changes() * c.volume() / 3600;
+        double share = 0;
+        double seconds = 0;
+        while (share < 0.021 && seconds < 1e6) {
+            share += (q - share * (q + fresh)) / room;
+            seconds++;
+        }
+        assertThat(value(d, "gas.explosive")).isCloseTo(seconds, within(2.0));
+        assertThat(value(d.with(d.settings().with(Assumption.AIR_CHANGES.id(), 10)), "gas.explosive")).isNaN();
     }
 }

@@ -6,6 +6,9 @@ import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.units.Units;
+import lectulum.units.Quantity;
+import lectulum.kernel.stores.Stores;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -161,6 +164,92 @@ class RehearsalTest {
             assertThat(r.hours()).allMatch(h -> h.fresh() >= 0 && h.grey() <= 0.015 + 1e-12 && h.charge() >= 0
                     && h.charge() <= 1 && h.fuel() >= 0);
             assertThat(r.hours()).hasSize(480);
+        }
+    }
+
+    /// Day by day by another way: a store that changes by whole days breaches when, and ends where, the hours say.
+    @Nested
+    class GoesAsByWholeDays {
+        private final Design d = camper();
+        private final WaterUse use = WaterUse.of(d);
+        private final double full = 0.92 * 0.040;
+
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+        void ofFreshWater(long seed) {
+            SplittableRandom chance = new SplittableRandom(seed);
+            List<OutingDay> days = new ArrayList<>();
+            List<Double> times = new ArrayList<>();
+            List<Stores.Event> fills = new ArrayList<>();
+            for (int i = 0; i < 9; i++) {
+                double k = 0.3 + 1.5 * chance.nextDouble();
+                boolean fill = i > 0 && chance.nextInt(4) == 0;
+                days.add(OutingDay.USUAL.withUse(k).withFills(fill));
+                times.add(k);
+                if (fill) {
+                    fills.add(new Stores.Event(i, full));
+                }
+            }
+            Rehearsal r = first(days(d, days.toArray(OutingDay[]::new)));
+            Stores.Course whole = new Stores(full, full, -use.fresh()).over(times, fills);
+
+            assertThat(r.hours().getLast().fresh()).isCloseTo(whole.ends(), within(1e-12));
+            if (whole.breach().isPresent() && whole.breach().getAsDouble() < 8) {
+                assertThat(stop(r, TripRules.FRESH)).isCloseTo(whole.breach().getAsDouble(), within(1e-9));
+            } else {
+                assertThat(stop(r, TripRules.FRESH)).isNaN();
+            }
+        }
+
+        @Test
+        void ofGreyWaterAsLongAsFreshWaterFlows() {
+            Rehearsal r = first(
+                    days(d, Collections.nCopies(3, OutingDay.USUAL.withUse(0.5)).toArray(OutingDay[]::new)));
+            Stores.Course whole = new Stores(0, 0.015, use.grey()).over(List.of(0.5, 0.5, 0.5), List.of());
+
+            assertThat(r.hours().getLast().grey()).isCloseTo(whole.ends(), within(1e-12));
+        }
+    }
+
+    /// Nobody misses on the way home what lasted until then; the tongue is judged to the end.
+    @Nested
+    class OnTheWayHome {
+        private Design lasting(double nights) {
+            return camper().with(camper().brief().withNights(nights));
+        }
+
+        @ParameterizedTest
+        @ValueSource(doubles = {1, 2, 3, 4, 5, 6})
+        void waterPageAndRehearsalAgreeWhetherItLasts(double nights) {
+            Analysis a = Analysis.of(lasting(nights));
+            boolean lasts = a.figures().value("water.fresh.days") >= nights;
+
+            assertThat(Double.isNaN(stop(usual(a), TripRules.FRESH))).isEqualTo(lasts);
+            assertThat(a.findings().stream().anyMatch(f -> f.rule() == TripRules.FRESH)).isEqualTo(!lasts);
+        }
+
+        @Test
+        void halfANightMoreIsHalfADayMore() {
+            double days = Analysis.of(lasting(1)).figures().value("water.fresh.days");
+            assertThat(stop(usual(Analysis.of(lasting(days - 0.01))), TripRules.FRESH)).isNaN();
+            assertThat(stop(usual(Analysis.of(lasting(days + 0.01))), TripRules.FRESH)).isCloseTo(days, within(1e-9));
+        }
+
+        @Test
+        void aTripOfOneDayIsJudgedWhole() {
+            assertThat(stop(first(days(camper(), OutingDay.USUAL.withUse(5))), TripRules.FRESH)).isLessThan(1);
+        }
+
+        @Test
+        void whatIsLeftOfEachDayIsThatOfItsLastHour() {
+            Rehearsal r = usual(Analysis.of(lasting(3)));
+            List<List<String>> table = RehearsalStudies.days(r).text(Style.PLAIN);
+
+            assertThat(table).hasSize(1 + r.outing().days().size());
+            for (int day = 1; day < table.size(); day++) {
+                String fresh = Units.text(r.hours().get(24 * day - 1).fresh(), Quantity.VOLUME, Style.PLAIN);
+                assertThat(table.get(day).getLast()).isEqualTo(fresh);
+            }
         }
     }
 

@@ -9,6 +9,14 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.weather.Outside;
+import lectulum.assumed.Assumed;
+import lectulum.units.Units;
+import lectulum.units.Quantity;
+import lectulum.kernel.flow.WaterAt;
+import lectulum.kernel.flow.TankShape;
+import lectulum.kernel.flow.PipeNetwork;
+import lectulum.design.Settings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -136,6 +144,131 @@ class PlumbingTest {
             Thing probes = fresh(60).with(new Plumbed.Vessel(Plumbed.Form.BOX, 0.005, 0.04, 0.012, 0.015, 3, 0.012,
                     Plumbed.End.REAR, Plumbed.Level.PROBES));
             everyRemedySoftens(Analysis.of(box(probes)), TankRules.LEVEL);
+        }
+    }
+
+    /// What was measured on own trips changes every page alike.
+    @Nested
+    class OfOwnTrips {
+        private Design measured(double ratio, double days) {
+            return box(fresh(60)).with(Settings.NONE.with(Assumption.WATER_MEASURED.id(), ratio)
+                    .with(Assumption.WATER_MEASURED_DAYS.id(), days));
+        }
+
+        /// (1/0.15² + 1.3 · 5/0.25²) / (1/0.15² + 5/0.25²) = 1.19286 after five days.
+        @Test
+        void fiveDaysWeighAgainstThePlan() {
+            Design d = measured(1.3, 5);
+            assertThat(WaterUse.learnt(d).value()).isCloseTo(1.192857, within(1e-6));
+            assertThat(WaterUse.of(d).fresh()).isCloseTo(1.192857 * WaterUse.of(measured(1.3, 0)).fresh(),
+                    within(1e-8));
+            assertThat(value(d, "water.day.use")).isCloseTo(WaterUse.of(d).fresh(), within(1e-12));
+            assertThat(value(d, "water.fresh.days")).isCloseTo(value(measured(1, 0), "water.fresh.days") / 1.192857,
+                    within(1e-5));
+        }
+
+        @Test
+        void moreDaysAreBelievedMoreAndMakeItSurer() {
+            double before = 1;
+            double sigma = 1;
+            for (double days : new double[]{1, 3, 10, 50, 400}) {
+                double now = WaterUse.learnt(measured(1.6, days)).value();
+                assertThat(now).isBetween(before, 1.6);
+                assertThat(WaterUse.learnt(measured(1.6, days)).sigma()).isLessThan(sigma);
+                before = now;
+                sigma = WaterUse.learnt(measured(1.6, days)).sigma();
+            }
+            assertThat(before).isCloseTo(1.6, within(0.01));
+        }
+
+        @Test
+        void whoMeasuredNothingKeepsThePlan() {
+            assertThat(WaterUse.of(measured(2, 0))).isEqualTo(WaterUse.of(box(fresh(60))));
+        }
+    }
+
+    /// Readings of senders by the page, against the straight line and the plane by hand.
+    @Nested
+    class OfReadings {
+        private Thing tank(Plumbed.Level level) {
+            return fresh(60).with(Plumbed.Vessel.USUAL.withLevel(level));
+        }
+
+        private List<String> row(Thing tank, double ohms, double behind, double pitch) {
+            Design d = box(tank).with(Settings.NONE.with(Assumption.WATER_READING.id(), ohms)
+                    .with(Assumption.WATER_SENDER.id(), behind).with(Assumption.PIPE_SLOPE.id(), pitch));
+            return Analysis.of(d).of(WaterStudies.TANKS).all().stream().filter(s -> s.id().equals("water-reading"))
+                    .findFirst().orElseThrow().listings().getFirst().text(Style.PLAIN).get(1);
+        }
+
+        @Test
+        void halfTheOhmsAreHalfTheHeight() {
+            TankShape s = Tanks.shape(tank(Plumbed.Level.FLOAT_US));
+            String half = Units.text(s.volume(s.height() / 2) * 0.060 / s.gross(), Quantity.VOLUME, Style.PLAIN);
+
+            assertThat(row(tank(Plumbed.Level.FLOAT_US), 136.5, 0, 0).get(1)).isEqualTo(half);
+            assertThat(row(tank(Plumbed.Level.FLOAT_EU), 95, 0, 0).get(1)).isEqualTo(half);
+        }
+
+        @Test
+        void behindTheMiddleItReadsMoreNoseUp() {
+            List<String> row = row(tank(Plumbed.Level.FLOAT_EU), 95, 0.2, 0.05);
+            double level = Double.parseDouble(row.get(1).split("\\s|\u00a0")[0]);
+            double up = Double.parseDouble(row.get(2).split("\\s|\u00a0")[0]);
+            double down = Double.parseDouble(row.get(3).split("\\s|\u00a0")[0]);
+
+            assertThat(up).isLessThan(level);
+            assertThat(down).isGreaterThan(level);
+        }
+
+        @Test
+        void whatCannotBeToldIsNotTold() {
+            assertThat(row(tank(Plumbed.Level.FLOAT_EU), 20, 0, 0.2).get(2)).isEqualTo("not to be told");
+            assertThat(row(tank(Plumbed.Level.FLOAT_EU), 300, 0, 0).get(1)).isEqualTo("no such reading");
+            assertThat(Analysis.of(box(fresh(60))).of(WaterStudies.TANKS).all())
+                    .noneMatch(s -> s.id().equals("water-reading"));
+        }
+
+        /// Probes at a third and two thirds of what it holds, not of its height.
+        @Test
+        void probesStandWhereThirdsAre() {
+            Thing t = tank(Plumbed.Level.PROBES);
+            TankShape s = Tanks.shape(t);
+            List<List<String>> table = Analysis.of(box(t)).of(WaterStudies.TANKS).all().stream()
+                    .filter(x -> x.id().equals("water-tank-fresh")).findFirst().orElseThrow().listings().getFirst()
+                    .text(Style.PLAIN);
+
+            assertThat(table).hasSize(4);
+            assertThat(table.get(1).getFirst())
+                    .isEqualTo(Units.text(s.level(s.gross() / 3), Quantity.LENGTH, Style.PLAIN));
+            assertThat(table.get(1).get(1)).startsWith("20");
+        }
+
+        @Test
+        void anEmptiedTankAndABendAreReckoned() {
+            Design d = box(fresh(60));
+            TankShape s = Tanks.shape(fresh(60));
+            double a = Math.PI * 0.032 * 0.032 / 4 / Math.sqrt(1 + 2.5 + 0.03 * 0.6 / 0.032);
+            double seconds = 0;
+            // Torricelli in small steps of height.
+            int steps = 20_000;
+            for (int i = 0; i < steps; i++) {
+                double h = s.height() * (i + 0.5) / steps;
+                seconds += s.gross() / steps / (a * Math.sqrt(2 * 9.80665 * (h + 0.10)));
+            }
+            assertThat(value(d, "tank.fresh.empties")).isCloseTo(seconds, within(1e-3 * seconds));
+            double wide = 0.4 - 2 * Plumbed.Vessel.USUAL.wall();
+            assertThat(value(d, "tank.fresh.shift"))
+                    .isCloseTo(wide * wide * 3 / 9.80665 / (12 * s.height() / 2), within(1e-4));
+        }
+
+        /// 0.62 of 10 mm under half of 0.5 m.
+        @Test
+        void aCanWithATapGivesByItsHeight() {
+            Thing can = thing("can", 1, 1, 0).with(new Tank(Tank.Use.FRESH, 0.02)).with(new Plumbed.Cans(1, true));
+            assertThat(value(box(can), "can.can.tap"))
+                    .isCloseTo(0.62 * Math.PI * 0.01 * 0.01 / 4 * Math.sqrt(2 * 9.80665 * 0.25), within(1e-8));
+            assertThat(value(box(can.with(new Plumbed.Cans(1, false))), "can.can.tap")).isNaN();
         }
     }
 
@@ -289,6 +422,42 @@ class PlumbingTest {
                     plan.runs().stream().flatMap(r -> r.corners().stream()).mapToDouble(Spot::x).min().orElseThrow(),
                     plan.runs().stream().flatMap(r -> r.corners().stream()).mapToDouble(Spot::x).max().orElseThrow());
             assertThat(t.count("ring")).isEqualTo(2 * t.count("elbow") + 3 * t.count("tee") + 2);
+        }
+
+        /// A site's regulator gives 310 kPa less 10 kPa for every litre a minute: more than a small pump, and it needs none.
+        @Test
+        void aSitesHoseFeedsTheTapsToo() {
+            Thing inlet = thing("inlet", 1, 0.5, -0.8).with(new Plumbed.CityInlet(310_000, true));
+            Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false),
+                    tap("basin", 2.0, 0.8, Plumbed.Use.BASIN, false), inlet);
+            PipePlan plan = PipeStudies.of(d).plan();
+            PipeNetwork.Flow f = plan.onSite(d, 400_000).orElseThrow().solve(plan.taps());
+            double before = f.pressures().get("main.0");
+            double lift = 9.80665 * WaterAt.density(15) * (0.25 - plan.net().orElseThrow().nodes().stream()
+                    .filter(n -> n.id().equals("main.0")).findFirst().orElseThrow().z());
+
+            assertThat(value(d, "pipe.site")).isCloseTo(f.total(), within(1e-12));
+            assertThat(before).isCloseTo(310_000 - 10_000 * f.total() / L_MIN + lift, within(30.0));
+            assertThat(plan.onSite(plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)), 400_000)).isEmpty();
+        }
+
+        @Test
+        void aLockerStandsBetweenRoomAndOutside() {
+            Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
+            double night = Assumed.value(d, Assumption.AIR_NIGHT);
+            double out = Outside.coldest(d);
+            assertThat(value(d, "pipe.locker")).isCloseTo((night + out) / 2, within(1e-9));
+            assertThat(value(d.with(d.settings().with(Assumption.PIPE_LOCKER.id(), 3)), "pipe.locker"))
+                    .isCloseTo((night + 3 * out) / 4, within(1e-9));
+        }
+
+        /// 4.5 m of 12.3 mm hold 0.5347 L: 6.4164 s at 5 L/min.
+        @Test
+        void waterInAHotLineIsWaitedFor() {
+            PipePlan.PipeRun hot = new PipePlan.PipeRun("h", PipePlan.Kind.HOT, "hot",
+                    List.of(new Spot(0, 0, 0), new Spot(4.5, 0, 0)), 0.0123, 0.0159);
+            assertThat(hot.volume() / LITRE).isCloseTo(0.5347, within(5e-5));
+            assertThat(hot.volume() / (5 * L_MIN)).isCloseTo(6.4164, within(5e-5));
         }
 
         @Test

@@ -37,6 +37,22 @@ public sealed interface Plumbed extends Feature {
             outlet = outlet == null ? End.REAR : outlet;
             level = level == null ? Level.NONE : level;
         }
+
+        public Vessel withRooms(int number) {
+            return new Vessel(form, wall, radius, pickup, space, number, vent, outlet, level);
+        }
+
+        public Vessel withVent(double bore) {
+            return new Vessel(form, wall, radius, pickup, space, rooms, bore, outlet, level);
+        }
+
+        public Vessel withOutlet(End at) {
+            return new Vessel(form, wall, radius, pickup, space, rooms, vent, at, level);
+        }
+
+        public Vessel withLevel(Level by) {
+            return new Vessel(form, wall, radius, pickup, space, rooms, vent, outlet, by);
+        }
     }
 
     /// Shape of a tank.

@@ -48,11 +48,6 @@ public record PipeNetwork(List<Node> nodes, List<Pipe> pipes, Source source) {
                     WaterAt.viscosity(celsius));
             return check && flow < 0 ? loss + SHUT * flow : loss;
         }
-
-        /// Water in it \[m³\].
-        public double volume() {
-            return length * Math.PI * diameter * diameter / 4;
-        }
     }
 
     /// What drives the water.

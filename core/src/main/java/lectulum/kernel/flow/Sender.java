@@ -2,30 +2,23 @@ package lectulum.kernel.flow;
 
 import java.util.Optional;
 
-/// What a level sender says of a tank, and when it cannot be believed.
-public final class Sender {
+/// A float whose resistance goes straight from empty to full, and when it cannot be believed.
+///
+/// @param empty \[Ω\]
+/// @param full  \[Ω\]
+public record Sender(double empty, double full) {
+    /// The two that are usual.
+    public static final Sender US = new Sender(240, 33);
+    public static final Sender EU = new Sender(10, 180);
 
-    private Sender() {
+    /// @param part of its height, 0 to 1
+    public double ohms(double part) {
+        return empty + part * (full - empty);
     }
 
-    /// Height by a resistance, straight between empty and full.
-    ///
-    /// @param ohms  read
-    /// @param empty resistance at the low height \[Ω\]
-    /// @param full  at the high one
-    /// @param low   \[m\]
-    /// @param high  \[m\]
-    public static double height(double ohms, double empty, double full, double low, double high) {
-        return low + (ohms - empty) / (full - empty) * (high - low);
-    }
-
-    /// Resistance by the volts across it in a divider \[Ω\].
-    ///
-    /// @param pullUp in line with it \[Ω\]
-    /// @param volts  across the sender
-    /// @param supply \[V\], more than the volts
-    public static double divided(double pullUp, double volts, double supply) {
-        return pullUp * volts / (supply - volts);
+    /// Part of its height, below 0 or over 1 where nothing can read so.
+    public double part(double ohms) {
+        return (ohms - empty) / (full - empty);
     }
 
     /// Mean height of the water in a box that stands on a slope \[m\]; empty where floor or lid is reached, so that one height

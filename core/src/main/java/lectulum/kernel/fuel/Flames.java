@@ -65,12 +65,6 @@ public final class Flames {
                 cycles && least > 0 ? need / least : Math.min(1, need > 0 ? 1 : 0));
     }
 
-    /// Petrol of a generator \[m³/s\] (assumed: a tenth of a litre an hour for each kilowatt of its size and a third for each of
-    /// its load).
-    public static double generator(double rated, double load) {
-        return (0.10 * rated + 0.33 * load) / 1000 * 1e-3 / 3600;
-    }
-
     /// Air that cools a generator in a box.
     ///
     /// @param heat \[W\]

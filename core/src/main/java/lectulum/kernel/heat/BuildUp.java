@@ -167,11 +167,4 @@ public record BuildUp(List<Layer> layers, double inside, double outside, double 
     public double factor(boolean stud) {
         return 1 - inside / (stud ? atStud() : clear());
     }
-
-    /// Thickness of a layer that brings the whole to a U-value \[m\]; studs left out.
-    ///
-    /// @param others resistance of everything else \[m² K/W\]
-    public static double thickFor(double u, double conductivity, double others) {
-        return Math.max(0, conductivity * (1 / u - others));
-    }
 }

@@ -30,11 +30,6 @@ public record TwoNodes(double air, double mass, double windows, double change, d
                 1 / Math.max(1e-9, 1 / opaque - 1 / inner));
     }
 
-    /// The same with other air that changes.
-    public TwoNodes changing(double watt) {
-        return new TwoNodes(air, mass, windows, watt, inner, outer);
-    }
-
     /// @param air  \[°C\]
     /// @param mass \[°C\]
     public record State(double air, double mass) {

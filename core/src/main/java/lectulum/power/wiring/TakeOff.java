@@ -339,11 +339,4 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
             return amps == Math.rint(amps) ? String.valueOf((long) amps) : String.valueOf(amps);
         }
     }
-
-    /// Distinct sizes of wire in it.
-    public Set<String> sizes() {
-        Set<String> all = new HashSet<>();
-        items.stream().filter(i -> i.group == Group.WIRE).forEach(i -> all.add(i.name.replaceAll(",.*", "")));
-        return all;
-    }
 }

@@ -60,11 +60,6 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         return new Wired(h, v, t, DiagramSheets.of(d, h), figures(h, v, t), new Checks(d, h, v, t).all());
     }
 
-    /// All lines of the harness.
-    public OneLine diagram() {
-        return sheets.whole();
-    }
-
     private static Figures figures(Harness h, Volts v, TakeOff t) {
         List<Figure> all = new ArrayList<>();
         double wire = h.runs().stream().mapToDouble(r -> r.cut() * r.conductors()).sum();

@@ -112,7 +112,7 @@ class WaterKernelTest {
 
         @Test
         void aSenderOnASlope() {
-            double read = Sender.height(110, 240, 33, 0, 0.24);
+            double read = Sender.US.part(110) * 0.24;
             double mean = Sender.mean(read, 0.42, -0.15, 1.0, 0.5, 0.26, Math.toRadians(-2), Math.toRadians(-1))
                     .orElseThrow();
 
@@ -120,7 +120,7 @@ class WaterKernelTest {
             is(mean, 0.16277);
             is(mean * 0.5 / LITRE, 81.387);
             assertThat(Sender.mean(0.01, 0.4, 0, 1, 0.5, 0.26, 0.05, 0)).isEmpty();
-            assertThat(Sender.divided(100, 6, 12)).isEqualTo(100);
+            assertThat(Sender.EU.ohms(Sender.EU.part(95))).isEqualTo(95);
         }
 
         @Test
@@ -322,13 +322,10 @@ class WaterKernelTest {
         }
 
         @Test
-        void suctionAndTheWaitForHotWater() {
+        void suction() {
             PipeNetwork.Pipe pipe = new PipeNetwork.Pipe("s", "a", "b", 0.9, 0.0127, 160, 15, false);
-            PipeNetwork.Pipe hot = new PipeNetwork.Pipe("h", "a", "b", 4.5, 0.0123, 0, 50, false);
 
             is(Suction.below(0.08, pipe, 8.0 * L_MIN) / 1000, 5.1529);
-            is(hot.volume() / LITRE, 0.5347);
-            is(hot.volume() / (5.0 * L_MIN), 6.4164);
         }
 
         @Test

@@ -74,12 +74,10 @@ class HeatKernelTest {
         }
 
         @Test
-        void stillAirAndThickness() {
+        void stillAir() {
             assertThat(BuildUp.airGap(0.005)).isEqualTo(0.11);
             assertThat(BuildUp.airGap(0.1)).isEqualTo(0.18);
             assertThat(BuildUp.airGap(0.0125)).isCloseTo(0.16, within(1e-12));
-            assertThat(BuildUp.thickFor(0.5, 0.034, 0.2)).isCloseTo(0.034 * 1.8, within(1e-12));
-            assertThat(BuildUp.thickFor(10, 0.034, 0.2)).isZero();
         }
 
         /// Half of 6 mm ply before foam that begins behind it: all of the ply and half of the foam count.
@@ -112,13 +110,29 @@ class HeatKernelTest {
             assertThat(s.load(10, 20)).isZero();
         }
 
+        /// A room and what is in it at one temperature: where it ends, and how far it is from there after a while.
+        private static double oneNode(double capacity, double loss, double start, double outside, double power,
+                double seconds) {
+            double end = outside + power / loss;
+            return end + (start - end) * Math.exp(-seconds * loss / capacity);
+        }
+
         @Test
         void oneNodeCoolsDown() {
-            OneNode n = new OneNode(190_000, 26);
+            is(oneNode(190_000, 26, 20, 2, 100, 8 * 3600), 6.1211);
+        }
 
-            is(n.constant() / 3600, 2.0299);
-            is(n.ends(2, 100), 5.8462);
-            is(n.after(20, 2, 100, 8 * 3600), 6.1211);
+        /// Furniture bound to the air ever more closely: both cool like one.
+        @Test
+        void twoNodesThatAreBoundTogetherAreOne() {
+            TwoNodes n = new TwoNodes(60_000, 130_000, 10, 4, 1e7, 12);
+            TwoNodes.State s = new TwoNodes.State(20, 20);
+            for (int i = 1; i <= 32; i++) {
+                s = n.step(s, new TwoNodes.Round(2, 2, 100), TwoNodes.Thermostat.OFF).state();
+                assertThat(s.air()).as("quarter " + i)
+                        .isCloseTo(oneNode(190_000, 26, 20, 2, 100, i * TwoNodes.STEP), within(1e-3));
+                assertThat(s.mass()).isCloseTo(s.air(), within(1e-3));
+            }
         }
 
         private static final TwoNodes CABIN = new TwoNodes(72_000, 260_000, 5, 5.5, 270, 24);

@@ -432,10 +432,10 @@ class HarnessTest {
         void everyCircuitIsOnTheOneLineDiagramAndNothingCrosses(String demo) {
             Design d = Campers.demo(demo).orElseThrow().design();
             Wired w = Wired.of(d);
-            OneLine one = w.diagram();
+            OneLine one = w.sheets().whole();
 
             assertThat(one.crossings()).isZero();
-            assertThat(Wired.of(d).diagram()).isEqualTo(one);
+            assertThat(Wired.of(d).sheets().whole()).isEqualTo(one);
             for (Run r : w.harness().of(Run.Kind.CIRCUIT)) {
                 assertThat(one.symbol(r.id())).as(r.name()).isPresent();
             }
@@ -516,9 +516,9 @@ class HarnessTest {
             Design d = wired(load("pump", 84, 1, 1.5, 0.7, 0.4));
             Design bare = with(d, w -> w.withUnfused(true).withDisconnect(false));
 
-            assertThat(Wired.of(d).diagram().symbols()).extracting(OneLine.Symbol::kind)
+            assertThat(Wired.of(d).sheets().whole().symbols()).extracting(OneLine.Symbol::kind)
                     .contains(OneLine.Kind.SWITCH);
-            assertThat(Wired.of(bare).diagram().symbols()).extracting(OneLine.Symbol::id)
+            assertThat(Wired.of(bare).sheets().whole().symbols()).extracting(OneLine.Symbol::id)
                     .doesNotContain("main.fuse", "main.switch");
         }
     }
@@ -559,7 +559,7 @@ class HarnessTest {
                 assertThat(w.harness().feeding(id)).isPresent();
             }
             assertThat(w.takeOff().mass()).isNotNegative().isFinite();
-            assertThat(w.diagram().crossings()).isZero();
+            assertThat(w.sheets().whole().crossings()).isZero();
         }
     }
 

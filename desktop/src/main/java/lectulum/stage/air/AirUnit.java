@@ -52,7 +52,7 @@ public final class AirUnit implements StageUnit {
                         DampStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "air-breath", "Fresh air", "Sleepers, openings, fans, alarms",
                         "Nothing to breathe for yet.", BreathStudies.DISCIPLINE),
-                StudiesLeaf.leaf(bench, "air-gas", "Gas and fuel", "What is burnt, bottles, lockers",
+                StudiesLeaf.wide(bench, "air-gas", "Gas and fuel", "What is burnt, bottles, lockers",
                         "Nothing burns yet.", GasStudies.DISCIPLINE));
     }
 }

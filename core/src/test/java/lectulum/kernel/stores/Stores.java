@@ -3,7 +3,7 @@ package lectulum.kernel.stores;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/// A store that is drawn from or filled day by day.
+/// A store that is drawn from or filled day by day: what the rehearsal, which goes by the hour, is held against.
 ///
 /// @param level    at the start
 /// @param capacity ≥ 0
