@@ -3,6 +3,7 @@ package lectulum.air;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleBinaryOperator;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.assumed.Substances;
@@ -79,6 +80,10 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
         public double loss() {
             return area * u;
         }
+
+        private Face times(double k) {
+            return new Face(side, name, area, build, u * k, nx, ny, nz, absorbs, skin);
+        }
     }
 
     /// A window.
@@ -87,6 +92,9 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
     /// @param night \[W/(m² K)\]
     public record Pane(String thing, String name, Wall.Side side, double area, double u, double night, double gain,
             double nx, double ny, double nz) {
+        private Pane times(double k) {
+            return new Pane(thing, name, side, area, u * k, night * k, gain, nx, ny, nz);
+        }
     }
 
     public static Cabin of(Design d, Mode mode) {
@@ -106,7 +114,14 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
                 .mapToDouble(t -> t.size().length() * t.size().width() * t.size().height()).sum();
         double gross = Body.of(base, mode).volume();
         return new Cabin(m.faces, m.panes, Math.max(LEAST_AIR * gross, gross - taken), hard.floorArea(),
-                Assumed.value(d, raised ? Assumption.AIR_POPUP : Assumption.AIR_CHANGES), altitude, furniture, false);
+                Assumed.value(d, raised ? Assumption.AIR_POPUP : Assumption.AIR_CHANGES), altitude, furniture, false)
+                .losing(Assumed.value(d, Assumption.AIR_MEASURED));
+    }
+
+    /// The same with walls and panes that pass so many times as much.
+    public Cabin losing(double times) {
+        return new Cabin(faces.stream().map(f -> f.times(times)).toList(),
+                panes.stream().map(p -> p.times(times)).toList(), volume, floor, changes, altitude, furniture, open);
     }
 
     /// Whether every side's build-up is known.
@@ -145,9 +160,18 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
         return TwoNodes.of(floor, Math.max(1000, mass), glazed(night), change, opaque(), opaqueArea());
     }
 
-    /// Air that goes through the vents of a design by warmth and wind \[m³/s\].
-    public double through(Design d, double inside, double outside) {
-        return Vents.of(d).flow(inside, outside);
+    /// Air that goes through the vents of a design by warmth and wind \[m³/s\], by what it is inside and outside \[°C\].
+    public static DoubleBinaryOperator through(Design d) {
+        return Vents.of(d)::flow;
+    }
+
+    /// How damp its air settles at, while its panes take what is over, 0 to 1.
+    ///
+    /// @param vapour given off \[kg/s\]
+    /// @param flow   of air \[m³/s\]
+    public double damp(Design d, double inside, double outside, double vapour, double flow, boolean night) {
+        return Night.settled(this, inside, outside, Assumed.value(d, Assumption.AIR_HUMID), vapour, flow, night)
+                .humid();
     }
 
     /// Lost with the air that changes by itself \[W/K\].

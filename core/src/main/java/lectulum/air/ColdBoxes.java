@@ -23,7 +23,7 @@ import lectulum.units.Quantity;
 import lectulum.weather.MeanDay;
 
 /// Boxes that keep food cold, by ice or by a compressor, at the mean warmth of the month.
-final class ColdBoxes {
+public final class ColdBoxes {
     /// What is put in comes from a shelf \[°C\]; half of a box is walls and coils (assumed).
     private static final double SHELF = 20;
     private static final double ROOM = 0.5;
@@ -79,6 +79,21 @@ final class ColdBoxes {
                 .note("At the mean of the month, in the shade. What is planned for it is Power's; a box in the sun or a hot"
                         + " cabin takes more.")
                 .done());
+    }
+
+    /// A box with ice.
+    ///
+    /// @param ice that it starts with \[kg\]
+    public record Iced(ColdBox box, double ice) {
+    }
+
+    /// The boxes that ice keeps cold.
+    public static List<Iced> iced(Design d) {
+        List<Thing> boxes = d.things().stream().filter(t -> t.has(Aired.ColdStore.class)).toList();
+        return boxes.stream().map(t -> {
+            Aired.ColdStore store = t.feature(Aired.ColdStore.class).orElseThrow();
+            return new Iced(box(d, t, store, boxes.size()), store.ice());
+        }).filter(x -> x.ice > 0).toList();
     }
 
     private static double air(Design d) {

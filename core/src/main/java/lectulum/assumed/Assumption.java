@@ -249,6 +249,7 @@ public enum Assumption {
     AIR_BEARING("air.bearing"),
     AIR_TREES("air.trees"),
     AIR_NIGHTS("air.nights"),
+    AIR_MEASURED("air.measured"),
     AIR_PRICE("air.price"),
     AIR_COOKED("air.cooked"),
     AIR_WET("air.wet"),

@@ -25,6 +25,8 @@ public final class Body {
     private static final int NOSE_SAMPLES = 160;
     private static final int LEAN_STEPS = 6;
 
+    private static final ThreadLocal<Body> LAST = new ThreadLocal<>();
+
     private final Base base;
     private final double length;
     private final double halfWidth;
@@ -80,9 +82,19 @@ public final class Body {
         return of(base, Mode.ROAD);
     }
 
-    /// The body in a mode: a lifting top stands up in camp and at night.
+    /// The body in a mode: a lifting top stands up in camp and at night. The last one of a thread is kept, since most of an
+    /// analysis asks for the same.
     public static Body of(Base base, Mode mode) {
         double raised = mode == Mode.ROAD ? 0 : base.carcass().lift().map(Carcass.Lift::rise).orElse(0.0);
+        Body last = LAST.get();
+        if (last == null || last.base != base || last.raised != raised) {
+            last = made(base, raised);
+            LAST.set(last);
+        }
+        return last;
+    }
+
+    private static Body made(Base base, double raised) {
         return switch (base.shell()) {
             case Shell.Box box -> new Body(base, Nosing.NONE, RoofLine.flat(0, box.length(), box.height()),
                     Optional.empty(), raised);

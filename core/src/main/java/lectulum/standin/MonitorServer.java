@@ -1,11 +1,6 @@
 package lectulum.standin;
 
 import java.io.IOException;
-import java.io.OutputStream;
-import java.net.InetAddress;
-import java.net.ServerSocket;
-import java.net.Socket;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
@@ -18,51 +13,19 @@ import lectulum.power.TrueTrip;
 /// everyone who connects. The lines are described in docs/standin/monitor-protocol.md.
 public final class MonitorServer implements AutoCloseable {
     static final int MINUTES = 10;
-    private static final Instant START = Instant.parse("2031-07-18T00:00:00Z");
+    static final Instant START = Instant.parse("2031-07-18T00:00:00Z");
     private static final double VOLT_NOISE = 0.01;
     private static final double AMP_NOISE = 0.05;
-    private final ServerSocket socket;
-    private final TrueTrip trip;
-    private final long seed;
-    private volatile boolean closed;
+    private final TellingServer server;
 
     /// @param port 0 for any that is free
     /// @throws IOException where the port is taken
     public MonitorServer(int port, TrueTrip trip, long seed) throws IOException {
-        this.trip = trip;
-        this.seed = seed;
-        this.socket = new ServerSocket(port, 4, InetAddress.getLoopbackAddress());
-        Thread.ofVirtual().name("monitor-stand-in").start(this::serve);
+        this.server = new TellingServer("monitor-stand-in", port, to -> tell(trip, seed, to));
     }
 
     public int port() {
-        return socket.getLocalPort();
-    }
-
-    private void serve() {
-        while (!closed) {
-            try (Socket client = socket.accept()) {
-                OutputStream out = client.getOutputStream();
-                tell(trip, seed, line -> {
-                    try {
-                        out.write((line + "\n").getBytes(StandardCharsets.UTF_8));
-                    } catch (IOException e) {
-                        throw new Gone(e);
-                    }
-                });
-                out.flush();
-            } catch (Gone | IOException e) {
-                // Whoever listened has gone; the next one hears it from the beginning.
-            }
-        }
-    }
-
-    private static final class Gone extends RuntimeException {
-        private static final long serialVersionUID = 1;
-
-        Gone(IOException cause) {
-            super(cause);
-        }
+        return server.port();
     }
 
     /// All lines of a trip.
@@ -96,11 +59,6 @@ public final class MonitorServer implements AutoCloseable {
 
     @Override
     public void close() {
-        closed = true;
-        try {
-            socket.close();
-        } catch (IOException e) {
-            // It is closed either way.
-        }
+        server.close();
     }
 }

@@ -1,21 +1,28 @@
 package lectulum.trip;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleBinaryOperator;
 import lectulum.air.Cabin;
+import lectulum.air.ColdBoxes;
 import lectulum.air.Fires;
 import lectulum.air.Sleepers;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.balance.trip.TripStudies;
 import lectulum.design.Design;
+import lectulum.design.Mode;
 import lectulum.design.feature.Aired;
 import lectulum.design.outing.Outing;
 import lectulum.design.outing.OutingDay;
 import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
+import lectulum.figures.Amount;
 import lectulum.kernel.air.Breath;
 import lectulum.kernel.electric.Simulation;
 import lectulum.kernel.heat.TwoNodes;
@@ -23,6 +30,7 @@ import lectulum.kernel.statics.Statics;
 import lectulum.kernel.statics.Trip;
 import lectulum.power.TripPower;
 import lectulum.water.Water;
+import lectulum.units.Quantity;
 import lectulum.water.WaterUse;
 import lectulum.weather.MeanDay;
 
@@ -33,7 +41,8 @@ import lectulum.weather.MeanDay;
 /// @param heated days on which the heater had something to burn
 /// @param burnt in the room heater, over the trip, as it is counted there [Fires#amount]
 /// @param heat  given to the room \[J\]
-public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, double heated, double burnt, double heat) {
+public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, double heated, double burnt, double heat,
+        Full full) {
     private static final int DAY = 24;
     private static final double HOUR = 3600;
     private static final double BED = 22;
@@ -61,12 +70,81 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
     /// @param black   \[m³\]
     /// @param gas     \[kg\]
     /// @param fuel    of the heater \[m³\]
+    /// @param heat    given by the heater, mean \[W\]
+    /// @param food    provisions \[kg\]
+    /// @param ice     in the cold boxes \[kg\]
     /// @param dioxide \[ppm\]
+    /// @param humid   damp of the air inside, 0 to 1
     /// @param mass    loaded \[kg\]
     /// @param tongue  \[kg\]
     /// @param driving part of the hour on the road
     public record Hour(double outside, double inside, double charge, double sun, double load, double fresh, double grey,
-            double black, double gas, double fuel, double dioxide, double mass, double tongue, double driving) {
+            double black, double gas, double fuel, double heat, double food, double ice, double dioxide, double humid,
+            double mass,
+            double tongue, double driving) {
+    }
+
+    /// How the camper stands in an hour.
+    public Mode mode(int hour) {
+        int k = hour % DAY;
+        return hours.get(hour).driving > 0 ? Mode.ROAD : k >= BED || k < UP ? Mode.NIGHT : Mode.CAMP;
+    }
+
+    /// What is in a thing at the end of an hour.
+    ///
+    /// @param part 0 to 1
+    /// @param in   it, as [Hour] counts it
+    public record Filled(Thing thing, double part, Amount in) {
+    }
+
+    /// How full every tank, can, bottle and battery of a design is at the end of an hour: those of a use share alike.
+    public List<Filled> filled(Design d, int hour) {
+        Hour h = hours.get(hour);
+        List<Filled> all = new ArrayList<>();
+        for (Thing t : d.things()) {
+            t.tank().ifPresent(k -> {
+                double room = d.things().stream().flatMap(x -> x.tank().stream()).filter(x -> x.use() == k.use())
+                        .mapToDouble(Tank::capacity).sum();
+                double share = room > 0 ? k.capacity() / room : 0;
+                Quantity q = k.use() == Tank.Use.GAS ? Quantity.MASS : Quantity.VOLUME;
+                part(k.use(), h).ifPresent(part -> all.add(new Filled(t, part,
+                        new Amount(part * held(k.use()) * share, q))));
+            });
+            if (t.battery().isPresent() && !Double.isNaN(h.charge)) {
+                all.add(new Filled(t, h.charge, Amount.share(h.charge)));
+            }
+        }
+        return all;
+    }
+
+    private double held(Tank.Use use) {
+        return switch (use) {
+            case FRESH -> full.fresh;
+            case GREY -> full.grey;
+            case BLACK -> full.black;
+            case GAS -> full.gas;
+            case DIESEL, PETROL -> full.heats.filter(b -> b == use).isPresent() ? full.fuel : 0;
+        };
+    }
+
+    private OptionalDouble part(Tank.Use use, Hour h) {
+        return part(switch (use) {
+            case FRESH -> h.fresh;
+            case GREY -> h.grey;
+            case BLACK -> h.black;
+            case GAS -> h.gas;
+            case DIESEL, PETROL -> h.fuel;
+        }, held(use));
+    }
+
+    private static OptionalDouble part(double in, double room) {
+        return Double.isNaN(in) || room <= 0 ? OptionalDouble.empty() : OptionalDouble.of(Math.clamp(in / room, 0, 1));
+    }
+
+    /// What everything holds when it is full, as [Hour] counts it.
+    ///
+    /// @param heats what the tank of the heater holds
+    public record Full(double fresh, double grey, double black, double gas, double fuel, Optional<Tank.Use> heats) {
     }
 
     /// Something that fails.
@@ -123,14 +201,19 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
         private final boolean hasBlack;
         private final double freshFull;
         private final double flushed;
+        private final DoubleBinaryOperator vents;
         private final Optional<Aired.RoomHeater> heater;
         private final double gasFull;
         private final double gasDaily;
         private final double fuelFull;
+        private final List<ColdBoxes.Iced> boxes;
+        private final double[] ice;
+        private int filled;
         private int fed;
         private double gas;
         private double fuel;
         private double heat;
+        private double lastHeat;
         private double burnt;
 
         Run(Design d, Outing o, Cabin cabin, Water water, Optional<TripStudies.Loads> loads, double axle) {
@@ -158,8 +241,19 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     .mapToDouble(f -> Fires.amount(Aired.Energy.GAS, f.daily()).value()).sum();
             this.fuelFull = heater.filter(h -> h.burns() != Aired.Energy.GAS)
                     .flatMap(h -> Fires.stock(d, h.burns())).orElse(0.0);
+            this.vents = Cabin.through(d);
+            this.boxes = ColdBoxes.iced(d);
+            this.ice = boxes.stream().mapToDouble(ColdBoxes.Iced::ice).toArray();
             this.gas = gasFull;
             this.fuel = fuelFull;
+        }
+
+        private static Optional<Tank.Use> tankOf(Aired.Energy e) {
+            return switch (e) {
+                case DIESEL -> Optional.of(Tank.Use.DIESEL);
+                case PETROL -> Optional.of(Tank.Use.PETROL);
+                case GAS, MAINS, BATTERY, WOOD, KEROSENE, SPIRIT -> Optional.empty();
+            };
         }
 
         private double tank(Tank.Use use) {
@@ -181,6 +275,10 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     fresh.at = freshFull;
                     gas = gasFull;
                     fuel = fuelFull;
+                    filled = day;
+                    for (int i = 0; i < ice.length; i++) {
+                        ice[i] = boxes.get(i).ice();
+                    }
                 }
                 if (of.empties()) {
                     grey.at = 0;
@@ -191,9 +289,10 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     double out = air[k] + of.warmer();
                     double road = power.map(p -> p.hours().driving()[h]).orElseGet(() -> road(of, k(h)));
                     stores(h, of.use());
+                    melts(h, out);
                     state = warm(state, out, k, road, of.site() == OutingDay.Site.SOCKET);
                     ppm = breath(ppm, state.air(), out, k, road);
-                    all.add(hour(h, out, state.air(), ppm, road));
+                    all.add(hour(h, out, state.air(), ppm, damp(state.air(), out, k, road), road));
                 }
             }
             double home = home();
@@ -201,7 +300,9 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                     .filter(e -> e.getKey() == TripRules.TONGUE || e.getValue() < home)
                     .map(e -> new Stop(e.getKey(), e.getValue()))
                     .sorted(java.util.Comparator.comparingDouble(Stop::day).thenComparing(Stop::what)).toList();
-            return new Rehearsal(o, all, stops, fed / (double) DAY, burnt, heat);
+            return new Rehearsal(o, all, stops, fed / (double) DAY, burnt, heat,
+                    new Full(freshFull, grey.room, black.room, gasFull, fuelFull, heater.map(h -> h.burns())
+                            .flatMap(Run::tankOf)));
         }
 
         /// Day from which on it only goes home: what is gone by then is missed by nobody.
@@ -246,6 +347,17 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             });
         }
 
+        /// In the shade, as Cooling reckons with it.
+        private void melts(int h, double out) {
+            for (int i = 0; i < ice.length; i++) {
+                double hourly = boxes.get(i).box().ice(out) / DAY;
+                if (hourly > ice[i] + NOTHING) {
+                    fails(TripRules.ICE, (h + ice[i] / hourly) / DAY);
+                }
+                ice[i] = Math.max(0, ice[i] - hourly);
+            }
+        }
+
         private void breach(TripRules what, double part, double t, boolean counts) {
             if (counts && !Double.isNaN(part)) {
                 fails(what, t + part / DAY);
@@ -267,6 +379,7 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             boolean could = heater.filter(x -> burns(x, socket)).isPresent();
             fed += could ? 1 : 0;
             TwoNodes.State s = from;
+            double before = heat;
             for (int i = 0; i < 4; i++) {
                 TwoNodes.Stepped next = nodes.step(s, new TwoNodes.Round(out, out, people), could && road <= 0
                         ? new TwoNodes.Thermostat(Assumed.value(d, bed ? Assumption.AIR_NIGHT : Assumption.AIR_DAY),
@@ -275,6 +388,7 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                 s = next.state();
                 burn(next.power() * TwoNodes.STEP);
             }
+            lastHeat = heat - before;
             return s;
         }
 
@@ -308,15 +422,32 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             }
             boolean bed = k >= BED || k < UP;
             Sleepers s = Sleepers.of(d.brief(), bed ? Sleepers.Doing.ASLEEP : Sleepers.Doing.SEATED);
-            double flow = cabin.changes() * cabin.volume() / HOUR + cabin.through(d, inside, out);
-            return new Breath(cabin.volume(), bed ? s.breath() : s.breath() / 2).after(ppm, flow, HOUR);
+            return new Breath(cabin.volume(), bed ? s.breath() : s.breath() / 2).after(ppm, flow(inside, out), HOUR);
         }
 
-        private Hour hour(int h, double out, double inside, double ppm, double road) {
+        /// Nobody is in it on the road.
+        private double damp(double inside, double out, int k, double road) {
+            if (cabin.open() || !cabin.known() || cabin.volume() <= 0) {
+                return Double.NaN;
+            }
+            boolean bed = k >= BED || k < UP;
+            double vapour = road > 0
+                    ? 0
+                    : Sleepers.of(d.brief(), bed ? Sleepers.Doing.ASLEEP : Sleepers.Doing.SEATED).vapour();
+            return cabin.damp(d, inside, out, vapour, flow(inside, out), bed);
+        }
+
+        /// Air that changes by itself and through the vents \[m³/s\].
+        private double flow(double inside, double out) {
+            return cabin.changes() * cabin.volume() / HOUR + vents.applyAsDouble(inside, out);
+        }
+
+        private Hour hour(int h, double out, double inside, double ppm, double damp, double road) {
             double t = (h + 1) / (double) DAY;
             Optional<Simulation.Trace> trace = power.map(p -> p.course().trace());
             double mass = Double.NaN;
             double tongue = Double.NaN;
+            double food = Double.NaN;
             if (loads.isPresent()) {
                 TripStudies.Loads l = loads.get();
                 double f = freshFull > 0 ? l.water().fresh() * fresh.at / freshFull : 0;
@@ -324,9 +455,16 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
                 mass = l.rest() + f + g;
                 tongue = l.rest() * Statics.lever(l.centre(), axle) + f * Statics.lever(l.water().freshX(), axle)
                         + g * Statics.lever(l.water().greyX(), axle);
+                double since = t - filled;
                 for (Trip.Store s : l.stores()) {
-                    mass += s.left(t);
-                    tongue += s.left(t) * Statics.lever(s.x(), axle);
+                    mass += s.left(since);
+                    tongue += s.left(since) * Statics.lever(s.x(), axle);
+                }
+                if (!l.food().isEmpty()) {
+                    food = l.food().stream().mapToDouble(s -> Math.max(0, s.full() - s.daily() * since)).sum();
+                    if (food <= NOTHING && l.food().stream().anyMatch(s -> s.daily() * since > s.full() + NOTHING)) {
+                        fails(TripRules.FOOD, h / (double) DAY);
+                    }
                 }
                 double share = tongue / mass;
                 if (road > 0 && (share < d.brief().tongueLow() || share > d.brief().tongueHigh())) {
@@ -350,7 +488,8 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
             return new Hour(out, inside, trace.map(x -> x.state()[h]).orElse(Double.NaN),
                     trace.map(x -> x.sun()[h]).orElse(0.0), trace.map(x -> x.load()[h]).orElse(0.0), fresh.at,
                     hasGrey ? grey.at : Double.NaN, hasBlack ? black.at : Double.NaN, gasFull > 0 ? gas : Double.NaN,
-                    fuelFull > 0 ? fuel : Double.NaN, ppm, mass, tongue, road);
+                    fuelFull > 0 ? fuel : Double.NaN, lastHeat / HOUR, food,
+                    ice.length > 0 ? Arrays.stream(ice).sum() : Double.NaN, ppm, damp, mass, tongue, road);
         }
     }
 }

@@ -44,6 +44,9 @@ public final class RehearsalStudies {
         chart(book, r, "Fuel of the heater", "", Quantity.VOLUME, List.of("fuel"), List.of(Rehearsal.Hour::fuel));
         chart(book, r, "Carbon dioxide inside", "ppm", Quantity.COUNT, List.of("carbon dioxide"),
                 List.of(Rehearsal.Hour::dioxide));
+        chart(book, r, "Damp inside", "", Quantity.SHARE, List.of("damp"), List.of(Rehearsal.Hour::humid));
+        chart(book, r, "Food and ice", "", Quantity.MASS, List.of("food", "ice"),
+                List.of(Rehearsal.Hour::food, Rehearsal.Hour::ice));
         chart(book, r, "On the ball", "", Quantity.MASS, List.of("tongue"), List.of(Rehearsal.Hour::tongue));
         chart(book, r, "Loaded", "", Quantity.MASS, List.of("trailer"), List.of(Rehearsal.Hour::mass));
         return book.done();
@@ -65,9 +68,13 @@ public final class RehearsalStudies {
         row(table, "Toilet", h.black(), Quantity.VOLUME);
         row(table, "Gas", h.gas(), Quantity.MASS);
         row(table, "Fuel of the heater", h.fuel(), Quantity.VOLUME);
+        row(table, "Food", h.food(), Quantity.MASS);
+        row(table, "Ice", h.ice(), Quantity.MASS);
+        row(table, "Heater gives", h.heat(), Quantity.POWER);
         row(table, "Inside", h.inside(), Quantity.TEMPERATURE);
         row(table, "Outside", h.outside(), Quantity.TEMPERATURE);
         table.row("Carbon dioxide", Sentence.of("{0} ppm", Amount.count(Math.rint(h.dioxide() / 10) * 10)));
+        row(table, "Damp inside", h.humid(), Quantity.SHARE);
         row(table, "Loaded", h.mass(), Quantity.MASS);
         row(table, "On the ball", h.tongue(), Quantity.MASS);
         return table.done();
@@ -100,21 +107,39 @@ public final class RehearsalStudies {
 
     /// Every trip beside the others.
     public static Listing beside(Rehearsals all) {
-        Listing.Maker table = new Listing.Maker("").words("Trip", "First that fails").numbers("days", "lowest charge",
-                "lowest inside", "fresh water left");
-        for (Rehearsal r : all.all()) {
-            double charge = r.hours().stream().mapToDouble(Rehearsal.Hour::charge).filter(x -> !Double.isNaN(x)).min()
-                    .orElse(Double.NaN);
-            double inside = r.hours().stream().mapToDouble(Rehearsal.Hour::inside).min().orElse(Double.NaN);
-            table.row(r.outing().name(),
-                    r.stops().isEmpty()
-                            ? Sentence.of("nothing")
-                            : Sentence.of("{0}, {1}", what(r.stops().getFirst().what()),
-                                    when(r.stops().getFirst().day())),
-                    r.outing().days().size(), cell(charge, Quantity.SHARE), cell(inside, Quantity.TEMPERATURE),
-                    cell(r.hours().isEmpty() ? Double.NaN : r.hours().getLast().fresh(), Quantity.VOLUME));
+        Listing.Maker table = table("Trip");
+        all.all().forEach(r -> row(table, Sentence.of("{0}", r.outing().name()), r));
+        return table.done();
+    }
+
+    /// The trips that two designs share, each as it goes with the one and with the other.
+    public static Listing against(String one, Rehearsals ones, String other, Rehearsals others) {
+        Listing.Maker table = table("Trip and variant");
+        for (Rehearsal r : ones.all()) {
+            others.of(r.outing().id()).ifPresent(x -> {
+                row(table, Sentence.of("{0}: {1}", r.outing().name(), one), r);
+                row(table, Sentence.of("{0}: {1}", r.outing().name(), other), x);
+            });
         }
         return table.done();
+    }
+
+    private static Listing.Maker table(String what) {
+        return new Listing.Maker("").words(what, "First that fails").numbers("days", "lowest charge",
+                "lowest inside", "fresh water left");
+    }
+
+    private static void row(Listing.Maker table, Sentence name, Rehearsal r) {
+        double charge = r.hours().stream().mapToDouble(Rehearsal.Hour::charge).filter(x -> !Double.isNaN(x)).min()
+                .orElse(Double.NaN);
+        double inside = r.hours().stream().mapToDouble(Rehearsal.Hour::inside).min().orElse(Double.NaN);
+        table.row(name,
+                r.stops().isEmpty()
+                        ? Sentence.of("nothing")
+                        : Sentence.of("{0}, {1}", what(r.stops().getFirst().what()),
+                                when(r.stops().getFirst().day())),
+                r.outing().days().size(), cell(charge, Quantity.SHARE), cell(inside, Quantity.TEMPERATURE),
+                cell(r.hours().isEmpty() ? Double.NaN : r.hours().getLast().fresh(), Quantity.VOLUME));
     }
 
     private static Object cell(double value, Quantity q) {
@@ -134,6 +159,8 @@ public final class RehearsalStudies {
             case BLACK -> "the toilet is full";
             case GAS -> "gas is gone";
             case FUEL -> "the heater's fuel is gone";
+            case FOOD -> "the food is gone";
+            case ICE -> "the ice has melted";
             case COLD -> "below {0} inside";
             case HOT -> "above {1} inside";
             case TONGUE -> "the tongue leaves its band";

@@ -114,7 +114,7 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
             case POWER, FRESH, TONGUE, GREY, BLACK, GAS, FUEL -> Severity.WARN;
             // Who names no frost has not asked to be warm in it.
             case COLD -> Outside.frost(d) ? Severity.WARN : Severity.NOTE;
-            case HOT, EMPTY -> Severity.NOTE;
+            case HOT, EMPTY, FOOD, ICE -> Severity.NOTE;
         };
     }
 
@@ -127,6 +127,8 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
             case BLACK -> "{0}: the toilet is full on {1}";
             case GAS -> "{0}: the gas is gone on {1}";
             case FUEL -> "{0}: the heater's fuel is gone on {1}";
+            case FOOD -> "{0}: the food is gone on {1}";
+            case ICE -> "{0}: the ice of a cold box has melted on {1}";
             case COLD -> "{0}: below {2} inside on {1}";
             case HOT -> "{0}: above {3} inside on {1}";
             case TONGUE -> "{0}: the tongue leaves its band on {1}";
@@ -140,6 +142,8 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
                 "Power, Trip shows the hours. A night with a socket in between, more panels, or less that runs.";
             case FRESH, GREY, BLACK -> "Filled up and emptied on the way, or as Water proposes.";
             case GAS, FUEL -> "Filled up on the way, or a larger store.";
+            case FOOD -> "Provisions last the nights of the brief; bought on the way, or more at the start.";
+            case ICE -> "Bought on the way, or more at the start: Air, Cooling.";
             case COLD -> "The heater is too weak, has nothing to burn, or there is none: Air, Warmth.";
             case HOT -> "Shade, a fan, a white roof: Air, Cooling.";
             case TONGUE -> "On the road, with the tanks as they are then: Balance, Trip.";
@@ -159,7 +163,7 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         return switch (rule) {
             case FRESH -> own(d, first.outing(), every(day), x -> x.withFills(true).withEmpties(true),
                     Sentence.of("Filled up and emptied every {0} days", every(day)));
-            case GAS, FUEL -> own(d, first.outing(), every(day), x -> x.withFills(true),
+            case GAS, FUEL, FOOD, ICE -> own(d, first.outing(), every(day), x -> x.withFills(true),
                     Sentence.of("Filled up every {0} days", every(day)));
             case GREY, BLACK -> own(d, first.outing(), every(day), x -> x.withEmpties(true),
                     Sentence.of("Emptied every {0} days", every(day)));

@@ -11,6 +11,8 @@ public enum TripRules implements Rule {
     BLACK("rehearsal.black", "in which hour is the toilet full"),
     GAS("rehearsal.gas", "in which hour is the gas gone"),
     FUEL("rehearsal.fuel", "in which hour is the heater's fuel gone"),
+    FOOD("rehearsal.food", "on which day is the food gone"),
+    ICE("rehearsal.ice", "in which hour has the ice of a cold box melted"),
     COLD("rehearsal.cold", "does it get cold inside"),
     HOT("rehearsal.hot", "does it get hot inside"),
     TONGUE("rehearsal.tongue", "does the tongue leave its band"),

@@ -293,8 +293,8 @@ public final class WaterStudies {
         int rows = probes ? PROBES : 4;
         for (int i = 1; i <= rows; i++) {
             double z = probes ? s.level(s.gross() * i / rows) : s.height() * i / rows;
-            double in = s.volume(z) * scale(s, k);
-            table.row(sender(v.level()).map(x -> Sentence.of("{0}, {1} Ω", Amount.m(z),
+            double in = s.volume(z) * Senders.scale(s, k);
+            table.row(Senders.of(t).map(x -> Sentence.of("{0}, {1} Ω", Amount.m(z),
                     Math.round(x.ohms(z / s.height())))).orElse(Sentence.of("{0}", Amount.m(z))), Amount.litres(in),
                     Amount.kg(in * DENSITY), Amount.m(t.place().z() + v.wall() + s.centre(z)));
         }
@@ -302,19 +302,6 @@ public final class WaterStudies {
         if (probes) {
             book.note("The heights are where its probes belong: a third, two thirds, full.");
         }
-    }
-
-    /// Litres that it is said to hold against those of its size.
-    private static double scale(TankShape s, Tank k) {
-        return s.gross() > 0 ? k.capacity() / s.gross() : 1;
-    }
-
-    private static Optional<Sender> sender(Plumbed.Level level) {
-        return switch (level) {
-            case FLOAT_US -> Optional.of(Sender.US);
-            case FLOAT_EU -> Optional.of(Sender.EU);
-            case NONE, PROBES -> Optional.empty();
-        };
     }
 
     /// What one reading says of each tank with a sender, on the level and on a slope; nothing where no tank has one.
@@ -326,7 +313,7 @@ public final class WaterStudies {
         Listing.Maker table = new Listing.Maker("").words("Tank").numbers("on the level", "nose up", "nose down");
         boolean any = false;
         for (Thing t : tanks) {
-            Optional<Sender> sender = sender(Tanks.vessel(t).level()).filter(y -> t.has(Plumbed.Vessel.class));
+            Optional<Sender> sender = Senders.of(t);
             if (sender.isPresent()) {
                 any = true;
                 table.row(t.name(), read(t, sender.get(), ohms, x, 0), read(t, sender.get(), ohms, x, pitch),
@@ -351,7 +338,7 @@ public final class WaterStudies {
         double wall = 2 * Tanks.vessel(t).wall();
         return Sender
                 .mean(part * s.height(), x, 0, t.size().length() - wall, t.size().width() - wall, s.height(), pitch, 0)
-                .<Object>map(z -> Amount.litres(s.volume(z) * scale(s, t.tank().orElseThrow())))
+                .<Object>map(z -> Amount.litres(s.volume(z) * Senders.scale(s, t.tank().orElseThrow())))
                 .orElse("not to be told");
     }
 

@@ -53,9 +53,14 @@ public record WaterUse(double drink, double cook, double dishes, double wash, do
                 people.purge, people.waste, false);
     }
 
+    /// As the style of the brief says it, whatever own trips measured.
+    public static WaterUse styled(Design d) {
+        return of(d.brief(), Assumed.value(d, Assumption.WATER_CAMP), Assumed.value(d, Assumption.WATER_PURGE));
+    }
+
     /// As the brief says it, brought to what own trips measured.
     public static WaterUse of(Design d) {
-        WaterUse u = of(d.brief(), Assumed.value(d, Assumption.WATER_CAMP), Assumed.value(d, Assumption.WATER_PURGE));
+        WaterUse u = styled(d);
         double k = learnt(d).value();
         return new WaterUse(u.drink * k, u.cook * k, u.dishes * k, u.wash * k, u.shower * k, u.flush * k, u.purge * k,
                 u.waste * k, Assumed.value(d, Assumption.WATER_CARRIED) >= 0.5);

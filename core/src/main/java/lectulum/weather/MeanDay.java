@@ -3,6 +3,7 @@ package lectulum.weather;
 import lectulum.assumed.Climates;
 import lectulum.design.brief.Climate;
 import lectulum.kernel.weather.Band;
+import lectulum.kernel.weather.SolarDay;
 
 /// The mean day of a month (days of Klein, in Duffie and Beckman).
 public final class MeanDay {
@@ -32,6 +33,11 @@ public final class MeanDay {
     /// Mean of it \[°C\]: what water in tanks and pipes of a site has, never below 1 °C.
     public static double water(double latitude, int month, Climate climate) {
         return Math.max(1, Climates.of(climate).temperature(of(month), latitude < 0, 0));
+    }
+
+    /// How high the sun stands in an hour of it \[rad\], negative at night.
+    public static double sun(double latitude, int month, int hour) {
+        return new SolarDay(of(month), latitude).height(hour, 0);
     }
 
     /// Warmest hour of it \[°C\].

@@ -24,6 +24,7 @@ import lectulum.design.outing.Outing;
 import lectulum.design.outing.OutingDay;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
+import lectulum.design.thing.Size;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
@@ -155,6 +156,91 @@ class RehearsalTest {
             assertThat(r.heat()).isPositive();
             assertThat(fuel * 0.8 * 35.95e9).isCloseTo(r.heat(), within(1.0));
             assertThat(r.burnt()).isCloseTo(fuel, within(1e-12));
+        }
+
+        /// Over whole days ice melts as Cooling says, and what is eaten is what the brief's nights share.
+        @Test
+        void iceMeltsAsCoolingSays() {
+            Design d = camper().plus(thing("box", 8, 1, -0.4).with(new Size(0.6, 0.4, 0.4))
+                    .with(new Aired.ColdStore(0.45, 3, 8, 12)));
+            Analysis a = Analysis.of(d);
+            Rehearsal r = usual(a);
+            double days = a.figures().value("cold.box.days");
+
+            assertThat(days).isBetween(1.0, 60.0);
+            for (int day = 1; day <= r.hours().size() / 24 && day < days; day++) {
+                assertThat(r.hours().get(24 * day - 1).ice()).isCloseTo(12 * (1 - day / days), within(1e-9));
+            }
+        }
+
+        @Test
+        void iceThatIsGoneIsNamedAndBoughtAgain() {
+            Design d = camper().plus(thing("box", 8, 1, -0.4).with(new Size(0.6, 0.4, 0.4))
+                    .with(new Aired.ColdStore(0.45, 3, 8, 3)));
+            OutingDay[] week = Collections.nCopies(7, OutingDay.USUAL.withWarmer(10)).toArray(OutingDay[]::new);
+            Rehearsal gone = first(days(d, week));
+            double stop = stop(gone, TripRules.ICE);
+            week[1] = week[1].withFills(true);
+            Rehearsal bought = first(days(d, week));
+
+            assertThat(stop).isGreaterThan(0);
+            assertThat(gone.hours().get((int) Math.ceil(stop * 24)).ice()).isZero();
+            assertThat(bought.hours().get(24).ice()).isGreaterThan(gone.hours().get(24).ice());
+        }
+
+        @Test
+        void foodLastsTheNightsOfTheBriefAndNoLonger() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            double nights = d.brief().nights();
+            Rehearsal r = first(days(d, Collections.nCopies((int) nights + 4, OutingDay.USUAL)
+                    .toArray(OutingDay[]::new)));
+            double full = r.hours().getFirst().food() / (1 - 1 / (24 * nights));
+
+            assertThat(r.hours().get((int) (12 * nights) - 1).food()).isCloseTo(full / 2, within(1e-9));
+            assertThat(r.hours().getLast().food()).isZero();
+            assertThat(stop(r, TripRules.FOOD)).isCloseTo(nights, within(0.05));
+        }
+
+        /// Vapour that comes in and is breathed goes out or onto panes: air inside is never drier than air outside made warm.
+        @Test
+        void dampIsNeverLessThanThatOfOutside() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            for (Rehearsal r : Analysis.of(d).of(Rehearsals.DISCIPLINE).all()) {
+                for (Rehearsal.Hour h : r.hours()) {
+                    double out = 0.85 * lectulum.kernel.air.Vapour.saturated(Math.min(h.outside(), h.inside()))
+                            / (273.15 + h.outside());
+                    double in = h.humid() * lectulum.kernel.air.Vapour.saturated(h.inside()) / (273.15 + h.inside());
+                    assertThat(h.humid()).isBetween(0.0, 1.0);
+                    if (h.humid() < 1 - 1e-9) {
+                        assertThat(in).isGreaterThan(0.98 * out);
+                    }
+                }
+            }
+        }
+
+        /// What is shown in the tanks of the picture adds up to what the hour says.
+        @ParameterizedTest
+        @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+        void thePictureHoldsWhatTheHourHolds(String demo) {
+            Design d = Campers.demo(demo).orElseThrow().design();
+            Rehearsal r = usual(Analysis.of(d));
+            for (int h = 0; h < r.hours().size(); h += 5) {
+                List<Rehearsal.Filled> all = r.filled(d, h);
+                Rehearsal.Hour hour = r.hours().get(h);
+                assertThat(all).allMatch(f -> f.part() >= 0 && f.part() <= 1);
+                assertThat(all.stream().filter(f -> f.thing().tank().filter(k -> k.use() == Tank.Use.FRESH).isPresent())
+                        .mapToDouble(f -> f.in().value()).sum()).isCloseTo(hour.fresh(), within(1e-12));
+            }
+        }
+
+        @Test
+        void theCamperIsOnTheRoadInCampAndAtNightInTurn() {
+            Rehearsal r = first(days(camper(), OutingDay.USUAL.withDriving(3 * 3600), OutingDay.USUAL));
+
+            assertThat(java.util.stream.IntStream.range(0, 24).mapToObj(r::mode).map(m -> m.name().charAt(0))
+                    .map(String::valueOf).collect(java.util.stream.Collectors.joining()))
+                    .isEqualTo("NNNNNNNCCRRRCCCCCCCCCCNN");
+            assertThat(r.mode(24 + 10)).isEqualTo(lectulum.design.Mode.CAMP);
         }
 
         @Test

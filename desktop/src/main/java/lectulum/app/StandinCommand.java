@@ -4,14 +4,19 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import lectulum.design.Design;
 import lectulum.power.TrueTrip;
+import lectulum.standin.CampServer;
 import lectulum.standin.LevelServer;
 import lectulum.standin.MonitorServer;
 import lectulum.standin.ScaleServer;
+import lectulum.standin.TellingServer;
 import lectulum.standin.TrueMasses;
+import lectulum.trip.TrueCamp;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -19,7 +24,8 @@ import picocli.CommandLine.Spec;
 
 /// Stand-ins for outside devices.
 @Command(name = "standin", description = "Runs a stand-in for an outside device.", subcommands = {
-        StandinCommand.Scale.class, StandinCommand.Level.class, StandinCommand.Monitor.class})
+        StandinCommand.Scale.class, StandinCommand.Level.class, StandinCommand.Monitor.class,
+        StandinCommand.Tanks.class, StandinCommand.Weather.class})
 final class StandinCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -28,6 +34,53 @@ final class StandinCommand implements Callable<Integer> {
     public Integer call() {
         spec.commandLine().usage(spec.commandLine().getOut());
         return 0;
+    }
+
+    /// What every stand-in is told.
+    static final class Served {
+        @Option(names = "--seed", description = "Which truth is hidden. Default: ${DEFAULT-VALUE}.")
+        private long seed = 1;
+
+        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
+        private double seconds = Double.POSITIVE_INFINITY;
+
+        @Spec(Spec.Target.MIXEE)
+        private CommandSpec spec;
+
+        /// Says where it listens, and stays.
+        Integer stay(String name, int port) throws InterruptedException {
+            PrintWriter out = spec.commandLine().getOut();
+            out.println(name + " on port " + port + " of this machine.");
+            out.flush();
+            var never = new CountDownLatch(1);
+            if (Double.isInfinite(seconds)) {
+                never.await();
+            } else {
+                never.await(Math.round(seconds * 1000), TimeUnit.MILLISECONDS);
+            }
+            return 0;
+        }
+    }
+
+    /// A project that is out for some days.
+    static final class Outing {
+        private static final int MOST_DAYS = 60;
+
+        @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
+        private String file;
+
+        @Option(names = "--days", description = "Days of the trip, 1 to 60. Default: ${DEFAULT-VALUE}.")
+        private int days = 4;
+
+        @Spec(Spec.Target.MIXEE)
+        private CommandSpec spec;
+
+        Design design() throws IOException {
+            if (days < 1 || days > MOST_DAYS) {
+                throw new CommandLine.ParameterException(spec.commandLine(), "--days is 1 to " + MOST_DAYS + ".");
+            }
+            return Input.of(file).project().design();
+        }
     }
 
     /// A deck scale with a project on it.
@@ -40,41 +93,22 @@ final class StandinCommand implements Callable<Integer> {
         @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
         private int port = 7070;
 
-        @Option(names = "--seed", description = "Which truth is hidden. Default: ${DEFAULT-VALUE}.")
-        private long seed = 1;
-
         @Option(names = "--step", description = "Step of the decks in kg. Default: ${DEFAULT-VALUE}.")
         private double step = 10;
 
         @Option(names = "--case", description = "Load case that stands there. Default: ${DEFAULT-VALUE}.")
         private String loadCase = "departure";
 
-        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
-        private double seconds = Double.POSITIVE_INFINITY;
-
-        @Spec
-        private CommandSpec spec;
+        @Mixin
+        private Served served;
 
         @Override
         public Integer call() throws IOException, InterruptedException {
             Design design = Input.of(file).project().design();
-            PrintWriter out = spec.commandLine().getOut();
-            TrueMasses truth = TrueMasses.of(design, design.loadCase(loadCase), seed);
-            try (ScaleServer server = new ScaleServer(port, truth, step, 0.4, seed)) {
-                out.println("The scale listens on port " + server.port() + " of this machine.");
-                out.flush();
-                stay(seconds);
+            TrueMasses truth = TrueMasses.of(design, design.loadCase(loadCase), served.seed);
+            try (ScaleServer server = new ScaleServer(port, truth, step, 0.4, served.seed)) {
+                return served.stay("The scale listens", server.port());
             }
-            return 0;
-        }
-    }
-
-    private static void stay(double seconds) throws InterruptedException {
-        var never = new CountDownLatch(1);
-        if (Double.isInfinite(seconds)) {
-            never.await();
-        } else {
-            never.await(Math.round(seconds * 1000), java.util.concurrent.TimeUnit.MILLISECONDS);
         }
     }
 
@@ -85,24 +119,14 @@ final class StandinCommand implements Callable<Integer> {
         @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
         private int port = 7071;
 
-        @Option(names = "--seed", description = "Which site it stands on. Default: ${DEFAULT-VALUE}.")
-        private long seed = 1;
-
-        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
-        private double seconds = Double.POSITIVE_INFINITY;
-
-        @Spec
-        private CommandSpec spec;
+        @Mixin
+        private Served served;
 
         @Override
         public Integer call() throws IOException, InterruptedException {
-            PrintWriter out = spec.commandLine().getOut();
-            try (LevelServer server = new LevelServer(port, seed)) {
-                out.println("The level listens on port " + server.port() + " of this machine.");
-                out.flush();
-                stay(seconds);
+            try (LevelServer server = new LevelServer(port, served.seed)) {
+                return served.stay("The level listens", server.port());
             }
-            return 0;
         }
     }
 
@@ -111,39 +135,67 @@ final class StandinCommand implements Callable<Integer> {
             "A battery monitor that tells a made-up trip with a project in fast time, until it is stopped.",
             "Its lines are described in docs/standin/monitor-protocol.md."})
     static final class Monitor implements Callable<Integer> {
-        private static final int MOST_DAYS = 60;
-
-        @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
-        private String file;
-
         @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
         private int port = 7072;
 
-        @Option(names = "--seed", description = "Which truth is hidden. Default: ${DEFAULT-VALUE}.")
-        private long seed = 1;
+        @Mixin
+        private Outing outing;
 
-        @Option(names = "--days", description = "Days of the trip, 1 to 60. Default: ${DEFAULT-VALUE}.")
-        private int days = 4;
-
-        @Option(names = "--for", description = "Seconds after which it stops by itself. Default: never.")
-        private double seconds = Double.POSITIVE_INFINITY;
-
-        @Spec
-        private CommandSpec spec;
+        @Mixin
+        private Served served;
 
         @Override
         public Integer call() throws IOException, InterruptedException {
-            if (days < 1 || days > MOST_DAYS) {
-                throw new CommandLine.ParameterException(spec.commandLine(), "--days is 1 to " + MOST_DAYS + ".");
+            TrueTrip trip = TrueTrip.of(outing.design(), outing.days, served.seed);
+            try (MonitorServer server = new MonitorServer(port, trip, served.seed)) {
+                return served.stay("The monitor listens", server.port());
             }
-            Design design = Input.of(file).project().design();
-            PrintWriter out = spec.commandLine().getOut();
-            try (MonitorServer server = new MonitorServer(port, TrueTrip.of(design, days, seed), seed)) {
-                out.println("The monitor listens on port " + server.port() + " of this machine.");
-                out.flush();
-                stay(seconds);
+        }
+    }
+
+    /// Senders of the tanks of a project on a trip.
+    @Command(name = "tanks", description = {
+            "Tank senders that tell a made-up trip with a project in fast time, until they are stopped.",
+            "Their lines are described in docs/standin/camp-protocol.md."})
+    static final class Tanks implements Callable<Integer> {
+        @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
+        private int port = 7073;
+
+        @Mixin
+        private Outing outing;
+
+        @Mixin
+        private Served served;
+
+        @Override
+        public Integer call() throws IOException, InterruptedException {
+            TrueCamp camp = TrueCamp.of(outing.design(), outing.days, served.seed);
+            try (TellingServer server = CampServer.tanks(port, camp, served.seed)) {
+                return served.stay("The tank senders listen", server.port());
             }
-            return 0;
+        }
+    }
+
+    /// A weather station and a heat meter in a project on a trip.
+    @Command(name = "weather", description = {
+            "A weather station with a heat meter that tells a made-up trip with a project in fast time, until it is stopped.",
+            "Its lines are described in docs/standin/camp-protocol.md."})
+    static final class Weather implements Callable<Integer> {
+        @Option(names = "--port", description = "Port, 0 for any. Default: ${DEFAULT-VALUE}.")
+        private int port = 7074;
+
+        @Mixin
+        private Outing outing;
+
+        @Mixin
+        private Served served;
+
+        @Override
+        public Integer call() throws IOException, InterruptedException {
+            TrueCamp camp = TrueCamp.of(outing.design(), outing.days, served.seed);
+            try (TellingServer server = CampServer.weather(port, camp, served.seed)) {
+                return served.stay("The weather station listens", server.port());
+            }
         }
     }
 }

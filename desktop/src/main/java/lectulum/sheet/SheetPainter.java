@@ -317,7 +317,7 @@ public final class SheetPainter {
     }
 
     /// A thing's outline in pixels.
-    static double[][] outline(Projection p, State state, Thing thing, boolean plan) {
+    public static double[][] outline(Projection p, State state, Thing thing, boolean plan) {
         Base base = state.design().base();
         Solid solid = Solid.of(thing.size(), thing.at(state.mode()));
         double t = base.tongueLength();

@@ -36,6 +36,11 @@ public record State(History history, Analysis analysis, Analysis baseline, List<
     public record Ghost(String thing, Placement place) {
     }
 
+    /// The same in another mode, with nothing selected.
+    public State in(Mode other) {
+        return new State(history, analysis, baseline, List.of(), other, loadCase, units, stage, trial, ghosts);
+    }
+
     public Project project() {
         return history.now();
     }

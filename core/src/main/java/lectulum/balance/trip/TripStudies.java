@@ -112,7 +112,10 @@ public final class TripStudies {
     ///
     /// @param rest   everything that does not change \[kg\]
     /// @param centre of it behind the ball \[m\]
-    public record Loads(double rest, double centre, Trip.Water water, List<Trip.Store> stores) {
+    /// @param food   provisions
+    /// @param stores all that is used up evenly, food among them
+    public record Loads(double rest, double centre, Trip.Water water, List<Trip.Store> food,
+            List<Trip.Store> stores) {
     }
 
     /// At the departure.
@@ -125,7 +128,9 @@ public final class TripStudies {
         double[] grey = tanks(rig, Tank.Use.GREY).orElse(new double[]{0, rig.axle});
         double freshThere = start.loadCase().fresh() * fresh[0];
         double greyThere = start.loadCase().waste() * grey[0];
-        List<Trip.Store> stores = stores(rig, start, days);
+        List<Trip.Store> food = food(rig, start, days);
+        List<Trip.Store> stores = new ArrayList<>(food);
+        stores.addAll(fuel(rig, start, days));
         double used = stores.stream().mapToDouble(Trip.Store::full).sum();
         double drawn = fresh[0] > 0 ? water.figures().value("water.fresh.usable") * DENSITY / fresh[0] : Water.USABLE;
         double usable = Math.max(0, freshThere - (1 - drawn) * fresh[0]);
@@ -133,7 +138,7 @@ public final class TripStudies {
         double moment = start.mass() * start.roll().x() - usable * fresh[1] - greyThere * grey[1]
                 - stores.stream().mapToDouble(s -> s.full() * s.x()).sum();
         return new Loads(rest, rest > 0 ? moment / rest : 0,
-                new Trip.Water(fresh[1], usable, grey[1], greyThere, grey[0], use, returned(water)), stores);
+                new Trip.Water(fresh[1], usable, grey[1], greyThere, grey[0], use, returned(water)), food, stores);
     }
 
     private static void outside(Rig rig, Study.Notebook book, Trip.Point least, Trip.Point most) {
@@ -153,23 +158,25 @@ public final class TripStudies {
                         Amount.share(high(rig))));
     }
 
-    /// Food and fuel, used evenly over the trip.
-    private static List<Trip.Store> stores(Rig rig, LoadedState start, double days) {
-        List<Trip.Store> stores = new ArrayList<>();
-        for (Thing t : rig.design.things()) {
-            double x = rig.base().tongueLength() + t.place().x();
-            if (t.role() == Role.PROVISIONS) {
-                double mass = start.loadCase().times(t) * t.mass().value();
-                stores.add(new Trip.Store(x, mass, mass / days, rig.assumed(Assumption.TRIP_KEEP)));
-            }
-            boolean fuel = t.tank().map(k -> k.use() == Tank.Use.GAS || k.use() == Tank.Use.PETROL
-                    || k.use() == Tank.Use.DIESEL).orElse(false);
-            if (fuel) {
-                double mass = start.loadCase().contents(t);
-                stores.add(new Trip.Store(x, mass, mass / 2 / days, 0));
-            }
-        }
-        return stores;
+    /// Food, used evenly over the trip; part of it stays as rubbish.
+    private static List<Trip.Store> food(Rig rig, LoadedState start, double days) {
+        return rig.design.things().stream().filter(t -> t.role() == Role.PROVISIONS).map(t -> {
+            double mass = start.loadCase().times(t) * t.mass().value();
+            return new Trip.Store(x(rig, t), mass, mass / days, rig.assumed(Assumption.TRIP_KEEP));
+        }).toList();
+    }
+
+    /// Half of the fuel is used over the trip.
+    private static List<Trip.Store> fuel(Rig rig, LoadedState start, double days) {
+        return rig.design.things().stream().filter(t -> t.tank().filter(k -> k.use() == Tank.Use.GAS
+                || k.use() == Tank.Use.PETROL || k.use() == Tank.Use.DIESEL).isPresent()).map(t -> {
+                    double mass = start.loadCase().contents(t);
+                    return new Trip.Store(x(rig, t), mass, mass / 2 / days, 0);
+                }).toList();
+    }
+
+    private static double x(Rig rig, Thing t) {
+        return rig.base().tongueLength() + t.place().x();
     }
 
     private static void chart(Rig rig, Trip trip, Study.Notebook book) {

@@ -10,7 +10,7 @@ import lectulum.units.Quantity;
 /// @param warmer  than the mean day of the month \[K\]
 /// @param sun     as a part of that of the mean day
 /// @param use     of water, as a part of the usual one
-/// @param fills   fresh water, gas, fuel and ice are filled up in the morning
+/// @param fills   fresh water, gas, fuel, food and ice are filled up in the morning
 /// @param empties grey water and toilet are emptied in the morning
 @RecordBuilder
 public record OutingDay(@Means(value = "On the road", of = Quantity.DURATION, high = 43_200) double driving, Site site,

@@ -85,7 +85,7 @@ public record WetPanes(double inside, double outside, double humid, double sourc
             each.add(TAKES * p.area * Math.max(0, v - at(p.celsius)));
         }
         double pressure = Vapour.pressure(v, inside);
-        return new Settled(pressure / Vapour.saturated(inside), Vapour.dewPoint(pressure), each, fog);
+        return new Settled(Math.min(1, pressure / Vapour.saturated(inside)), Vapour.dewPoint(pressure), each, fog);
     }
 
     /// Fresh air that keeps a surface dry \[m³/s\]; infinite where no amount does.

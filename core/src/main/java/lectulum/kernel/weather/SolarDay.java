@@ -105,6 +105,21 @@ public record SolarDay(int day, double latitude) {
         return Math.toRadians(15 * ((solar < 0 ? solar + HOURS : solar) - 12));
     }
 
+    /// Sine of how high it stands.
+    private double up(double w) {
+        double phi = Math.toRadians(latitude);
+        double delta = declination();
+        return StrictMath.sin(phi) * StrictMath.sin(delta)
+                + StrictMath.cos(phi) * StrictMath.cos(delta) * StrictMath.cos(w);
+    }
+
+    /// How high it stands in the middle of an hour \[rad\], negative under the horizon.
+    ///
+    /// @param hour of the clock, 0 to 23
+    public double height(int hour, double offset) {
+        return StrictMath.asin(Math.clamp(up(angle(hour, offset)), -1, 1));
+    }
+
     /// Irradiance on a tilted panel in one hour \[W/m²\]: beam, sky and ground (isotropic sky, ground of 0.2).
     ///
     /// @param hour    of the clock, 0 to 23
@@ -121,8 +136,7 @@ public record SolarDay(int day, double latitude) {
         double east = -StrictMath.cos(delta) * StrictMath.sin(w);
         double north = StrictMath.cos(phi) * StrictMath.sin(delta)
                 - StrictMath.sin(phi) * StrictMath.cos(delta) * StrictMath.cos(w);
-        double up = StrictMath.sin(phi) * StrictMath.sin(delta)
-                + StrictMath.cos(phi) * StrictMath.cos(delta) * StrictMath.cos(w);
+        double up = up(w);
         double facing = east * StrictMath.sin(tilt) * StrictMath.sin(azimuth)
                 + north * StrictMath.sin(tilt) * StrictMath.cos(azimuth) + up * StrictMath.cos(tilt);
         double beam = Math.max(0, facing) / Math.max(up, LOWEST);

@@ -16,8 +16,7 @@ import lectulum.layout.Layout;
 import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Motion;
 import lectulum.layout.outside.OutsideStudies;
-import lectulum.layout.people.People;
-import lectulum.layout.people.Pose;
+import lectulum.sheet.Folk;
 import lectulum.sheet.FormPainter;
 import lectulum.sheet.Pen;
 import lectulum.sheet.Projection;
@@ -31,7 +30,7 @@ import lectulum.workbench.State;
 /// What Layout draws over the things: people where they lie, sit and stand, what doors and drawers sweep, what folds out
 /// in camp, and the open hatch.
 final class LayoutLayer {
-    /// How solid a tent is drawn, and who lies in it above the camper.
+    /// How solid a tent is drawn.
     private static final double TENT = 0.55;
 
     private final Pen pen;
@@ -57,7 +56,7 @@ final class LayoutLayer {
                 tents();
             }
         }
-        people();
+        Folk.paint(pen, p, state);
     }
 
     /// What reaches out of the plan ends where the side view begins.
@@ -136,23 +135,5 @@ final class LayoutLayer {
             pen.dashed("select", 1.5);
             pen.path(s.at(s.open()).stream().map(q -> new double[]{x(q[0]), z(q[1])}).toList(), false);
         });
-    }
-
-    private void people() {
-        FormPainter forms = new FormPainter(pen);
-        double roof = state.analysis().of(Layout.DISCIPLINE).bodies().get(state.mode()).overhead();
-        for (Pose pose : state.analysis().of(People.DISCIPLINE).poses().getOrDefault(state.mode(), List.of())) {
-            Posed body = pose.posed();
-            if (pose.z() > roof) {
-                new FormPainter(pen, TENT).paint(body, Facing.PLAN, x(0), p.py(0), p.scale(), p.scale(),
-                        SystemGroup.CARGO, p.scale());
-            } else {
-                forms.paint(body, Facing.PLAN, x(0), p.py(0), p.scale(), p.scale(), SystemGroup.CARGO, p.scale());
-            }
-            pen.point(pose.name(), x(pose.x()), p.py(pose.y()), 0.06 * p.scale(), 11, Labels.Rank.PERSON);
-            if (p.sideShown()) {
-                forms.paint(body, Facing.SIDE, x(0), z(0), p.scale(), -p.scale(), SystemGroup.CARGO, p.scale());
-            }
-        }
     }
 }

@@ -1,13 +1,11 @@
 package lectulum.stage.power;
 
-import java.io.IOException;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.design.Range;
@@ -15,7 +13,6 @@ import lectulum.design.wiring.Measured;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.drawing.Listing;
-import lectulum.parts.Background;
 import lectulum.parts.Ledger;
 import lectulum.power.Recalibration;
 import lectulum.power.wiring.TestStudies;
@@ -23,9 +20,11 @@ import lectulum.power.wiring.Wired;
 import lectulum.stage.AssumedEntry;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
+import lectulum.stage.Listener;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
 import lectulum.standin.MonitorLog;
+import lectulum.standin.TimedLog;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -33,27 +32,20 @@ import lectulum.workbench.Workbench;
 
 /// The wiring is tested joint by joint, and the plan is brought to what a battery monitor measured.
 final class MeasureLeaf implements Leaf.Page {
-    private static final String HERE = "localhost";
     private static final int PORT = 7072;
     private static final double WATT_HOUR = 3600;
 
     private final Workbench bench;
-    private final Background worker = new Background("battery monitor");
     private final Ledger<TestStudies.Line> sheet = new Ledger<>("Test sheet",
             "Nothing is wired yet: add a battery and something that draws power.");
-    private final TextField host = new TextField(HERE);
-    private final TextField port = new TextField(String.valueOf(PORT));
-    private final Label said = StudyPane.words("", "faint");
+    private final Listener<MonitorLog> monitor = new Listener<>("monitor", "Monitor", PORT, MonitorLog::read,
+            TimedLog::heard, this::heard);
     private final VBox found = new VBox(8);
-    private final Button read = new Button("Read the monitor");
-    private final Button stop = new Button("Stop");
     private final Button take = new Button("Take what was measured");
     private final Button leave = new Button("Leave it");
     private final AssumedEntry assumed;
     private final Node page;
     private Optional<MonitorLog> log = Optional.empty();
-    private volatile boolean stopped;
-    private volatile String refused = "";
     private State state;
 
     private MeasureLeaf(Workbench bench) {
@@ -72,42 +64,29 @@ final class MeasureLeaf implements Leaf.Page {
                 .number("Extra", 80, Quantity.RESISTANCE, l -> or(l.extra()));
         sheet.setPrefHeight(270);
         sheet.setMinHeight(270);
-        host.setId("monitor-host");
-        host.setAccessibleText("Host of the monitor");
-        port.setId("monitor-port");
-        port.setAccessibleText("Port of the monitor");
-        port.setPrefWidth(70);
-        read.setId("monitor-read");
-        stop.setId("monitor-stop");
         take.setId("monitor-take");
         leave.setId("monitor-leave");
-        said.setId("monitor-said");
-        read.setOnAction(e -> listen());
-        stop.setOnAction(e -> stopped = true);
         take.getStyleClass().add("primary");
         take.setOnAction(e -> log.ifPresent(l -> {
             bench.edit(recalibration(l).taken());
             log = Optional.empty();
-            said.setText("Taken into the plan. Undo brings the old figures back.");
+            monitor.say("Taken into the plan. Undo brings the old figures back.");
             fill();
         }));
         leave.setOnAction(e -> {
             log = Optional.empty();
-            said.setText("Left as it was.");
+            monitor.say("Left as it was.");
             fill();
         });
-        HBox row = new HBox(8, new Label("Monitor at"), host, port, read, stop);
-        row.getStyleClass().add("row");
         VBox test = panel("Test of the wiring",
                 "Battery at rest, one device on at a time. Volts at the battery, volts at the device, amps. What is lost"
                         + " beyond the wires is a bad joint.",
                 sheet);
-        VBox monitor = panel("What a battery monitor says",
+        VBox measured = panel("What a battery monitor says",
                 "Any monitor that speaks the open lines of docs/standin/monitor-protocol.md; one that stands in for it comes"
                         + " along: lectulum standin monitor FILE.",
-                row, said, found);
-        page = Pages.content(new VBox(10, test, monitor, assumed));
-        busy(false);
+                monitor, found);
+        page = Pages.content(new VBox(10, test, measured, assumed));
         fill();
     }
 
@@ -141,7 +120,7 @@ final class MeasureLeaf implements Leaf.Page {
 
     @Override
     public boolean settled() {
-        return worker.settled();
+        return monitor.settled();
     }
 
     @Override
@@ -152,47 +131,9 @@ final class MeasureLeaf implements Leaf.Page {
         fill();
     }
 
-    private void busy(boolean is) {
-        read.setDisable(is);
-        stop.setVisible(is);
-        stop.setManaged(is);
-    }
-
-    private void listen() {
-        int number;
-        try {
-            number = Integer.parseInt(port.getText().strip());
-        } catch (NumberFormatException e) {
-            said.setText("A port is a number such as " + PORT + ".");
-            return;
-        }
-        String at = host.getText().strip();
-        stopped = false;
-        busy(true);
-        said.setText("Listening…");
-        worker.run(() -> {
-            try {
-                return Optional.of(MonitorLog.read(at, number, () -> stopped));
-            } catch (IOException e) {
-                refused = e.getMessage();
-                return Optional.<MonitorLog>empty();
-            }
-        }, done -> {
-            busy(false);
-            log = done;
-            said.setText(done.map(this::told).orElse(refused));
-            fill();
-        }, sentence -> {
-            busy(false);
-            said.setText(sentence);
-        });
-    }
-
-    private String told(MonitorLog l) {
-        return l.lines() + " lines, " + l.days() + (l.days() == 1 ? " whole day" : " whole days")
-                + (l.dropped() > 0 ? ", " + l.dropped() + " lines dropped that cannot be right" : "")
-                + (l.gaps() > 0 ? ", " + l.gaps() + " gaps" : "")
-                + (l.unreliable() ? ". Too many are bad: this monitor is not to be trusted." : ".");
+    private void heard(MonitorLog l) {
+        log = Optional.of(l);
+        fill();
     }
 
     private Recalibration recalibration(MonitorLog l) {

@@ -12,12 +12,17 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.analysis.Analysis;
 import lectulum.design.Design;
+import lectulum.design.Variant;
 import lectulum.design.outing.Outing;
 import lectulum.design.outing.OutingDay;
+import lectulum.parts.Background;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
 import lectulum.parts.Words;
+import lectulum.sheet.SheetGlance;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -33,6 +38,9 @@ import lectulum.workbench.Workbench;
 
 /// One trip on one timeline: its days, its curves, and what is so at any hour of it.
 final class RehearsalLeaf implements Leaf.Page {
+    private static final double FORM = 300;
+    private static final double THEN = 210;
+    private static final double HIGH = 340;
     private final Bench bench;
     private final Workbench work;
     private final ComboBox<String> trips = new ComboBox<>();
@@ -44,8 +52,15 @@ final class RehearsalLeaf implements Leaf.Page {
     private final FlowPane buttons = new FlowPane(6, 6, own, more, fewer, remove);
     private final Slider slider = new Slider(0, 1, 0);
     private final VBox then = new VBox();
+    private final SheetGlance picture;
     private final VBox curves = new VBox();
     private final VBox beside = new VBox(6);
+    private final ComboBox<String> other = new ComboBox<>();
+    private final HBox against = new HBox(8, new Label("Against the variant"), other);
+    private final Background worker = new Background("rehearsal of another variant");
+    private Optional<Rehearsals> theirs = Optional.empty();
+    private String asked = "";
+    private Analysis askedOf;
     private final VBox each = new VBox();
     private final VBox day = new VBox();
     private final Node page;
@@ -100,19 +115,34 @@ final class RehearsalLeaf implements Leaf.Page {
             work.edit("Without a trip", d -> d.withOutings(
                     d.outings().stream().filter(o -> !o.id().equals(gone)).toList()));
         });
+        picture = new SheetGlance(bench.theme(), HIGH);
+        picture.setId("trip-picture");
+        other.setId("trip-other");
+        other.setConverter(Words.by(id -> variant(id).map(Variant::name).orElse("none")));
+        other.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                show(state);
+            }
+        });
+        against.getStyleClass().add("row");
         slider.setId("trip-hour");
         slider.setAccessibleText("Hour of the trip");
         slider.valueProperty().addListener((o, was, now) -> showHour());
         Label title = new Label("Side by side");
         title.getStyleClass().add("heading");
-        VBox table = panel(title, beside);
-        VBox planned = panel(new HBox(8, new Label("Trip"), trips), buttons, each, days, day);
-        VBox hour = panel(slider, then);
-        planned.setPrefWidth(400);
-        hour.setPrefWidth(330);
-        HBox.setHgrow(planned, Priority.ALWAYS);
-        HBox.setHgrow(hour, Priority.ALWAYS);
-        this.page = Pages.content(new VBox(10, table, new HBox(10, planned, hour), curves));
+        VBox table = panel(title, beside, against);
+        VBox list = new VBox(8, new HBox(8, new Label("Trip"), trips), buttons, each);
+        VBox single = new VBox(8, days, day);
+        single.setMinWidth(FORM);
+        single.setMaxWidth(FORM);
+        HBox.setHgrow(list, Priority.ALWAYS);
+        VBox planned = panel(new HBox(16, list, single));
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        then.setMinWidth(THEN);
+        Label hour = new Label("Hour by hour");
+        hour.getStyleClass().add("heading");
+        this.page = Pages.content(
+                new VBox(10, table, planned, panel(hour, slider, new HBox(12, picture, then)), curves));
     }
 
     static Leaf leaf(Bench bench) {
@@ -197,15 +227,68 @@ final class RehearsalLeaf implements Leaf.Page {
         }
         each.getChildren().clear();
         r.ifPresent(x -> each.getChildren().add(StudyPane.table(RehearsalStudies.days(x), s.style())));
-        beside.getChildren().setAll(StudyPane.table(RehearsalStudies.beside(all), s.style()));
+        variants(all);
         showDay();
         showHour();
     }
 
+    private Optional<Variant> variant(String id) {
+        return state.project().variants().stream().filter(v -> v.id().equals(id)).findFirst();
+    }
+
+    /// The trips of this variant, beside those of the one it is run against.
+    private void variants(Rehearsals mine) {
+        List<String> ids = new ArrayList<>(List.of(""));
+        String current = state.project().variant().id();
+        state.project().variants().stream().map(Variant::id).filter(id -> !id.equals(current)).forEach(ids::add);
+        against.setVisible(ids.size() > 1);
+        against.setManaged(ids.size() > 1);
+        showing = true;
+        if (!ids.equals(other.getItems())) {
+            other.getItems().setAll(ids);
+        }
+        if (other.getValue() == null || !ids.contains(other.getValue())) {
+            other.setValue("");
+        }
+        showing = false;
+        Optional<Variant> chosen = variant(other.getValue());
+        chosen.filter(v -> !state.analysis().sketched()).ifPresent(v -> {
+            if (!v.id().equals(asked) || state.analysis() != askedOf) {
+                asked = v.id();
+                askedOf = state.analysis();
+                run(v, askedOf);
+            }
+        });
+        boolean known = chosen.isPresent() && theirs.isPresent() && chosen.get().id().equals(asked);
+        beside.getChildren().setAll(StudyPane.table(known
+                ? RehearsalStudies.against(state.project().variant().name(), mine, chosen.get().name(), theirs.get())
+                : RehearsalStudies.beside(mine), state.style()));
+    }
+
+    private void run(Variant v, Analysis mine) {
+        theirs = Optional.empty();
+        worker.run(() -> mine.next(v.design()).of(Rehearsals.DISCIPLINE), done -> {
+            if (v.id().equals(asked) && mine == askedOf) {
+                theirs = Optional.of(done);
+                show(state);
+            }
+        }, sentence -> beside.getChildren().setAll(StudyPane.words(sentence, "hint")));
+    }
+
+    @Override
+    public boolean settled() {
+        return worker.settled();
+    }
+
     private void showHour() {
         then.getChildren().clear();
-        rehearsals().of(trip).ifPresent(r -> then.getChildren()
-                .add(StudyPane.table(RehearsalStudies.at(r, (int) Math.round(slider.getValue())), state.style())));
+        rehearsals().of(trip).filter(r -> !r.hours().isEmpty()).ifPresent(r -> {
+            int hour = Math.clamp((int) Math.round(slider.getValue()), 0, r.hours().size() - 1);
+            then.getChildren().add(StudyPane.table(RehearsalStudies.at(r, hour), state.style()));
+            picture.show(state.in(r.mode(hour)), SheetLook.PLAIN.withBelow(6).withStill(
+                    (pen, projection, s, hatches) -> new HourLayer(pen, projection, s, r, hour).paint()),
+                    "The camper at this hour, as full as it is then");
+        });
     }
 
     private void showDay() {

@@ -21,6 +21,6 @@ public final class TripUnit implements StageUnit {
 
     @Override
     public List<Leaf> leaves(Bench bench) {
-        return List.of(RehearsalLeaf.leaf(bench), Leaf.sheet());
+        return List.of(RehearsalLeaf.leaf(bench), MeasuredLeaf.leaf(bench), Leaf.sheet());
     }
 }
