@@ -33,6 +33,10 @@ public abstract class TimedLog {
     private int gaps;
     private boolean ended;
 
+    TimedLog() {
+        // Nothing was heard yet.
+    }
+
     /// What a kind of line does to the sums.
     enum Taken {
         GOOD, BAD, UNKNOWN
