@@ -6,6 +6,7 @@ import lectulum.figures.Stage;
 /// What is checked of gas and fuel.
 public enum GasRules implements Rule {
     FLAME("gas.flame", "does smoke come into a room where people sleep"),
+    EXHAUST("gas.exhaust", "does smoke leave away from openings"),
     STORED("gas.stored", "do bottles and fuel stand apart from the cabin"),
     LOCKER("gas.locker", "can gas that leaks out of a bottle leave its locker"),
     SHORT("gas.short", "does the gas last the trip"),

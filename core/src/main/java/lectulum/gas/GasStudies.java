@@ -88,6 +88,7 @@ public final class GasStudies {
             all.add(line(d, uses, cabin));
         }
         all.add(stored(d, bottles));
+        Exhausts.of(d).ifPresent(all::add);
         return all;
     }
 
@@ -347,6 +348,7 @@ public final class GasStudies {
                         .limit(1).mapToObj(b -> Mend.assumed(Assumption.GAS_BORE, b,
                                 Sentence.of("A gas line of {0} inside", Amount.sag(b))));
             }
+            case EXHAUST -> about.stream().flatMap(t -> Exhausts.remedies(d, t));
             case FUEL -> Stream.empty();
         };
     }

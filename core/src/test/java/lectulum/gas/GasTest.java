@@ -11,20 +11,24 @@ import static org.assertj.core.api.Assertions.within;
 import lectulum.design.Mode;
 import lectulum.air.Cabin;
 import lectulum.assumed.Assumption;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
 import lectulum.design.envelope.Envelope;
 import lectulum.design.feature.Aired;
+import lectulum.design.feature.Feature;
 import lectulum.design.feature.Fuelled;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.units.Style;
+import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 
 /// Bottles, burners, lockers and fuel of whole campers.
@@ -162,5 +166,55 @@ class GasTest {
         }
         assertThat(value(d, "gas.explosive")).isCloseTo(seconds, within(2.0));
         assertThat(value(d.with(d.settings().with(Assumption.AIR_CHANGES.id(), 10)), "gas.explosive")).isNaN();
+    }
+
+    /// Smoke that leaves near an opening or under one comes in again.
+    @Nested
+    class Smoke {
+        private static Thing heater() {
+            return thing("heater", 5, 1.5, 0).with(new Aired.RoomHeater(Aired.Energy.DIESEL, 500, 2000, 0.8, true));
+        }
+
+        private static Thing window(double x, double z) {
+            return thing("window", 3, x, 0.9).withMount(Mount.SET_IN).with(new Size(0.6, 0.03, 0.4))
+                    .with(new Placement(x, 0.9, z, 0))
+                    .with(new Feature.Opening(0.5, 0.35, Feature.Opening.Leaf.SLIDING, 0, true, false));
+        }
+
+        private static Thing outlet(double x, double y) {
+            return thing("out", 0.3, x, y).withMount(Mount.OUTSIDE).with(new Size(0.06, 0.06, 0.1))
+                    .with(new Placement(x, y, -0.14, 0)).with(new Aired.SmokeOutlet());
+        }
+
+        private static Optional<Finding> said(Thing... things) {
+            return Analysis.of(box(things)).findings().stream().filter(f -> f.rule() == GasRules.EXHAUST).findFirst();
+        }
+
+        @Test
+        void thatIsNotDrawnIsAskedFor() {
+            assertThat(said(heater()).orElseThrow().severity()).isEqualTo(Severity.NOTE);
+            assertThat(said()).isEmpty();
+            everyRemedyMends(Analysis.of(box(heater(), window(1.5, 0.9))), GasRules.EXHAUST);
+        }
+
+        @Test
+        void nearAWindowStops() {
+            Finding near = said(heater(), window(1.5, 0.4), outlet(2.2, 0.8)).orElseThrow();
+            double away = Math.hypot(2.17 - 1.8, 0.4 + 0.04);
+
+            assertThat(near.severity()).isEqualTo(Severity.STOP);
+            assertThat(near.things()).containsExactly("out", "window");
+            assertThat(value(box(heater(), window(1.5, 0.4), outlet(2.2, 0.8)), "exhaust.out.away"))
+                    .isCloseTo(Math.hypot(away, 0.055), within(1e-9));
+            everyRemedyMends(Analysis.of(box(heater(), window(1.5, 0.4), outlet(2.2, 0.8))), GasRules.EXHAUST);
+        }
+
+        @Test
+        void underAWindowStopsHoweverHighItIs() {
+            assertThat(said(heater(), window(1.5, 1.3), outlet(1.4, 0.85)).orElseThrow().title().text(Style.PLAIN))
+                    .contains("is under window");
+            assertThat(said(heater(), window(1.5, 1.3), outlet(2.0, 0.85))).isEmpty();
+            assertThat(said(heater(), window(1.5, 1.3), outlet(1.4, -0.85))).isEmpty();
+        }
     }
 }

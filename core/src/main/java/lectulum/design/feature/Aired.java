@@ -131,6 +131,10 @@ public sealed interface Aired extends Feature {
         }
     }
 
+    /// Smoke of a burner leaves here.
+    record SmokeOutlet() implements Aired {
+    }
+
     /// Keeps food cold.
     ///
     /// @param loss  \[W/K\] as counted in tenths

@@ -103,6 +103,7 @@ public final class FeatureKind {
             kind(Aired.RoomHeater.class, "a room heater",
                     t -> new Aired.RoomHeater(Aired.Energy.DIESEL, 900, 2000, 0.8, true)),
             kind(Aired.Cooler.class, "an air conditioner", t -> new Aired.Cooler(1500, 2.9)),
+            kind(Aired.SmokeOutlet.class, "an outlet of smoke", t -> new Aired.SmokeOutlet()),
             kind(Aired.Alarm.class, "an alarm", t -> new Aired.Alarm(Aired.Alarm.Danger.CARBON_MONOXIDE)),
             kind(Aired.ColdStore.class, "a cold box", t -> new Aired.ColdStore(0.8, 4, 10, 0)),
             kind(Fuelled.Burner.class, "a burner",
