@@ -35,6 +35,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
+import lectulum.figures.drawing.Chart;
 import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
 import lectulum.kernel.flow.Accumulator;
@@ -64,7 +65,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static final double HARD = 20_000;
     private static final double TOO_HARD = 60_000;
     private static final double PLAYS = Math.toRadians(3);
-    private static final double TRAPPED = 20e-6;
+    private static final double TRAPPED = Levelling.TRAPPED;
     private static final int MOST_DRAINS = 8;
     private static final double FOAM = 0.036;
     /// A pipe that only passes the floor \[m\], and pressure up to which a pump is worked by hand or foot.
@@ -367,6 +368,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         if (!plan.wastes().isEmpty()) {
             all.add(drains(plan));
         }
+        levelled(d, plan).ifPresent(all::add);
         if (plan.runs().isEmpty()) {
             return all;
         }
@@ -436,6 +438,52 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             }
         }
         return open;
+    }
+
+    /// How it stands best to be emptied.
+    private static Optional<Study> levelled(Design d, PipePlan plan) {
+        Levelling l = new Levelling(d, plan, drained(plan.standing(),
+                (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS)), Assumed.value(d, Assumption.PIPE_SLOPE)));
+        if (!l.any()) {
+            return Optional.empty();
+        }
+        List<Levelling.Way> all = l.all();
+        Levelling.Way level = l.at(0, 0);
+        Levelling.Way best = Levelling.best(all);
+        Study.Notebook book = new Study.Notebook("water-level", Stage.WATER, "How it stands to be emptied", "");
+        Sentence tried = Sentence.of("{0} ways to stand, up to 5° each way", all.size());
+        book.figure("level.stays", "Stays in tanks and pipes, level", level.left(), Quantity.VOLUME,
+                "flat floors and low points", tried, SOURCE);
+        book.figure("level.least", "Stays as it stands best", best.left(), Quantity.VOLUME,
+                "flat floors and low points", tried, SOURCE);
+        book.figure("level.pitch", "Best with its nose up by", Math.toRadians(best.pitch()), Quantity.ANGLE,
+                "least tilt that empties all", tried, SOURCE);
+        book.figure("level.roll", "and its right side down by", Math.toRadians(best.roll()), Quantity.ANGLE,
+                "least tilt that empties all", tried, SOURCE);
+        int steps = (int) Math.round(2 * Levelling.MOST / Levelling.STEP) + 1;
+        double[] pitch = new double[steps];
+        double[] tanks = new double[steps];
+        double[] pipes = new double[steps];
+        for (int i = 0; i < steps; i++) {
+            Levelling.Way w = l.at(i * Levelling.STEP - Levelling.MOST, best.roll());
+            pitch[i] = Math.toRadians(w.pitch());
+            tanks[i] = w.tanks();
+            pipes[i] = w.pipes();
+        }
+        book.chart(new Chart("Stays behind, by pitch", "nose up", Quantity.ANGLE, "", Quantity.VOLUME,
+                List.of(new Chart.Curve("in tanks", pitch, tanks), new Chart.Curve("in pipes", pitch, pipes)),
+                List.of()));
+        List<String> never = Levelling.never(all);
+        if (!never.isEmpty()) {
+            book.note("No way to stand empties {0}.", String.join(", ", never));
+        } else if (!best.standing().isEmpty()) {
+            book.note("No one way empties all at once: as it stands best, {0} still keeps water.",
+                    String.join(", ", best.standing()));
+        } else if (best.pipes() > Levelling.TRAPPED) {
+            book.note("Tanks and waste pipes run dry so; the supply pipes still keep water, which a drain at their low points"
+                    + " lets out.");
+        }
+        return Optional.of(book.done());
     }
 
     private static Study lowPoints(Design d, PipePlan plan) {
