@@ -23,6 +23,8 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
+import lectulum.kernel.air.Openings;
+import lectulum.kernel.air.Breath;
 import lectulum.kernel.air.Glaser;
 import lectulum.kernel.air.Vapour;
 import lectulum.kernel.air.WetPanes;
@@ -88,8 +90,42 @@ public final class DampStudies {
         panes(c, n, open, shut, book);
         List<Study> all = new ArrayList<>();
         all.add(book.done());
+        if (!d.brief().people().isEmpty()) {
+            all.add(joint(d, c, n));
+        }
         all.add(walls(d, c, n, open));
         return all;
+    }
+
+    /// Air that keeps people well and the coldest pane dry at once, and what it costs to warm.
+    private static Study joint(Design d, Cabin c, Cold n) {
+        Study.Notebook book = new Study.Notebook("air-joint", Stage.AIR, "Air for people and panes together", "");
+        double people = new Breath(Math.max(0.1, c.volume()), Sleepers.of(d.brief(), Sleepers.Doing.ASLEEP).breath())
+                .needs(Breath.GOOD);
+        WetPanes night = new WetPanes(n.inside, n.outside, n.humid, n.vapour);
+        double dry = c.panes().stream()
+                .mapToDouble(p -> night.dry(WetPanes.Pane.of(p.area(), p.night(), BuildUp.WALL, n.inside, n.outside)
+                        .celsius(), 1))
+                .max().orElse(0);
+        double air = Double.isFinite(dry) ? Math.max(people, dry) : people;
+        double heat = Openings.carries(air, c.altitude()) * (n.inside - n.outside);
+        book.figure("air.joint.flow", "Fresh air for both", air, Quantity.AIR_FLOW, "the larger of the two",
+                Sentence.of("{0} for breath, {1} for dry panes", new Amount(people, Quantity.AIR_FLOW),
+                        Double.isFinite(dry) ? new Amount(dry, Quantity.AIR_FLOW) : "no amount"),
+                SOURCE);
+        book.figure("air.joint.heat", "Warming it takes", heat, Quantity.POWER, "ρ c Q ΔT",
+                Sentence.of("{0} inside, {1} outside", new Amount(n.inside, Quantity.TEMPERATURE),
+                        new Amount(n.outside, Quantity.TEMPERATURE)),
+                SOURCE);
+        Fires.heater(d).flatMap(t -> t.feature(Aired.RoomHeater.class)).ifPresent(h -> {
+            Amount burnt = Fires.amount(h.burns(), heat * NIGHT / h.efficiency());
+            book.figure("air.joint.fuel", "Burnt for it in a night", burnt.value(), burnt.quantity(),
+                    "heat × 8 h / (efficiency × heating value)", Sentence.of("{0}", h.burns().label()), SOURCE);
+        });
+        if (!Double.isFinite(dry)) {
+            book.note("No amount of air keeps the coldest pane dry: cover it, or double it.");
+        }
+        return book.note("Shutting vents saves that heat and costs dry walls and good air.").done();
     }
 
     private static void panes(Cabin c, Cold n, WetPanes.Settled open, WetPanes.Settled shut, Study.Notebook book) {

@@ -36,6 +36,7 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
+import lectulum.figures.Figures;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.kernel.heat.BuildUp;
@@ -502,5 +503,19 @@ class AirTest {
 
     private static Substance any(SplittableRandom chance) {
         return Substance.values()[chance.nextInt(Substance.values().length)];
+    }
+
+    /// The air that is wanted serves the hungrier of the two, and its heat is what the night would burn for it.
+    @Test
+    void airForPeopleAndPanesIsTheLargerOfTheTwo() {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        Figures f = Analysis.of(d).figures();
+        double heat = f.value("air.joint.heat");
+
+        assertThat(f.value("air.joint.flow")).isGreaterThanOrEqualTo(f.value("air.breath.need") - 1e-12);
+        assertThat(heat / f.value("air.joint.flow")).isCloseTo(
+                1.204 * Math.pow(1 - 2.25577e-5 * 300, 5.25588) * 1006
+                        * (15 - lectulum.weather.Outside.coldest(d)), within(1.0));
+        assertThat(f.value("air.joint.fuel")).isCloseTo(heat * 8 * 3600 / (0.8 * 35.95e9), within(1e-9));
     }
 }
