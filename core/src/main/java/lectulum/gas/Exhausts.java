@@ -75,8 +75,9 @@ final class Exhausts {
             }
         }
         return Optional.of(book.listing(table.done())
-                .caution("Smoke leaves away from openings, to the side that is not slept on, and never under a skirt. Makers'"
-                        + " distances rule; an alarm for carbon monoxide stays on.")
+                .caution(
+                        "Smoke leaves away from openings, to the side that is not slept on, and never under a skirt. Makers'"
+                                + " distances rule; an alarm for carbon monoxide stays on.")
                 .done());
     }
 

@@ -480,8 +480,9 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             book.note("No one way empties all at once: as it stands best, {0} still keeps water.",
                     String.join(", ", best.standing()));
         } else if (best.pipes() > Levelling.TRAPPED) {
-            book.note("Tanks and waste pipes run dry so; the supply pipes still keep water, which a drain at their low points"
-                    + " lets out.");
+            book.note(
+                    "Tanks and waste pipes run dry so; the supply pipes still keep water, which a drain at their low points"
+                            + " lets out.");
         }
         return Optional.of(book.done());
     }

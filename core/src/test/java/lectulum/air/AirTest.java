@@ -514,8 +514,7 @@ class AirTest {
 
         assertThat(f.value("air.joint.flow")).isGreaterThanOrEqualTo(f.value("air.breath.need") - 1e-12);
         assertThat(heat / f.value("air.joint.flow")).isCloseTo(
-                1.204 * Math.pow(1 - 2.25577e-5 * 300, 5.25588) * 1006
-                        * (15 - lectulum.weather.Outside.coldest(d)), within(1.0));
+                1.204 * Math.pow(1 - 2.25577e-5 * 500, 5.25588) * 1006 * 21, within(0.01));
         assertThat(f.value("air.joint.fuel")).isCloseTo(heat * 8 * 3600 / (0.8 * 35.95e9), within(1e-9));
     }
 }
