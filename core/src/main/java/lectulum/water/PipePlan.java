@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
@@ -28,11 +29,12 @@ import lectulum.space.Body;
 /// @param runs   pipes, each with its corners
 /// @param net    the cold side; empty without anything that feeds it
 /// @param taps   open taps of the net, in order along the main
-/// @param hot    water that stands in the hot line to each tap that has one \[m³\]
+/// @param hot    the hot line to each tap that has one
+/// @param heated the cold side with the heater, its feed and the hot lines; empty without one
 /// @param wastes pipes to the grey tank
 /// @param suction line to the pump
 public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeNetwork.Tap> taps, List<Hot> hot,
-        List<Waste> wastes, Optional<PipeNetwork.Pipe> suction) {
+        Optional<PipeNetwork> heated, List<Waste> wastes, Optional<PipeNetwork.Pipe> suction) {
     private static final double PRESSURE = 138_000;
     /// A regulator gives 10 kPa less for every litre a minute (assumed) \[Pa per m³/s\].
     private static final double SITE_FALL = 10_000 * 60_000.0;
@@ -42,8 +44,12 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
     private static final double TEE = 60;
     private static final double TEE_INSERT = 90;
     private static final double ENDS = 60;
+    private static final double HEATER = 80;
+    private static final double CHECK = 100;
     private static final double STRAINER = 120;
     private static final double DIRTY = 3;
+    /// In the hot line \[°C\].
+    private static final double HOT = 50;
     private static final double SUCTION_BORE = 0.0127;
     private static final double WALL_OFF = 0.05;
     /// Height of a spout over the thing, where it is drawn.
@@ -121,7 +127,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
     /// A hot line.
     ///
     /// @param dead water in it that has cooled \[m³\]
-    public record Hot(String tap, String name, double dead) {
+    /// @param open its hot side, open
+    public record Hot(String tap, String name, double dead, PipeNetwork.Tap open) {
     }
 
     /// A waste pipe.
@@ -187,6 +194,8 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
         private final List<PipeNetwork.Pipe> pipes = new ArrayList<>();
         private final List<PipeNetwork.Tap> taps = new ArrayList<>();
         private final List<Hot> hot = new ArrayList<>();
+        private final List<PipeNetwork.Node> hotNodes = new ArrayList<>();
+        private final List<PipeNetwork.Pipe> hotPipes = new ArrayList<>();
         private final List<Waste> wastes = new ArrayList<>();
 
         Maker(Design d, double cold) {
@@ -271,7 +280,12 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
         }
 
         private PipePlan done(Optional<PipeNetwork> net, Optional<PipeNetwork.Pipe> suction) {
-            return new PipePlan(runs, net, taps, hot, wastes, suction);
+            Optional<PipeNetwork> heated = hot.isEmpty()
+                    ? Optional.empty()
+                    : net.map(n -> new PipeNetwork(
+                            Stream.concat(n.nodes().stream(), hotNodes.stream()).toList(),
+                            Stream.concat(n.pipes().stream(), hotPipes.stream()).toList(), n.source()));
+            return new PipePlan(runs, net, taps, hot, heated, wastes, suction);
         }
 
         /// From one place to another along x, across, and up.
@@ -305,6 +319,7 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
             pipes.add(new PipeNetwork.Pipe("main.in", "main.0", "main.wall", runs.getLast().length(), bore,
                     elbows(Math.max(0, first.size() - 2)) + ENDS / 2, cold, false));
             Optional<Thing> boiler = d.things().stream().filter(t -> t.has(Plumbed.Boiler.class)).findFirst();
+            boiler.filter(b -> tapped.stream().anyMatch(Maker::hot)).ifPresent(b -> feed(middle(b), start));
             for (List<Thing> way : List.of(before, behind)) {
                 String last = "main.wall";
                 double at = from.x();
@@ -313,6 +328,20 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                     at = t.place().x();
                 }
             }
+        }
+
+        private static boolean hot(Thing t) {
+            return t.feature(Plumbed.WaterTap.class).filter(Plumbed.WaterTap::hot).isPresent();
+        }
+
+        /// Cold water to the heater, from where the main meets the wall; a check valve keeps hot water from it.
+        private void feed(Spot heater, Spot start) {
+            List<Spot> way = corners(start, heater);
+            PipeRun run = new PipeRun("feed", Kind.COLD, "To the heater", way, bore, outside());
+            runs.add(run);
+            hotNodes.add(new PipeNetwork.Node("heater", heater.z()));
+            hotPipes.add(new PipeNetwork.Pipe("feed", "main.wall", "heater", Math.max(0.01, run.length()), bore,
+                    tee() + CHECK + HEATER + elbows(Math.max(0, way.size() - 2)) + ENDS, cold, false));
         }
 
         private String branch(Thing t, String last, double at, Optional<Thing> boiler) {
@@ -340,7 +369,12 @@ public record PipePlan(List<PipeRun> runs, Optional<PipeNetwork> net, List<PipeN
                 hotWay.addAll(onward.subList(1, onward.size()));
                 PipeRun hotRun = new PipeRun("hot." + t.id(), Kind.HOT, t.name() + ", hot", hotWay, bore, outside());
                 runs.add(hotRun);
-                hot.add(new Hot(t.id(), t.name(), hotRun.volume()));
+                String end = "hot." + t.id();
+                hotNodes.add(new PipeNetwork.Node(end, out.z()));
+                hotPipes.add(new PipeNetwork.Pipe(end, "heater", end, Math.max(0.01, hotRun.length()), bore,
+                        elbows(Math.max(0, hotWay.size() - 2)) + ENDS, HOT, false));
+                hot.add(new Hot(t.id(), t.name(), hotRun.volume(),
+                        PipeNetwork.Tap.rated(end, end, w.flow(), PRESSURE, 1)));
             }
             return node;
         }

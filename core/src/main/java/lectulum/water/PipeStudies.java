@@ -57,7 +57,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             Stage.WATER, Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS)),
-            () -> new PipeStudies(new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), List.of(),
+            () -> new PipeStudies(new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), Optional.empty(), List.of(),
                     Optional.empty()), Studies.NONE, Studies.NONE))
             .checking(PipeRules.class, PipeStudies::remedies);
     private static final double ENOUGH = 0.6;
@@ -134,21 +134,24 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         PipeNetwork.Flow all = net.solve(plan.taps());
         Map<String, Double> worst = pairs(net, plan.taps());
         Listing.Maker table = new Listing.Maker("").words("Tap").numbers("made for", "alone", "with one more open",
-                "with all open", "hot after");
+                "with all open", "hot alone", "hot after");
         for (PipeNetwork.Tap t : plan.taps()) {
             Thing thing = d.thing(t.id()).orElseThrow();
             Plumbed.WaterTap w = thing.feature(Plumbed.WaterTap.class).orElseThrow();
             double own = alone.get(t.id());
             double together = all.taps().getOrDefault(t.id(), 0.0);
             Optional<PipePlan.Hot> hot = plan.hot().stream().filter(h -> h.tap().equals(t.id())).findFirst();
+            double heated = hot.map(h -> heated(plan, h)).orElse(0.0);
             table.row(thing.name(), flowOf(w.flow()), flowOf(own),
                     plan.taps().size() > 1 ? flowOf(worst.getOrDefault(t.id(), own)) : "–", flowOf(together),
-                    hot.map(h -> own > 0 ? (Object) Sentence.of("{0} s", Amount.count(Math.rint(h.dead() / own))) : "–")
-                            .orElse("–"));
+                    hot.isPresent() ? flowOf(heated) : "–",
+                    heated > 0
+                            ? Sentence.of("{0} s", Amount.count(Math.rint(hot.get().dead() / heated)))
+                            : "–");
             boolean weak = d.things().stream().flatMap(x -> x.feature(Plumbed.WaterPump.class).stream())
                     .anyMatch(x -> x.off() <= BY_HAND);
             tap(book, thing, w, own, together, weak ? 0 : plan.taps().size());
-            hot.ifPresent(h -> waits(book, thing, h, own));
+            hot.ifPresent(h -> hotSide(book, thing, h, heated));
         }
         book.listing(table.done());
         source(d, plan, book, net, all, cycles, cold);
@@ -201,7 +204,16 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         }
     }
 
-    private static void waits(Study.Notebook book, Thing t, PipePlan.Hot h, double own) {
+    /// What the hot side of a tap gives alone.
+    private static double heated(PipePlan plan, PipePlan.Hot h) {
+        return plan.heated().map(n -> n.solve(List.of(h.open())).taps().getOrDefault(h.open().id(), 0.0)).orElse(0.0);
+    }
+
+    private static void hotSide(Study.Notebook book, Thing t, PipePlan.Hot h, double own) {
+        book.figure("pipe." + t.id() + ".hot", t.name() + " gives, hot", own, Quantity.WATER_FLOW,
+                "the same through feed, check valve, heater and hot line", Sentence.of("alone, at {0}",
+                        new Amount(50, Quantity.TEMPERATURE)),
+                SOURCE);
         double wait = own > 0 ? h.dead() / own : 0;
         if (wait > WAITS) {
             book.say(PipeRules.WAITS, Subject.thing(t.id()), Severity.NOTE,

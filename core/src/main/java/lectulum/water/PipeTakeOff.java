@@ -103,11 +103,12 @@ public record PipeTakeOff(List<Item> items, Spot centre) {
                 clips += b.supports();
             }
             int branches = (int) plan.runs().stream().filter(r -> r.id().startsWith("branch.")).count();
-            int tees = Math.max(0, branches - 1);
+            int feeds = (int) plan.runs().stream().filter(r -> r.id().equals("feed")).count();
+            int tees = Math.max(0, branches - 1) + feeds;
             count("tee", tees);
             count("ring", (int) (2 * count("elbow") + 3 * tees + 2 * branches));
             count("clip", clips);
-            count("end", branches + plan.hot().size() + 2);
+            count("end", branches + plan.hot().size() + feeds + 2);
             count("trap", plan.wastes().size());
             count("drain", drains);
             if (insulated > 0) {

@@ -15,6 +15,7 @@ import lectulum.units.Units;
 import lectulum.units.Quantity;
 import lectulum.kernel.flow.WaterAt;
 import lectulum.kernel.flow.TankShape;
+import lectulum.kernel.flow.Friction;
 import lectulum.kernel.flow.PipeNetwork;
 import lectulum.design.Settings;
 import java.util.ArrayList;
@@ -522,5 +523,68 @@ class PlumbingTest {
     void demosArePlumbedAsTheirSchoolsSay() {
         assertThat(PipeStudies.of(Campers.demo("nightjar").orElseThrow().design()).plan().net()).isPresent();
         assertThat(PipeStudies.of(Campers.demo("dunlin").orElseThrow().design()).plan().net()).isEmpty();
+    }
+
+    /// Hot water runs through feed, check valve, heater and its own line: less than cold, and the less the farther it is.
+    @Nested
+    class OfHotTaps {
+        private static Thing boiler(double x) {
+            return thing("boiler", 10, x, -0.4).with(new Size(0.4, 0.3, 0.3)).with(new Placement(x, -0.4, 0, 0))
+                    .with(new Plumbed.Boiler(Aired.Energy.GAS, 1500, 0.8, 0.005, 60, 0));
+        }
+
+        private static double hot(Design d, String tap) {
+            return value(d, "pipe." + tap + ".hot");
+        }
+
+        @Test
+        void hotIsLessThanColdAndFallsWithTheWay() {
+            Design near = box(fresh(60), pump(), boiler(0.9), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));
+            Design far = box(fresh(60), pump(), boiler(3.4), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));
+
+            assertThat(hot(near, "sink")).isPositive().isLessThan(value(near, "pipe.sink.alone"));
+            assertThat(hot(far, "sink")).isPositive().isLessThan(hot(near, "sink"));
+            assertThat(value(far, "pipe.sink.alone")).isEqualTo(value(near, "pipe.sink.alone"));
+        }
+
+        /// The flow is that at which what the pump lifts and what pipes, height and tap take are the same, by a search.
+        @Test
+        void itIsWhereThePumpAndTheWayMeet() {
+            Design d = box(fresh(60), pump(), boiler(2.0), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));
+            PipePlan plan = PipePlan.of(d, 12);
+            PipeNetwork net = plan.heated().orElseThrow();
+            PipeNetwork.Tap open = plan.hot().getFirst().open();
+            PipeNetwork.Flow flow = net.solve(List.of(open));
+            double q = flow.taps().get(open.id());
+            List<String> way = List.of("suction", "main.in", "feed", "hot.sink");
+            double lost = net.pipes().stream().filter(p -> way.contains(p.id()))
+                    .mapToDouble(p -> Friction.loss(q, p.diameter(), p.length() / p.diameter() + p.fittings(),
+                            WaterAt.density(p.celsius()), WaterAt.viscosity(p.celsius())))
+                    .sum();
+            double up = net.nodes().stream().filter(n -> n.id().equals("hot.sink")).findFirst().orElseThrow().z()
+                    - net.source().z();
+
+            assertThat(net.pipes().stream().map(PipeNetwork.Pipe::id)).containsAll(way);
+            assertThat(net.source().law().applyAsDouble(q) - lost - 999.1 * 9.80665 * up)
+                    .isCloseTo(Math.pow(q / open.c(), 2), within(30.0));
+            assertThat(flow.total()).isCloseTo(q, within(1e-12));
+        }
+
+        @Test
+        void withoutAHeaterThereIsNoHotSide() {
+            Design d = box(fresh(60), pump(), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));
+
+            assertThat(Analysis.of(d).figures().find("pipe.sink.hot")).isEmpty();
+            assertThat(PipePlan.of(d, 12).runs()).noneMatch(r -> r.id().equals("feed"));
+        }
+
+        @Test
+        void theFeedIsBoughtAndJoined() {
+            Design with = box(fresh(60), pump(), boiler(2.0), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));
+            Design without = box(fresh(60), pump(), boiler(2.0), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, false));
+
+            assertThat(value(with, "pipe.tees")).isEqualTo(value(without, "pipe.tees") + 1);
+            assertThat(value(with, "pipe.order")).isGreaterThan(value(without, "pipe.order"));
+        }
     }
 }
