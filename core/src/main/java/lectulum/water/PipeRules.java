@@ -13,6 +13,7 @@ public enum PipeRules implements Rule {
     CITY("pipe.city", "is a site's water held back and let in one way"),
     DRAIN("pipe.drain", "does waste water run off"),
     TRAPPED("pipe.trapped", "does water stay in the pipes in winter"),
+    OFF("pipe.off", "is every drain on a pipe"),
     FREEZES("pipe.freezes", "do pipes freeze in the night"),
     WAITS("pipe.waits", "how long until hot water comes"),
     TAKE_OFF("pipe.bought", "do the pipes weigh what was assumed");

@@ -3,7 +3,6 @@ package lectulum.water;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,8 +56,10 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
             Stage.WATER, Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS)),
-            () -> new PipeStudies(new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), Optional.empty(), List.of(),
-                    Optional.empty()), Studies.NONE, Studies.NONE))
+            () -> new PipeStudies(
+                    new PipePlan(List.of(), Optional.empty(), List.of(), List.of(), Optional.empty(), List.of(),
+                            Optional.empty()),
+                    Studies.NONE, Studies.NONE))
             .checking(PipeRules.class, PipeStudies::remedies);
     private static final double ENOUGH = 0.6;
     private static final double WAITS = 20;
@@ -66,7 +67,6 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static final double TOO_HARD = 60_000;
     private static final double PLAYS = Math.toRadians(3);
     private static final double TRAPPED = Levelling.TRAPPED;
-    private static final int MOST_DRAINS = 8;
     private static final double FOAM = 0.036;
     /// A pipe that only passes the floor \[m\], and pressure up to which a pump is worked by hand or foot.
     private static final double A_LITTLE = 0.5;
@@ -421,41 +421,9 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 .done();
     }
 
-    /// What stays, level or on a slope either way, whichever is most.
-    private static double worst(PipePlan.Standing s, Set<String> open, double pitch) {
-        double most = 0;
-        for (double at : new double[]{0, pitch, -pitch}) {
-            most = Math.max(most, LowPoints.of(s.vertices(), s.edges(), open, at, 0).volume());
-        }
-        return most;
-    }
-
-    /// Ids of vertices where drains help most, as many as there are.
-    private static Set<String> drained(PipePlan.Standing s, int count, double pitch) {
-        Set<String> open = new LinkedHashSet<>();
-        for (int i = 0; i < count; i++) {
-            String best = "";
-            double least = Double.POSITIVE_INFINITY;
-            for (LowPoints.Vertex v : s.vertices()) {
-                Set<String> with = new LinkedHashSet<>(open);
-                with.add(v.id());
-                double left = worst(s, with, pitch);
-                if (left < least - 1e-12) {
-                    least = left;
-                    best = v.id();
-                }
-            }
-            if (best.isEmpty() || !open.add(best)) {
-                break;
-            }
-        }
-        return open;
-    }
-
     /// How it stands best to be emptied.
     private static Optional<Study> levelled(Design d, PipePlan plan) {
-        Levelling l = new Levelling(d, plan, drained(plan.standing(),
-                (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS)), Assumed.value(d, Assumption.PIPE_SLOPE)));
+        Levelling l = new Levelling(d, plan, DrainValves.of(d, plan).open());
         if (!l.any()) {
             return Optional.empty();
         }
@@ -503,8 +471,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         Study.Notebook book = new Study.Notebook("water-low", Stage.WATER, "Low points", "");
         PipePlan.Standing s = plan.standing();
         double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
-        int count = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
-        Set<String> open = drained(s, count, pitch);
+        DrainValves drains = DrainValves.of(d, plan);
+        Set<String> open = drains.open();
         double level = LowPoints.of(s.vertices(), s.edges(), open, 0, 0).volume();
         double up = LowPoints.of(s.vertices(), s.edges(), open, pitch, 0).volume();
         double down = LowPoints.of(s.vertices(), s.edges(), open, -pitch, 0).volume();
@@ -516,10 +484,11 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 "below the lowest way to a drain", Sentence.of("{0} nose up and down",
                         new Amount(pitch, Quantity.ANGLE)),
                 "graph of the corners");
-        Listing.Maker table = new Listing.Maker("Where the drains belong").words("").numbers("behind the front",
-                "right of"
-                        + " the middle",
-                "above the floor");
+        Listing.Maker table = new Listing.Maker(drains.own().isEmpty() ? "Where the drains belong" : "Drains").words("")
+                .numbers("behind the front",
+                        "right of"
+                                + " the middle",
+                        "above the floor");
         int n = 1;
         for (String id : open) {
             LowPoints.Vertex v = s.vertices().stream().filter(x -> x.id().equals(id)).findFirst().orElseThrow();
@@ -527,6 +496,12 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         }
         if (!open.isEmpty()) {
             book.listing(table.done());
+        }
+        for (Thing t : drains.off()) {
+            book.say(PipeRules.OFF, Subject.thing(t.id()), Severity.NOTE,
+                    Sentence.of("{0} is on no pipe", t.name()),
+                    Sentence.of("It drains what it is on: a corner of a pipe within an arm's length."),
+                    List.of(t.id()));
         }
         if (worst > TRAPPED && Outside.frost(d)) {
             book.say(PipeRules.TRAPPED, Severity.WARN,
@@ -671,7 +646,9 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                     Sentence.of("A regulator of {0} and a check valve", new Amount(REGULATED, Quantity.PRESSURE))));
             case DRAIN -> grey(d);
             case TAKE_OFF -> takenOff(d, known.of(DISCIPLINE).plan());
-            case TRAPPED -> drains(d, known.of(DISCIPLINE).plan());
+            case TRAPPED -> DrainValves.more(d, known.of(DISCIPLINE).plan());
+            case OFF -> finding.things().stream().flatMap(id -> d.thing(id).stream())
+                    .flatMap(t -> DrainValves.moved(t, known.of(DISCIPLINE).plan()));
             case FREEZES -> Stream.concat(Stream.of(Mend.assumed(Assumption.PIPE_HEIGHT, 0.06,
                     Sentence.of("The main inside, above the floor"))),
                     DoubleStream.of(0.009, 0.019, 0.025, 0.05).mapToObj(f -> Mend.assumed(Assumption.PIPE_FOAM, f,
@@ -681,17 +658,6 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                             Amount.sag(0.0091))))
                     : Stream.empty();
         };
-    }
-
-    /// As many drains as leave next to nothing, where that many do.
-    private static Stream<Remedy> drains(Design d, PipePlan plan) {
-        PipePlan.Standing s = plan.standing();
-        double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
-        int now = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
-        return java.util.stream.IntStream.rangeClosed(now + 1, MOST_DRAINS)
-                .filter(n -> worst(s, drained(s, n, pitch), pitch) <= TRAPPED).limit(1)
-                .mapToObj(n -> Mend.assumed(Assumption.PIPE_DRAINS, n,
-                        Sentence.of(n == now + 1 ? "One more drain" : "{0} more drains", n - now)));
     }
 
     private static Stream<Remedy> stronger(Design d) {

@@ -3,6 +3,7 @@ package lectulum.water;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Told.everyRemedySoftens;
 import static lectulum.Told.raises;
 import static lectulum.Told.value;
@@ -16,6 +17,7 @@ import lectulum.units.Quantity;
 import lectulum.kernel.flow.WaterAt;
 import lectulum.kernel.flow.TankShape;
 import lectulum.kernel.flow.Friction;
+import lectulum.kernel.flow.LowPoints;
 import lectulum.kernel.flow.PipeNetwork;
 import lectulum.design.Settings;
 import java.util.ArrayList;
@@ -585,6 +587,66 @@ class PlumbingTest {
 
             assertThat(value(with, "pipe.tees")).isEqualTo(value(without, "pipe.tees") + 1);
             assertThat(value(with, "pipe.order")).isGreaterThan(value(without, "pipe.order"));
+        }
+    }
+
+    /// Drains on the sheet count where they stand, not where they would help most.
+    @Nested
+    class OfDrains {
+        private final Design d = frosty(box(fresh(60), pump(), tap("sink", 2.6, 0.9, Plumbed.Use.SINK, false),
+                tap("basin", 1.6, 0.5, Plumbed.Use.BASIN, false)));
+
+        private static Design frosty(Design d) {
+            return d.with(d.brief().withTravel(d.brief().travel().withColdest(java.util.OptionalDouble.of(-8))));
+        }
+
+        private static Thing valve(double x, double y, double z) {
+            return thing("valve", 0.1, x, y).with(new Size(0.06, 0.04, 0.06)).with(new Placement(x, y, z - 0.03, 0))
+                    .with(new Plumbed.DrainValve());
+        }
+
+        @Test
+        void oneThatIsPlacedBestLeavesWhatTheBestLeaves() {
+            DrainValves best = DrainValves.of(d, PipePlan.of(d, 12));
+            assertThat(best.open()).hasSize(1);
+            LowPoints.Vertex v = PipePlan.of(d, 12).standing().vertices().stream()
+                    .filter(x -> best.open().contains(x.id())).findFirst().orElseThrow();
+
+            assertThat(value(d.plus(valve(v.x(), v.y(), v.z())), "pipe.trapped"))
+                    .isCloseTo(value(d, "pipe.trapped"), within(1e-12));
+        }
+
+        @Test
+        void anywhereElseItLeavesNoLess() {
+            double least = DrainValves.worst(PipePlan.of(d, 12).standing(),
+                    DrainValves.of(d, PipePlan.of(d, 12)).open(),
+                    Math.toRadians(3));
+            for (LowPoints.Vertex v : PipePlan.of(d, 12).standing().vertices()) {
+                Design with = d.plus(valve(v.x(), v.y(), v.z()));
+                assertThat(DrainValves.worst(PipePlan.of(with, 12).standing(),
+                        DrainValves.of(with, PipePlan.of(with, 12)).open(), Math.toRadians(3)))
+                        .isGreaterThanOrEqualTo(least - 1e-12);
+            }
+        }
+
+        @Test
+        void oneOffThePipesIsNamedAndMoved() {
+            Design off = d.plus(valve(3.8, -0.8, 1.6));
+
+            assertThat(raises(off, PipeRules.OFF)).isTrue();
+            everyRemedyMends(Analysis.of(off), PipeRules.OFF);
+        }
+
+        @Test
+        void moreArePlacedWhereOnesAre() {
+            Design high = d.plus(valve(2.6, 0.5, 1.1));
+
+            assertThat(raises(high, PipeRules.TRAPPED)).isTrue();
+            everyRemedyMends(Analysis.of(high), PipeRules.TRAPPED);
+            Design mended = Remedies.of(Analysis.of(high), Analysis.of(high).findings().stream()
+                    .filter(f -> f.rule() == PipeRules.TRAPPED).findFirst().orElseThrow()).getFirst().edit().change()
+                    .apply(high);
+            assertThat(mended.things().stream().filter(t -> t.has(Plumbed.DrainValve.class))).hasSizeGreaterThan(1);
         }
     }
 }

@@ -96,6 +96,7 @@ public final class FeatureKind {
             kind(Plumbed.Boiler.class, "a water heater",
                     t -> new Plumbed.Boiler(Aired.Energy.GAS, 1500, 0.8, 0.006, 60, 0)),
             kind(Plumbed.CityInlet.class, "a water inlet", t -> new Plumbed.CityInlet(310_000, true)),
+            kind(Plumbed.DrainValve.class, "a drain valve", t -> new Plumbed.DrainValve()),
             kind(Plumbed.Strainer.class, "a water filter", t -> new Plumbed.Strainer(false)),
             kind(Aired.Glazing.class, "a pane", t -> Aired.Glazing.SINGLE),
             kind(Aired.Vent.class, "a vent", t -> new Aired.Vent(0.015, 0.5, true)),

@@ -176,6 +176,10 @@ public sealed interface Plumbed extends Feature {
             @Means("Check valve") boolean check) implements Plumbed {
     }
 
+    /// Lets water out of a pipe at the corner that it is nearest to.
+    record DrainValve() implements Plumbed {
+    }
+
     /// A filter in the suction line.
     record Strainer(@Means("Dirty") boolean dirty) implements Plumbed {
     }
