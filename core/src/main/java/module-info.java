@@ -7,6 +7,7 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
+    requires hipparchus.optim;
     requires org.jgrapht.core;
     requires org.locationtech.jts;
     // For the compiler only: copies of records are generated.
@@ -57,6 +58,7 @@ module lectulum.core {
     exports lectulum.kernel.air;
     exports lectulum.kernel.beams;
     exports lectulum.kernel.bodies;
+    exports lectulum.kernel.cutting;
     exports lectulum.kernel.electric;
     exports lectulum.kernel.flow;
     exports lectulum.kernel.fuel;
@@ -73,6 +75,7 @@ module lectulum.core {
     exports lectulum.kernel.statics;
     exports lectulum.kernel.stores;
     exports lectulum.kernel.survey;
+    exports lectulum.kernel.takeoff;
     exports lectulum.kernel.towing;
     exports lectulum.kernel.weather;
     exports lectulum.layout;
