@@ -89,6 +89,9 @@ module lectulum.core {
     exports lectulum.layout.score;
     exports lectulum.layout.storage;
     exports lectulum.materials;
+    exports lectulum.materials.cutting;
+    exports lectulum.materials.framing;
+    exports lectulum.materials.skins;
     exports lectulum.money;
     exports lectulum.papers;
     exports lectulum.power;

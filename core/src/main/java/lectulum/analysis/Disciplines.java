@@ -46,6 +46,10 @@ import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
+import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.framing.StickStudies;
+import lectulum.materials.framing.LighterStudies;
+import lectulum.materials.skins.SheetStudies;
 import lectulum.money.Money;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
@@ -94,6 +98,7 @@ public final class Disciplines {
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
+                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, CutStudies.DISCIPLINE, LighterStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);

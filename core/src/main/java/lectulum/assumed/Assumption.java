@@ -280,7 +280,20 @@ public enum Assumption {
     WATER_MEASURED_DAYS("water.measuredDays"),
     GAS_BORE("gas.bore"),
     GAS_LENGTH("gas.length"),
-    FOOD_COLD("food.cold");
+    FOOD_COLD("food.cold"),
+    STUD_WALL("stud.wall"),
+    STUD_TIMBER("stud.timber"),
+    STUD_METAL("stud.metal"),
+    CUT_KERF("cut.kerf"),
+    CUT_TRIM("cut.trim"),
+    CUT_KEEP("cut.keep"),
+    CUT_SHORT("cut.short"),
+    CUT_MIDDLE("cut.middle"),
+    CUT_LONG("cut.long"),
+    CUT_BAR("cut.bar"),
+    CUT_SHEET_LONG("cut.sheetLong"),
+    CUT_SHEET_WIDE("cut.sheetWide"),
+    CUT_SAW("cut.saw");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -80,6 +80,43 @@ public final class Sticks {
         }
     }
 
+    /// Where bought and own sticks went \[m\]: together they are all of them.
+    ///
+    /// @param kept rests that are long enough to be kept
+    /// @param scrap the others
+    public record Account(double pieces, double kerf, double trim, double kept, double scrap) {
+        public double sticks() {
+            return pieces + kerf + trim + kept + scrap;
+        }
+
+        /// Part of the sticks that is pieces.
+        public double yield() {
+            return sticks() > 0 ? pieces / sticks() : 0;
+        }
+    }
+
+    /// @param lengths of all pieces that were asked for \[m\]
+    /// @param keep    a rest is kept from this length on \[m\]
+    public static Account account(List<Cut> cuts, List<Double> lengths, double kerf, double trim, double keep) {
+        double pieces = 0;
+        double sawn = 0;
+        double trimmed = 0;
+        double kept = 0;
+        double scrap = 0;
+        for (Cut c : cuts) {
+            double in = c.pieces.stream().mapToDouble(lengths::get).sum();
+            double rest = c.stock.length - trim - in;
+            double saw = Math.min(rest, c.pieces.size() * kerf);
+            double left = Math.max(0, rest - saw);
+            pieces += in;
+            trimmed += trim;
+            sawn += saw;
+            kept += left >= keep - 1e-9 ? left : 0;
+            scrap += left >= keep - 1e-9 ? 0 : left;
+        }
+        return new Account(pieces, sawn, trimmed, kept, scrap);
+    }
+
     private Sticks(long[] lengths, int[] wanted, List<Stock> stocks, long kerf, long trim, BooleanSupplier stop) {
         this.lengths = lengths;
         this.wanted = wanted;

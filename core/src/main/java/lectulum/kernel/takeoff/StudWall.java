@@ -5,17 +5,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 
-/// A wall, floor or roof of studs between plates, with openings framed. Sheets meet on studs: their middles stand at whole spacings.
+/// A wall, floor or roof of studs between plates, with openings framed.
 ///
 /// @param length \[m\]
 /// @param top    height of the outline at a place along it \[m\]
 /// @param high   largest of it \[m\]
 /// @param face   width of a stud along the wall \[m\]
 /// @param plate  thickness of the plates \[m\]
-/// @param spacing from middle to middle \[m\]
+/// @param layout middles of its studs before openings are cut, ascending \[m\]
 /// @param openings rough sizes
 /// @param rows   heights of the middles of noggins \[m\]
-public record StudWall(double length, DoubleUnaryOperator top, double high, double face, double plate, double spacing,
+public record StudWall(double length, DoubleUnaryOperator top, double high, double face, double plate, List<Double> layout,
         List<Opening> openings, List<Double> rows) {
     private static final double LEAST = 0.020;
     private static final double SMALL = 1e-9;
@@ -23,12 +23,27 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
     public StudWall {
         openings = openings.stream().sorted(Comparator.comparingDouble(Opening::from)).toList();
         rows = List.copyOf(rows);
+        layout = List.copyOf(layout);
     }
 
-    /// A rectangular wall.
+    /// A rectangular wall with its studs at whole spacings, so that sheets meet on them.
     public static StudWall of(double length, double height, double face, double plate, double spacing,
             List<Opening> openings, List<Double> rows) {
-        return new StudWall(length, x -> height, height, face, plate, spacing, openings, rows);
+        return new StudWall(length, x -> height, height, face, plate, spaced(length, face, spacing), openings, rows);
+    }
+
+    /// Middles of studs at whole spacings, with one at each end \[m\].
+    public static List<Double> spaced(double length, double face, double spacing) {
+        List<Double> all = new ArrayList<>(List.of(face / 2));
+        for (int k = 1; k * spacing <= length - face + SMALL; k++) {
+            double at = k * spacing;
+            if (at < 1.5 * face - SMALL) {
+                continue;
+            }
+            all.add(at > length - 1.5 * face + SMALL ? length - 1.5 * face : at);
+        }
+        all.add(length - face / 2);
+        return all;
     }
 
     /// A rough opening with a header of one plate unless more are said.
@@ -67,20 +82,6 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
     public record Stick(Kind kind, double length, double x, double z, double slope) {
     }
 
-    /// Middles of the studs before openings are cut \[m\].
-    public List<Double> layout() {
-        List<Double> all = new ArrayList<>(List.of(face / 2));
-        for (int k = 1; k * spacing <= length - face + SMALL; k++) {
-            double at = k * spacing;
-            if (at < 1.5 * face - SMALL) {
-                continue;
-            }
-            all.add(at > length - 1.5 * face + SMALL ? length - 1.5 * face : at);
-        }
-        all.add(length - face / 2);
-        return all;
-    }
-
     /// Whether an opening is so near an end that its king is left out there.
     private boolean kingAtStart(Opening o) {
         return o.from >= 2 * face - SMALL;
@@ -115,10 +116,8 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
     /// Middles of the studs that run from plate to plate, ascending \[m\].
     public List<Double> full() {
         List<Double> all = new ArrayList<>();
-        List<Double> layout = layout();
-        for (int i = 0; i < layout.size(); i++) {
-            double x = layout.get(i);
-            boolean end = i == 0 || i == layout.size() - 1;
+        for (double x : layout) {
+            boolean end = x <= face || x >= length - face;
             if (end || openings.stream().noneMatch(o -> within(o, x) || merged(o, x))) {
                 all.add(x);
             }
@@ -197,7 +196,7 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
         if (o.low > plate + SMALL) {
             all.add(new Stick(Kind.SILL, wide, middle, o.low - plate / 2, 0));
         }
-        for (double x : layout()) {
+        for (double x : layout) {
             if (!within(o, x)) {
                 continue;
             }
@@ -225,10 +224,9 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
 
     /// Widest from middle to middle of neighbouring studs \[m\].
     public double widestBay() {
-        List<Double> all = layout();
         double most = 0;
-        for (int i = 0; i + 1 < all.size(); i++) {
-            most = Math.max(most, all.get(i + 1) - all.get(i));
+        for (int i = 0; i + 1 < layout.size(); i++) {
+            most = Math.max(most, layout.get(i + 1) - layout.get(i));
         }
         return most;
     }

@@ -123,6 +123,23 @@ class CuttingTest {
             return best;
         }
 
+        /// Everything that was in hand is somewhere.
+        @Test
+        void nothingOfASticksLengthIsLost() {
+            List<Double> lengths = List.of(1.187, 0.655, 0.410, 1.462, 1.462, 0.655, 0.880, 0.880);
+            List<Sticks.Cut> cuts = List.of(new Sticks.Cut(new Sticks.Stock("a", 2.4, 1, 1), List.of(0, 1, 2)),
+                    new Sticks.Cut(new Sticks.Stock("b", 3.6, 1, 1), List.of(3, 4, 5)),
+                    new Sticks.Cut(new Sticks.Stock("c", 1.9, 0, 1), List.of(6, 7)));
+            Sticks.Account a = Sticks.account(cuts, lengths, 0.003, 0.005, 0.130);
+
+            assertThat(a.pieces()).isCloseTo(7.591, within(1e-9));
+            assertThat(a.kerf()).isCloseTo(0.024, within(1e-9));
+            assertThat(a.trim()).isCloseTo(0.015, within(1e-9));
+            assertThat(a.kept()).isCloseTo(0.134, within(1e-9));
+            assertThat(a.scrap()).isCloseTo(0.136, within(1e-9));
+            assertThat(a.sticks()).isCloseTo(7.900, within(1e-9));
+        }
+
         @Test
         void whatIsTooLongIsLeftAndTheRestIsCut() {
             List<Double> pieces = List.of(7.0, 1.0, 2.0, 0.0);

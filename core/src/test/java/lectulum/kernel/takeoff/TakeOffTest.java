@@ -193,7 +193,7 @@ class TakeOffTest {
         /// Under a slope every stud ends at the outline, at the longer of its edges.
         @Test
         void studsUnderASlopeAreCutAtTheirLongerEdge() {
-            StudWall w = new StudWall(2, x -> 1 + 0.25 * x, 1.5, B, B, 0.5, List.of(), List.of());
+            StudWall w = new StudWall(2, x -> 1 + 0.25 * x, 1.5, B, B, StudWall.spaced(2, B, 0.5), List.of(), List.of());
             for (Stick s : w.sticks()) {
                 if (s.kind() == StudWall.Kind.STUD) {
                     assertThat(s.length()).isCloseTo(1 + 0.25 * Math.min(2, s.x() + B / 2) - 2 * B, within(1e-9));

@@ -1,9 +1,16 @@
 package lectulum.stage.materials;
 
+import java.util.List;
 import lectulum.figures.Stage;
+import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.framing.LighterStudies;
+import lectulum.materials.framing.StickStudies;
+import lectulum.materials.skins.SheetStudies;
 import lectulum.stage.Bench;
+import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
 import lectulum.stage.StageView;
+import lectulum.stage.StudiesLeaf;
 
 /// What it is made of.
 public final class MaterialsUnit implements StageUnit {
@@ -14,6 +21,19 @@ public final class MaterialsUnit implements StageUnit {
 
     @Override
     public StageView open(Bench bench) {
-        return new MaterialsStage(bench.work());
+        return new MaterialsStage(bench.work(), bench.thingCard());
+    }
+
+    @Override
+    public List<Leaf> leaves(Bench bench) {
+        return List.of(BillLeaf.leaf(bench),
+                StudiesLeaf.wide(bench, "mat-frame", "Frame", "Studs, plates, bows: every stick and its cut", "",
+                        StickStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "mat-sheets", "Layers", "Linings, insulation and skins with mass and price", "",
+                        SheetStudies.DISCIPLINE),
+                StudiesLeaf.wide(bench, "mat-cut", "Cutting", "What to buy and how to cut it", "",
+                        CutStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "mat-lighter", "Lighter", "Members farther apart: mass, ball, money", "",
+                        LighterStudies.DISCIPLINE));
     }
 }

@@ -1,0 +1,228 @@
+package lectulum.materials.framing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.assumed.Substances;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Shell;
+import lectulum.design.envelope.Substance;
+import lectulum.design.envelope.Wall;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.kernel.takeoff.Profile;
+import lectulum.kernel.takeoff.StudWall;
+import lectulum.space.Body;
+import lectulum.space.Solid;
+
+/// The frame of the shell stick by stick: what the members of each face ask for, with plates and framed openings.
+///
+/// Walls stand on the floor and end under the roof; bows and cross-members run from wall to wall. Plates are as thick as the
+/// members are wide.
+///
+/// @param pieces in the order of the faces
+/// @param walls  of the faces that stand
+public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) {
+    private static final double IN_WALL = 0.7;
+    private static final double NEAR_END = 0.25;
+
+    public ShellFrame {
+        pieces = List.copyOf(pieces);
+        walls = Map.copyOf(walls);
+    }
+
+    /// Bars of one material and size, which are cut from the same sticks.
+    ///
+    /// @param metal whether they are tubes
+    /// @param mass  of a metre \[kg/m\]
+    /// @param price of a metre
+    public record Bar(boolean metal, double width, double depth, double mass, double price) {
+    }
+
+    /// One stick of it.
+    ///
+    /// @param what as a cut list names it
+    /// @param x    of its middle behind the front of the body \[m\]
+    public record Piece(Carcass.Face face, String what, Bar bar, double length, double x, double y, double z,
+            double slope) {
+        public double mass() {
+            return length * bar.mass;
+        }
+    }
+
+    public static ShellFrame of(Design d) {
+        return new Maker(d, d.base().carcass().framing()).made();
+    }
+
+    /// The same shell with other members.
+    static ShellFrame of(Design d, Map<Carcass.Face, Carcass.Framing> framing) {
+        return new Maker(d, framing).made();
+    }
+
+    /// \[kg\]
+    public double mass() {
+        return pieces.stream().mapToDouble(Piece::mass).sum();
+    }
+
+    /// Behind the front of the body \[m\]; empty without a frame.
+    public Optional<Double> middle() {
+        double mass = mass();
+        return mass > 0
+                ? Optional.of(pieces.stream().mapToDouble(p -> p.mass() * p.x).sum() / mass)
+                : Optional.empty();
+    }
+
+    /// Of everything end to end \[m\].
+    public double length() {
+        return pieces.stream().mapToDouble(Piece::length).sum();
+    }
+
+    public List<Bar> bars() {
+        return pieces.stream().map(Piece::bar).distinct().toList();
+    }
+
+    /// What is cut from one kind of bar.
+    public List<Piece> of(Bar bar) {
+        return pieces.stream().filter(p -> p.bar.equals(bar)).toList();
+    }
+
+    /// Builds it.
+    private static final class Maker {
+        private final Design d;
+        private final Map<Carcass.Face, Carcass.Framing> framing;
+        private final Body body;
+        private final List<Piece> pieces = new ArrayList<>();
+        private final Map<Carcass.Face, StudWall> walls = new EnumMap<>(Carcass.Face.class);
+
+        Maker(Design d, Map<Carcass.Face, Carcass.Framing> framing) {
+            this.d = d;
+            this.framing = framing;
+            this.body = Body.of(d.base());
+        }
+
+        ShellFrame made() {
+            if (!body.open()) {
+                for (Carcass.Face face : Carcass.Face.values()) {
+                    Carcass.Framing f = framing.get(face);
+                    if (f != null && !f.studs().isEmpty()) {
+                        face(face, f);
+                    }
+                }
+            }
+            return new ShellFrame(pieces, walls);
+        }
+
+        private void face(Carcass.Face face, Carcass.Framing f) {
+            switch (face) {
+                case LEFT, RIGHT -> side(face, f);
+                case FRONT, REAR -> end(face, f);
+                case ROOF -> across(face, f, "bow");
+                case FLOOR -> across(face, f, "cross-member");
+            }
+        }
+
+        private Bar bar(Carcass.Face face, Carcass.Framing f) {
+            Wall.Side side = switch (face) {
+                case LEFT, RIGHT -> Wall.Side.SIDES;
+                case FRONT -> Wall.Side.FRONT;
+                case REAR -> Wall.Side.REAR;
+                case ROOF -> Wall.Side.ROOF;
+                case FLOOR -> Wall.Side.FLOOR;
+            };
+            boolean metal = d.envelope().wall(side).filter(w -> w.studs() == Wall.Studs.METAL).isPresent();
+            double wall = Math.min(Assumed.value(d, Assumption.STUD_WALL), 0.49 * Math.min(f.width(), f.depth()));
+            double mass = metal
+                    ? Profile.tube(f.width(), f.depth(), wall) * Profile.STEEL
+                    : f.width() * f.depth() * Substances.of(Substance.SOFTWOOD).density();
+            double price = metal
+                    ? mass * Assumed.value(d, Assumption.STUD_METAL)
+                    : f.width() * f.depth() * Assumed.value(d, Assumption.STUD_TIMBER);
+            return new Bar(metal, f.width(), f.depth(), mass, price);
+        }
+
+        private double from() {
+            return d.base().shell() instanceof Shell.Nosed n ? n.noseDepth() : 0;
+        }
+
+        private void side(Carcass.Face face, Carcass.Framing f) {
+            double from = from();
+            double length = body.length() - from;
+            DoubleUnaryOperator top = x -> body.roofInside().at(Math.clamp(from + x, 0, body.length()));
+            double y = face == Carcass.Face.LEFT ? -1 : 1;
+            List<StudWall.Opening> openings = openings(t -> t.place().y() * y > IN_WALL * body.halfWidth()
+                    && reachX(t) > reachY(t)).map(t -> opening(t, t.place().x() - from, reachX(t))).toList();
+            StudWall wall = new StudWall(length, top, body.roofInside().highest(), f.width(), f.width(),
+                    within(f.studs().stream().map(s -> s - from).toList(), length, f.width()), openings, List.of());
+            walls.put(face, wall);
+            Bar bar = bar(face, f);
+            wall.sticks().forEach(s -> pieces.add(new Piece(face, s.kind().label(), bar, s.length(), from + s.x(),
+                    y * body.halfWidth(), s.z(), s.slope())));
+        }
+
+        private void end(Carcass.Face face, Carcass.Framing f) {
+            boolean front = face == Carcass.Face.FRONT;
+            double at = front ? 0 : body.length();
+            double half = body.halfWidth();
+            double high = body.roofInside().at(front ? Math.min(0.05, body.length()) : body.length() - 0.05);
+            if (high <= 4 * f.width()) {
+                return;
+            }
+            List<StudWall.Opening> openings = openings(t -> Math.abs(t.place().x() - at) < NEAR_END
+                    && reachY(t) > reachX(t)).map(t -> opening(t, t.place().y() + half, reachY(t))).toList();
+            StudWall wall = new StudWall(2 * half, x -> high, high, f.width(), f.width(),
+                    within(f.studs().stream().map(s -> s + half).toList(), 2 * half, f.width()), openings, List.of());
+            walls.put(face, wall);
+            Bar bar = bar(face, f);
+            wall.sticks().forEach(s -> pieces.add(new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half,
+                    s.z(), s.slope())));
+        }
+
+        private void across(Carcass.Face face, Carcass.Framing f, String what) {
+            Bar bar = bar(face, f);
+            for (double x : f.studs()) {
+                if (x >= 0 && x <= body.length()) {
+                    double half = Math.max(0, body.halfWidthOutside(x) - (body.halfWidthOutside(body.length() / 2)
+                            - body.halfWidth()));
+                    double z = face == Carcass.Face.ROOF ? body.roofInside().at(x) : 0;
+                    if (half > f.width()) {
+                        pieces.add(new Piece(face, what, bar, 2 * half, x, 0, z, 0));
+                    }
+                }
+            }
+        }
+
+        private static List<Double> within(List<Double> studs, double length, double face) {
+            return studs.stream().filter(s -> s >= -face && s <= length + face)
+                    .map(s -> Math.clamp(s, face / 2, Math.max(face / 2, length - face / 2))).distinct()
+                    .sorted(Comparator.naturalOrder()).toList();
+        }
+
+        private Stream<Thing> openings(java.util.function.Predicate<Thing> in) {
+            return d.things().stream().filter(t -> t.mount() == Mount.SET_IN && t.has(Feature.Opening.class)
+                    && !t.at(Mode.ROAD).away()).filter(in);
+        }
+
+        private static double reachX(Thing t) {
+            return Solid.of(t.size(), t.place()).reachX();
+        }
+
+        private static double reachY(Thing t) {
+            return Solid.of(t.size(), t.place()).reachY();
+        }
+
+        private StudWall.Opening opening(Thing t, double middle, double reach) {
+            return new StudWall.Opening(middle - reach, middle + reach, t.place().z(),
+                    t.place().z() + t.size().height());
+        }
+    }
+}

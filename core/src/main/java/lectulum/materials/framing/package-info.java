@@ -1,0 +1,2 @@
+/// Studs, plates, bows and cross-members of the shell, from the members of its faces.
+package lectulum.materials.framing;

@@ -1,0 +1,179 @@
+package lectulum.materials.skins;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lectulum.air.Cabin;
+import lectulum.assumed.Substances;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.base.Carcass;
+import lectulum.design.envelope.Substance;
+import lectulum.design.envelope.Wall;
+import lectulum.kernel.cutting.Sheets;
+import lectulum.space.Body;
+
+/// The layers of every side with their area, and the panels that they are cut to: no larger than a sheet, joints on studs where
+/// there are any.
+///
+/// @param layers in the order of the sides, from inside
+/// @param panels as rectangles about them
+public record ShellSheets(List<Layer> layers, List<Panel> panels) {
+    private static final double SMALL = 1e-6;
+
+    public ShellSheets {
+        layers = List.copyOf(layers);
+        panels = List.copyOf(panels);
+    }
+
+    /// One layer of one side.
+    ///
+    /// @param role lining, insulation or skin
+    /// @param area that it covers, openings taken off \[m²\]
+    public record Layer(Wall.Side side, String role, Substance substance, double thick, double area) {
+        public double mass() {
+            return area * thick * Substances.of(substance).density();
+        }
+
+        public double price() {
+            return area * thick * Substances.of(substance).price();
+        }
+    }
+
+    /// A piece of sheet.
+    ///
+    /// @param side where it goes
+    public record Panel(String side, Substance substance, double thick, double width, double height) {
+    }
+
+    /// @param sheetLong of a sheet \[m\]
+    /// @param sheetWide \[m\]
+    public static ShellSheets of(Design d, double sheetLong, double sheetWide) {
+        Body body = Body.of(d.base());
+        List<Layer> layers = new ArrayList<>();
+        List<Panel> panels = new ArrayList<>();
+        if (!body.open()) {
+            for (Wall w : d.envelope().walls()) {
+                new Side(d, body, w, sheetLong, sheetWide).add(layers, panels);
+            }
+        }
+        return new ShellSheets(layers, panels);
+    }
+
+    /// Adds one side.
+    private record Side(Design d, Body body, Wall w, double sheetLong, double sheetWide) {
+
+        void add(List<Layer> layers, List<Panel> panels) {
+            List<double[]> rectangles = rectangles();
+            double area = Math.max(0, area());
+            layer(layers, panels, "lining", w.lining(), w.liningThick(), area, rectangles);
+            layer(layers, panels, "insulation", w.insulation(), w.insulationThick(), area * (1 - share()), List.of());
+            layer(layers, panels, "skin", w.skin(), w.skinThick(), area, rectangles);
+        }
+
+        private void layer(List<Layer> layers, List<Panel> panels, String role, Substance s, double thick, double area,
+                List<double[]> rectangles) {
+            if (s == Substance.NONE || s == Substance.AIR || thick <= 0 || area <= 0) {
+                return;
+            }
+            layers.add(new Layer(w.side(), role, s, thick, area));
+            for (double[] r : rectangles) {
+                for (double[] p : cut(r[0], r[1])) {
+                    panels.add(new Panel(w.side().label() + " " + role, s, thick, p[0], p[1]));
+                }
+            }
+        }
+
+        /// Part of the area that studs take, by the frame where it is known.
+        private double share() {
+            return w.share().orElseGet(() -> framing().filter(f -> f.studs().size() > 1)
+                    .map(f -> Math.min(0.6, f.width() * (f.studs().size() - 1)
+                            / (f.studs().getLast() - f.studs().getFirst())))
+                    .orElse(w.studs() == Wall.Studs.NONE ? 0.0 : w.studs() == Wall.Studs.METAL ? 0.06 : 0.15));
+        }
+
+        private Optional<Carcass.Framing> framing() {
+            return Optional.ofNullable(d.base().carcass().framing().get(switch (w.side()) {
+                case ROOF -> Carcass.Face.ROOF;
+                case SIDES -> Carcass.Face.LEFT;
+                case FRONT -> Carcass.Face.FRONT;
+                case REAR -> Carcass.Face.REAR;
+                case FLOOR -> Carcass.Face.FLOOR;
+            }));
+        }
+
+        private double area() {
+            return Cabin.of(d, Mode.ROAD).faces().stream()
+                    .filter(f -> f.side() == w.side()).mapToDouble(Cabin.Face::area).sum();
+        }
+
+        /// Rectangles about the faces of the side \[m\]: along, across.
+        private List<double[]> rectangles() {
+            double length = body.length();
+            double width = 2 * body.halfWidth();
+            double high = body.roofInside().highest();
+            return switch (w.side()) {
+                case SIDES -> List.of(new double[]{length, high}, new double[]{length, high});
+                case ROOF -> List.of(new double[]{roofLine(), width});
+                case FLOOR -> List.of(new double[]{length, width});
+                case FRONT -> List.of(new double[]{width, body.roofInside().at(Math.min(0.02, length))});
+                case REAR -> List.of(new double[]{width, body.roofInside().at(length - Math.min(0.02, length))});
+            };
+        }
+
+        private double roofLine() {
+            double sum = 0;
+            int steps = 128;
+            for (int i = 0; i < steps; i++) {
+                double a = body.length() * i / steps;
+                double b = body.length() * (i + 1) / steps;
+                sum += Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
+            }
+            return sum;
+        }
+
+        /// A face in pieces that a sheet holds, whichever way of laying it gives fewer.
+        private List<double[]> cut(double along, double across) {
+            if (along <= 0.05 || across <= 0.05) {
+                return List.of();
+            }
+            List<double[]> lying = pieces(along, across, sheetLong, sheetWide);
+            List<double[]> standing = pieces(along, across, sheetWide, sheetLong);
+            int down = sheets(lying);
+            int up = sheets(standing);
+            return up < down || up == down && standing.size() < lying.size() ? standing : lying;
+        }
+
+        /// How many sheets they take by themselves.
+        private int sheets(List<double[]> pieces) {
+            return Sheets.of(pieces.stream().map(p -> new Sheets.Piece(p[0], p[1], true)).toList(),
+                    List.of(new Sheets.Sheet("", sheetLong, sheetWide, 1, Sheets.ENDLESS)), 0.003, 0,
+                    new Sheets.Effort(1, 60, () -> false)).cuts().size();
+        }
+
+        private List<double[]> pieces(double along, double across, double mostAlong, double mostAcross) {
+            int rows = (int) Math.ceil(across / mostAcross - SMALL);
+            List<double[]> all = new ArrayList<>();
+            double from = 0;
+            while (from < along - SMALL) {
+                double to = Math.min(along, joint(from, from + mostAlong, along));
+                for (int k = 0; k < rows; k++) {
+                    all.add(new double[]{to - from, across / rows});
+                }
+                from = to;
+            }
+            return all;
+        }
+
+        /// The farthest stud that a sheet reaches, or its end.
+        private double joint(double from, double reach, double end) {
+            if (reach >= end - SMALL) {
+                return end;
+            }
+            boolean lengthways = w.side() == Wall.Side.SIDES || w.side() == Wall.Side.ROOF
+                    || w.side() == Wall.Side.FLOOR;
+            return framing().filter(f -> lengthways).stream().flatMap(f -> f.studs().stream())
+                    .filter(s -> s > from + 0.3 && s <= reach + SMALL).max(Double::compare).orElse(reach);
+        }
+    }
+}
