@@ -90,6 +90,7 @@ module lectulum.core {
     exports lectulum.layout.storage;
     exports lectulum.materials;
     exports lectulum.materials.cutting;
+    exports lectulum.materials.finish;
     exports lectulum.materials.framing;
     exports lectulum.materials.skins;
     exports lectulum.money;

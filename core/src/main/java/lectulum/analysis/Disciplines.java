@@ -47,6 +47,7 @@ import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
 import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.StickStudies;
 import lectulum.materials.framing.LighterStudies;
 import lectulum.materials.skins.SheetStudies;
@@ -99,6 +100,7 @@ public final class Disciplines {
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
                 StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, CutStudies.DISCIPLINE, LighterStudies.DISCIPLINE,
+                FinishStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);

@@ -293,7 +293,23 @@ public enum Assumption {
     CUT_BAR("cut.bar"),
     CUT_SHEET_LONG("cut.sheetLong"),
     CUT_SHEET_WIDE("cut.sheetWide"),
-    CUT_SAW("cut.saw");
+    CUT_SAW("cut.saw"),
+    LADDER_GAP("ladder.gap"),
+    LADDER_UNDER("ladder.under"),
+    PAINT_COATS("paint.coats"),
+    PAINT_DRY("paint.dry"),
+    PAINT_SOLIDS("paint.solids"),
+    PAINT_LOSS("paint.loss"),
+    PAINT_KIT("paint.kit"),
+    PAINT_HARDENER("paint.hardener"),
+    PAINT_POT("paint.pot"),
+    PAINT_RATE("paint.rate"),
+    GLASS_LAYERS("glass.layers"),
+    GLASS_CLOTH("glass.cloth"),
+    SEAL_BEAD("seal.bead"),
+    SEAL_TAPE("seal.tape"),
+    SCREW_EDGE("screw.edge"),
+    SCREW_FIELD("screw.field");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -89,8 +89,8 @@ class ShellTest {
                     .with(new Size(0.6, 0.05, 1.2)).with(new Placement(1.4, 0.95, 0, 0))
                     .with(new Feature.Opening(0.55, 1.15, Feature.Opening.Leaf.HINGED_FRONT, 1.6, true, false)));
 
-            assertThat(ShellFrame.of(with).pieces()).anyMatch(p -> p.what().equals("header") && Math.abs(p.length() - 0.6)
-                    < 1e-9);
+            assertThat(ShellFrame.of(with).pieces())
+                    .anyMatch(p -> p.what().equals("header") && Math.abs(p.length() - 0.6) < 1e-9);
             assertThat(ShellFrame.of(with).pieces().stream().filter(p -> p.what().equals("bottom plate"))).hasSize(2);
             assertThat(ShellFrame.of(d).pieces().stream().filter(p -> p.what().equals("bottom plate"))).hasSize(1);
         }
@@ -228,11 +228,69 @@ class ShellTest {
                 }
             }
             Design d = framed(Carcass.Face.LEFT, 1, 2);
-            for (Map.Entry<Assumption, Double> e : Map.of(Assumption.CUT_SHEET_WIDE, 0.3, Assumption.CUT_SHEET_LONG, 0.3,
-                    Assumption.CUT_BAR, 0.2, Assumption.STUD_WALL, 0.01).entrySet()) {
+            for (Map.Entry<Assumption, Double> e : Map
+                    .of(Assumption.CUT_SHEET_WIDE, 0.3, Assumption.CUT_SHEET_LONG, 0.3,
+                            Assumption.CUT_BAR, 0.2, Assumption.STUD_WALL, 0.01)
+                    .entrySet()) {
                 assertThat(Analysis.of(metal(d.with(d.settings().with(e.getKey().id(), e.getValue())))).findings())
                         .isNotNull();
             }
+        }
+    }
+
+    @Nested
+    class Finish {
+        private final Design d = Campers.demo("dunlin").orElseThrow().design();
+
+        private double outside() {
+            return ShellSheets.of(d, 2.44, 1.22).layers().stream()
+                    .filter(l -> l.role().equals("skin") && l.side() != Wall.Side.FLOOR)
+                    .mapToDouble(ShellSheets.Layer::area).sum();
+        }
+
+        private Design set(Assumption a, double v) {
+            return d.with(d.settings().with(a.id(), v));
+        }
+
+        @Test
+        void paintByArea() {
+            assertThat(value(d, "paint.volume")).isCloseTo(outside() * 3 * 50e-6 / (0.45 * 0.9), within(1e-12));
+            assertThat(value(d, "paint.kits") * 0.0025 - value(d, "paint.volume"))
+                    .isCloseTo(value(d, "paint.left"), within(1e-12)).isBetween(0.0, 0.0025);
+            assertThat(value(d, "paint.mass")).isCloseTo(outside() * 3 * 50e-6 * 1250, within(1e-9));
+            assertThat(Analysis.of(d).figures().find("paint.batches")).isEmpty();
+            assertThat(value(set(Assumption.PAINT_HARDENER, 3), "paint.batches")).isEqualTo(
+                    Math.ceil(outside() / (10 * 0.75)));
+        }
+
+        @Test
+        void glassOnlyWhereItIsWanted() {
+            assertThat(Analysis.of(d).figures().find("glass.mass")).isEmpty();
+            Design glassed = set(Assumption.GLASS_LAYERS, 1);
+            double cloth = outside() * 1.08 * 0.2;
+            assertThat(value(glassed, "glass.cloth")).isCloseTo(cloth, within(1e-9));
+            assertThat(value(glassed, "glass.mass")).isCloseTo(cloth / 0.45 + 0.3 * outside(), within(1e-9));
+        }
+
+        @Test
+        void seamsAndScrews() {
+            assertThat(value(d, "seal.cartridges"))
+                    .isEqualTo(Math.ceil(0.008 * 0.008 / 2 * value(d, "seal.length") * 1.1
+                            / 300e-6));
+            assertThat(value(set(Assumption.SCREW_EDGE, 0.3), "screw.count")).isLessThan(value(d, "screw.count"));
+            assertThat(value(set(Assumption.SEAL_TAPE, 30), "seal.rolls")).isEqualTo(1);
+            assertThat(Analysis.of(set(Assumption.SEAL_TAPE, 1)).figures().find("seal.rolls")).isEmpty();
+        }
+
+        @Test
+        void aTrailerFrameByItsRails() {
+            Design n = Campers.demo("nightjar").orElseThrow().design();
+            double rail = Profile.tube(0.05, 0.08, 0.003) * 7850;
+            double tongue = Profile.tube(0.05, 0.1, 0.004) * 7850;
+            double legs = value(n, "ladder.length") - 2 * 4.12 - 8 * 1.75;
+
+            assertThat(value(n, "ladder.mass")).isCloseTo((2 * 4.12 + 8 * 1.75) * rail + legs * tongue, within(1e-6));
+            assertThat(Analysis.of(d).figures().find("ladder.mass")).isEmpty();
         }
     }
 }

@@ -15,7 +15,8 @@ import java.util.function.DoubleUnaryOperator;
 /// @param layout middles of its studs before openings are cut, ascending \[m\]
 /// @param openings rough sizes
 /// @param rows   heights of the middles of noggins \[m\]
-public record StudWall(double length, DoubleUnaryOperator top, double high, double face, double plate, List<Double> layout,
+public record StudWall(double length, DoubleUnaryOperator top, double high, double face, double plate,
+        List<Double> layout,
         List<Opening> openings, List<Double> rows) {
     private static final double LEAST = 0.020;
     private static final double SMALL = 1e-9;

@@ -158,10 +158,11 @@ public final class CutStudies {
                 List.of(new Sheets.Sheet("sheet", sheetLong, sheetWide, price, Sheets.ENDLESS)), kerf, 0,
                 new Sheets.Effort(1, FILLINGS, () -> false));
         Study.Notebook book = new Study.Notebook("mat-sheet-" + n, Stage.MATERIALS,
-                "Sheets of " + of.substance().label() + ", " + Math.round(of.thick() * 10_000) / 10.0 + " mm", "");
+                "Sheets of " + of.substance().label(), "");
         Sentence numbers = Sentence.of("{0} panels", panels.size());
         double area = panels.stream().mapToDouble(p -> p.width() * p.height()).sum();
         String id = "cut.sheets." + n;
+        book.figure(id + ".thick", "Thick", of.thick(), Quantity.LENGTH, "as Air says", numbers, SOURCE);
         book.figure(id + ".count", "Sheets to buy", plan.cuts().size(), Quantity.COUNT, "cut edge to edge", numbers,
                 SOURCE);
         book.figure(id + ".cost", "for about", plan.cost(), Quantity.MONEY, "sheets × price",
@@ -219,8 +220,9 @@ public final class CutStudies {
         Design d = known.design();
         return switch (rule) {
             case LONG -> DoubleStream.of(3.6, 4.2, 4.8, 6.0, 7.3).boxed().flatMap(l -> Stream.of(Assumption.CUT_LONG,
-                    Assumption.CUT_BAR).filter(a -> l > Assumed.value(d, a)).map(a -> Mend.assumed(a, l, Sentence.of(
-                            a == Assumption.CUT_BAR ? "Bars of {0}" : "Timber of {0}", Amount.m(l)))));
+                    Assumption.CUT_BAR).filter(a -> l > Assumed.value(d, a)).map(
+                            a -> Mend.assumed(a, l, Sentence.of(
+                                    a == Assumption.CUT_BAR ? "Bars of {0}" : "Timber of {0}", Amount.m(l)))));
             case PROVEN -> Stream.empty();
         };
     }

@@ -35,7 +35,8 @@ public final class LighterStudies {
         }
         Yard yard = Yard.of(d);
         double cost = yard.cost(now);
-        Listing.Maker table = new Listing.Maker("").words("From middle to middle").numbers("sticks", "mass", "more mass",
+        Listing.Maker table = new Listing.Maker("").words("From middle to middle").numbers("sticks", "mass",
+                "more mass",
                 "on the ball", "cost", "more cost");
         row(d, table, Sentence.of("as drawn"), now, now, cost, cost);
         for (double s : SPACINGS) {

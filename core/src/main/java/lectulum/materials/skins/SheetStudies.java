@@ -28,8 +28,9 @@ public final class SheetStudies {
                 Assumed.value(d, Assumption.CUT_SHEET_WIDE));
         Study.Notebook book = new Study.Notebook("mat-sheets", Stage.MATERIALS, "Layers of the shell", "");
         if (s.layers().isEmpty()) {
-            return List.of(book.note("Say on Air, under Walls, what the walls are built of: areas, mass and price follow.")
-                    .done());
+            return List
+                    .of(book.note("Say on Air, under Walls, what the walls are built of: areas, mass and price follow.")
+                            .done());
         }
         Listing.Maker table = new Listing.Maker("").words("Side", "Layer", "Of").numbers("thick", "area", "mass",
                 "about");

@@ -114,7 +114,8 @@ class CuttingTest {
             for (int j = 0; j < stocks.size(); j++) {
                 int kind = j;
                 double room = stocks.get(j).length() - trim + kerf;
-                if (room >= need - 1e-9 && open.stream().filter(o -> o[0] == kind).count() < stocks.get(j).available()) {
+                if (room >= need - 1e-9
+                        && open.stream().filter(o -> o[0] == kind).count() < stocks.get(j).available()) {
                     open.add(new double[]{j, room - need});
                     best = Math.min(best, every(pieces, stocks, at + 1, open, kerf, trim));
                     open.removeLast();
@@ -261,7 +262,8 @@ class CuttingTest {
         @Test
         void offcutsComeFirstAndGrainIsKept() {
             List<Sheets.Sheet> with = List.of(PLY.getFirst(), new Sheets.Sheet("rest", 0.9, 0.6, 0, 1));
-            Sheets.Plan plan = Sheets.of(List.of(new Sheets.Piece(0.55, 0.85, false), new Sheets.Piece(0.5, 0.5, false)),
+            Sheets.Plan plan = Sheets.of(
+                    List.of(new Sheets.Piece(0.55, 0.85, false), new Sheets.Piece(0.5, 0.5, false)),
                     with, 0.003, 0, work(2_000));
 
             assertThat(plan.cuts()).hasSize(2);

@@ -193,7 +193,8 @@ class TakeOffTest {
         /// Under a slope every stud ends at the outline, at the longer of its edges.
         @Test
         void studsUnderASlopeAreCutAtTheirLongerEdge() {
-            StudWall w = new StudWall(2, x -> 1 + 0.25 * x, 1.5, B, B, StudWall.spaced(2, B, 0.5), List.of(), List.of());
+            StudWall w = new StudWall(2, x -> 1 + 0.25 * x, 1.5, B, B, StudWall.spaced(2, B, 0.5), List.of(),
+                    List.of());
             for (Stick s : w.sticks()) {
                 if (s.kind() == StudWall.Kind.STUD) {
                     assertThat(s.length()).isCloseTo(1 + 0.25 * Math.min(2, s.x() + B / 2) - 2 * B, within(1e-9));
@@ -207,8 +208,9 @@ class TakeOffTest {
     @Nested
     class Panels {
         private final Panel side = new Panel(List.of(p(0, 0), p(2.6, 0), p(2.9, .35), p(2.9, .6), p(2.55, 1.05), p(1.9,
-                1.22), p(.9, 1.22), p(.35, 1.1), p(.08, .75), p(0, .4)), List.of(List.of(p(1.2, .2), p(1.8, .2), p(1.8,
-                        .95), p(1.2, .95))));
+                1.22), p(.9, 1.22), p(.35, 1.1), p(.08, .75), p(0, .4)), List.of(
+                        List.of(p(1.2, .2), p(1.8, .2), p(1.8,
+                                .95), p(1.2, .95))));
 
         private static double[] p(double x, double y) {
             return new double[]{x, y};

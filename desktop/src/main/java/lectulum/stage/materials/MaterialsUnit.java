@@ -3,6 +3,7 @@ package lectulum.stage.materials;
 import java.util.List;
 import lectulum.figures.Stage;
 import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.LighterStudies;
 import lectulum.materials.framing.StickStudies;
 import lectulum.materials.skins.SheetStudies;
@@ -33,6 +34,8 @@ public final class MaterialsUnit implements StageUnit {
                         SheetStudies.DISCIPLINE),
                 StudiesLeaf.wide(bench, "mat-cut", "Cutting", "What to buy and how to cut it", "",
                         CutStudies.DISCIPLINE),
+                StudiesLeaf.leaf(bench, "mat-finish", "Finish", "Paint, glass, sealant, tape and screws", "",
+                        FinishStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "mat-lighter", "Lighter", "Members farther apart: mass, ball, money", "",
                         LighterStudies.DISCIPLINE));
     }

@@ -1,0 +1,240 @@
+package lectulum.materials.finish;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
+import lectulum.design.base.Shell;
+import lectulum.design.envelope.Wall;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
+import lectulum.figures.Stage;
+import lectulum.figures.drawing.Listing;
+import lectulum.kernel.takeoff.Coats;
+import lectulum.kernel.takeoff.Joints;
+import lectulum.kernel.takeoff.Laminate;
+import lectulum.kernel.takeoff.Panel;
+import lectulum.materials.skins.ShellSheets;
+import lectulum.space.Body;
+import lectulum.space.Solid;
+import lectulum.units.Quantity;
+
+/// What the outside is finished with, and what holds and closes its seams.
+public final class FinishStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-finish", "Paint, sealant, screws",
+            Stage.MATERIALS,
+            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)));
+    private static final String SOURCE = "see docs/method/materials.md";
+    private static final double CARTRIDGE = 300e-6;
+    private static final double WASTE = 0.10;
+    private static final double MICRO = 1e-6;
+    private static final double ENDS = 0.06;
+    private static final double DRY_DENSITY = 1250;
+    private static final double GLASS_PART = 0.45;
+    private static final double WEAVE = 0.30;
+    private static final double RESIN_LOSS = 0.12;
+    private static final double OVERLAP = 0.08;
+    private static final double KERF = 0.002;
+    private static final List<Integer> PACKS = List.of(50, 200, 500);
+    private static final List<Double> PRICES = List.of(4.20, 13.90, 29.50);
+
+    private FinishStudies() {
+    }
+
+    static List<Study> of(Design d) {
+        Body body = Body.of(d.base());
+        ShellSheets s = ShellSheets.of(d, Assumed.value(d, Assumption.CUT_SHEET_LONG),
+                Assumed.value(d, Assumption.CUT_SHEET_WIDE));
+        double area = s.layers().stream().filter(l -> l.role().equals("skin") && l.side() != Wall.Side.FLOOR)
+                .mapToDouble(ShellSheets.Layer::area).sum();
+        if (area <= 0 || body.open()) {
+            return List.of(new Study.Notebook("mat-paint", Stage.MATERIALS, "Paint, sealant, screws", "")
+                    .note("Say on Air, under Walls, what the walls are built of: coats, seams and screws follow.")
+                    .done());
+        }
+        List<Study> all = new ArrayList<>();
+        all.add(paint(d, area));
+        glass(d, area).ifPresent(all::add);
+        all.add(seams(d, body));
+        all.add(screws(d, s));
+        sides(d, body).ifPresent(all::add);
+        return all;
+    }
+
+    private static Study paint(Design d, double area) {
+        Study.Notebook book = new Study.Notebook("mat-paint", Stage.MATERIALS, "Paint outside", "");
+        Coats c = new Coats(area, (int) Math.round(Assumed.value(d, Assumption.PAINT_COATS)),
+                MICRO * Assumed.value(d, Assumption.PAINT_DRY), Assumed.value(d, Assumption.PAINT_SOLIDS),
+                Assumed.value(d, Assumption.PAINT_LOSS));
+        double kit = Assumed.value(d, Assumption.PAINT_KIT);
+        Sentence numbers = Sentence.of("{0} coats on {1}", c.coats(), new Amount(area, Quantity.AREA));
+        book.figure("paint.volume", "Paint", c.all(), Quantity.VOLUME, "A × coats × dry / (solids (1 − loss))", numbers,
+                SOURCE);
+        book.figure("paint.kits", "Tins or kits", c.kits(kit), Quantity.COUNT, "rounded up", Sentence.of("{0} each",
+                Amount.litres(kit)), SOURCE);
+        book.figure("paint.left", "Left over", c.kits(kit) * kit - c.all(), Quantity.VOLUME, "bought − wanted", numbers,
+                SOURCE);
+        book.figure("paint.mass", "It weighs, dry", c.mass(DRY_DENSITY), Quantity.MASS, "A × coats × dry × 1250 kg/m³",
+                numbers, SOURCE);
+        double resin = Assumed.value(d, Assumption.PAINT_HARDENER);
+        if (resin > 0 && c.coats() > 0) {
+            int batches = c.batches(Assumed.value(d, Assumption.PAINT_RATE) / 3600,
+                    Assumed.value(d, Assumption.PAINT_POT));
+            book.figure("paint.batches", "Batches a coat", batches, Quantity.COUNT, "area / (rate × pot life)", numbers,
+                    SOURCE);
+            book.note(
+                    "A batch is {0}: {1} of resin and {2} of hardener by volume, never by weight. Warmer by 10 K it sets in"
+                            + " half the time.",
+                    Amount.litres(c.each() / batches),
+                    Amount.litres(c.each() / batches * Coats.first(resin, 1)),
+                    Amount.litres(c.each() / batches * Coats.first(1, resin)));
+        }
+        return book
+                .caution("Two-part paints and resins: gloves, and the filter or supplied air that their sheet asks for."
+                        + " Rags with oil can burn by themselves.")
+                .done();
+    }
+
+    private static Optional<Study> glass(Design d, double area) {
+        int layers = (int) Math.round(Assumed.value(d, Assumption.GLASS_LAYERS));
+        if (layers <= 0) {
+            return Optional.empty();
+        }
+        Laminate l = Laminate.of(area, Assumed.value(d, Assumption.GLASS_CLOTH), layers, OVERLAP, GLASS_PART, WEAVE);
+        Study.Notebook book = new Study.Notebook("mat-glass", Stage.MATERIALS, "Glass in resin", "");
+        Sentence numbers = Sentence.of("{0} layers on {1}", layers, new Amount(area, Quantity.AREA));
+        book.figure("glass.mass", "It weighs", l.mass(), Quantity.MASS, "glass + resin in it + resin that levels it",
+                numbers, SOURCE);
+        book.figure("glass.cloth", "Cloth", l.glass(), Quantity.MASS, "A (1 + 8 %) × cloth × layers", numbers, SOURCE);
+        book.figure("glass.resin", "Resin to mix", l.mixed(RESIN_LOSS), Quantity.MASS,
+                "(in the cloth + level) / (1 − 12 %)",
+                numbers, SOURCE);
+        return Optional.of(book.done());
+    }
+
+    private static double roofLine(Body body) {
+        double sum = 0;
+        int steps = 128;
+        for (int i = 0; i < steps; i++) {
+            double a = body.length() * i / steps;
+            double b = body.length() * (i + 1) / steps;
+            sum += Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
+        }
+        return sum;
+    }
+
+    private static List<Thing> openings(Design d) {
+        return d.things().stream().filter(t -> t.mount() == Mount.SET_IN && t.has(Feature.Opening.class)
+                && !t.place().away()).toList();
+    }
+
+    private static Study seams(Design d, Body body) {
+        Study.Notebook book = new Study.Notebook("mat-seams", Stage.MATERIALS, "Seams", "");
+        double roof = roofLine(body);
+        double width = 2 * body.halfWidth();
+        double frames = openings(d).stream().mapToDouble(t -> {
+            Solid s = Solid.of(t.size(), t.place());
+            return 2 * (2 * Math.max(s.reachX(), s.reachY()) + t.size().height());
+        }).sum();
+        List<Double> seams = List.of(roof, roof, width, width);
+        double length = 2 * roof + 2 * width + frames;
+        double leg = Assumed.value(d, Assumption.SEAL_BEAD);
+        double volume = Joints.fillet(leg, length, WASTE);
+        double roll = Assumed.value(d, Assumption.SEAL_TAPE);
+        Sentence numbers = Sentence.of("{0} along the roof, {1} round openings", Amount.run(2 * roof + 2 * width),
+                Amount.run(frames));
+        book.figure("seal.length", "Seams", length, Quantity.RUN, "Σ length", numbers, SOURCE);
+        book.figure("seal.cartridges", "Cartridges of sealant", Math.ceil(volume / CARTRIDGE - 1e-9), Quantity.COUNT,
+                "legs² / 2 × length × 110 % / 300 mL", Sentence.of("{0}", Amount.litres(volume)), SOURCE);
+        Optional<Integer> rolls = Joints.rolls(seams, ENDS, roll);
+        if (rolls.isPresent()) {
+            book.figure("seal.rolls", "Rolls of tape for the roof, no seam joined", rolls.get(), Quantity.COUNT,
+                    "longest seams first", Sentence.of("{0} a roll; {1} rolls where they are joined", Amount.run(roll),
+                            Joints.joined(2 * roof + 2 * width, roll, 0.05)),
+                    SOURCE);
+        } else {
+            book.note("A seam is longer than a roll of tape: it must be joined, {0} rolls in all.",
+                    Joints.joined(2 * roof + 2 * width, roll, 0.05));
+        }
+        return book.done();
+    }
+
+    private static Study screws(Design d, ShellSheets s) {
+        Study.Notebook book = new Study.Notebook("mat-screws", Stage.MATERIALS, "Screws of linings and skins", "");
+        double edge = Assumed.value(d, Assumption.SCREW_EDGE);
+        double field = Assumed.value(d, Assumption.SCREW_FIELD);
+        int count = 0;
+        for (ShellSheets.Panel p : s.panels()) {
+            count += 2 * Joints.screws(p.width(), edge) + 2 * Joints.screws(p.height(), edge);
+            int rows = (int) Math.floor(Math.max(p.width(), p.height()) / 0.4);
+            count += rows * Joints.screws(Math.min(p.width(), p.height()), field);
+        }
+        Joints.Packs packs = Joints.packs(count, PACKS, PRICES);
+        book.figure("screw.count", "Screws", count, Quantity.COUNT, "edges and studs between",
+                Sentence.of("{0} panels", s.panels().size()), SOURCE);
+        book.figure("screw.cost", "In packs for about", packs.cost(), Quantity.MONEY, "least cost of whole packs",
+                Sentence.of("{0} got", packs.got()), "assumed prices");
+        Listing.Maker table = new Listing.Maker("").words("Pack of").numbers("how many");
+        for (int i = 0; i < PACKS.size(); i++) {
+            if (packs.counts().get(i) > 0) {
+                table.row(Sentence.of("{0}", PACKS.get(i)), packs.counts().get(i));
+            }
+        }
+        return book.listing(table.done()).note("Glued skins take fewer: raise the distances.").done();
+    }
+
+    /// The side panels of a curved body: what they weigh with their doors cut out, and what falls out that can be used.
+    private static Optional<Study> sides(Design d, Body body) {
+        if (!(d.base().shell() instanceof Shell.Profile)) {
+            return Optional.empty();
+        }
+        List<double[]> outline = new ArrayList<>();
+        outline.add(new double[]{0, 0});
+        outline.add(new double[]{body.length(), 0});
+        for (int i = 200; i >= 0; i--) {
+            double x = body.length() * i / 200;
+            outline.add(new double[]{x, body.roofInside().at(x)});
+        }
+        Study.Notebook book = new Study.Notebook("mat-sides", Stage.MATERIALS, "Side panels", "");
+        Listing.Maker table = new Listing.Maker("").words("Panel").numbers("area", "edges", "middle behind the front",
+                "middle above the floor");
+        Listing.Maker drops = new Listing.Maker("What falls out and can be used").words("From").numbers("long", "wide");
+        for (int side : new int[]{-1, 1}) {
+            List<List<double[]>> holes = new ArrayList<>();
+            for (Thing t : openings(d)) {
+                Solid s = Solid.of(t.size(), t.place());
+                if (t.place().y() * side > 0.5 * body.halfWidth() && s.reachX() > s.reachY()) {
+                    holes.add(List.of(new double[]{s.minX(), s.z1()}, new double[]{s.maxX(), s.z1()},
+                            new double[]{s.maxX(), s.z2()}, new double[]{s.minX(), s.z2()}));
+                    double[] drop = Panel.openingDrop(2 * s.reachX(), s.z2() - s.z1(), KERF, 0);
+                    drops.row(t.name(), Amount.m(Math.max(drop[0], drop[1])), Amount.m(Math.min(drop[0], drop[1])));
+                }
+            }
+            Panel p = new Panel(outline, holes);
+            table.row(side < 0 ? "Left" : "Right", new Amount(p.area(), Quantity.AREA), Amount.run(p.edge()),
+                    Amount.m(p.centre()[0]), Amount.m(p.centre()[1]));
+        }
+        List<double[]> chain = new ArrayList<>();
+        double top = 0;
+        for (int i = 0; i <= 200 && body.roofInside().at(body.length() * i / 200) >= top; i++) {
+            double x = body.length() * i / 200;
+            top = body.roofInside().at(x);
+            chain.add(new double[]{x, top});
+        }
+        double[] drop = Panel.cornerDrop(chain, KERF);
+        if (drop[0] > 0.1 && drop[1] > 0.1) {
+            drops.row("upper front corner, each side", Amount.m(Math.max(drop[0], drop[1])),
+                    Amount.m(Math.min(drop[0], drop[1])));
+        }
+        return Optional.of(book.listing(table.done()).listing(drops.done())
+                .note("Of the clear inside; a mirrored pair, good face out, cut as a stack for equality.").done());
+    }
+}

@@ -1,0 +1,2 @@
+/// Paint, glass, sealant, tape and screws of the shell.
+package lectulum.materials.finish;
