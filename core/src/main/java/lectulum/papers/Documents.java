@@ -29,6 +29,7 @@ public final class Documents {
         WiringPapers.panel(design, analysis.of(Wired.DISCIPLINE)).ifPresent(p -> all.add(panel(p, paper, style)));
         all.addAll(WiringPapers.of(analysis, style, paper));
         all.addAll(WaterPapers.of(analysis, style, paper));
+        all.addAll(MaterialPapers.of(analysis, style, paper));
         all.add(new Document("offsets", Document.Kind.LIST, "Offset table",
                 "Heights of the profile along the body, for drawing it with a tape.",
                 List.of(new Document.Form("CSV", ".csv",

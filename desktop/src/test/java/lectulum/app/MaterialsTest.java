@@ -35,6 +35,7 @@ class MaterialsTest extends WindowTest {
     }
 
     @Test
+    @SuppressWarnings("unchecked")
     void theBillStandsUnderThings() {
         turn("mat-bill");
         TableView<Materials.Line> bill = robot.lookup("#bill").queryAs(TableView.class);

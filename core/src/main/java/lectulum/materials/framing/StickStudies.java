@@ -41,6 +41,8 @@ public final class StickStudies {
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)))
             .checking(StickRules.class, StickStudies::remedies);
     private static final String SOURCE = "stick by stick; see docs/method/materials.md";
+    /// What the ids of its cut lists begin with.
+    public static final String LIST = "mat-list-";
     private static final double MILLIMETRE = 1000;
     private static final double WIDER = 1.4;
     private static final double NARROW = 0.25;
@@ -140,7 +142,7 @@ public final class StickStudies {
     }
 
     private static Study list(ShellFrame f, ShellFrame.Bar bar) {
-        Study.Notebook book = new Study.Notebook("mat-list-" + f.bars().indexOf(bar), Stage.MATERIALS,
+        Study.Notebook book = new Study.Notebook(LIST + f.bars().indexOf(bar), Stage.MATERIALS,
                 bar.metal() ? "Cut list, metal" : "Cut list, timber", "");
         TreeMap<Long, Map<String, Integer>> by = new TreeMap<>(Comparator.reverseOrder());
         for (ShellFrame.Piece p : f.of(bar)) {

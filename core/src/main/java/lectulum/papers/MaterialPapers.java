@@ -1,0 +1,55 @@
+package lectulum.papers;
+
+import java.util.ArrayList;
+import java.util.List;
+import lectulum.analysis.Analysis;
+import lectulum.discipline.Study;
+import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.framing.StickStudies;
+import lectulum.units.Style;
+
+/// What goes to the yard and the saw: walls of the frame, cut lists, cutting plans.
+final class MaterialPapers {
+    private static final String CAUTION = "Measure what was delivered before the first cut. Guards, push sticks, dust extraction;"
+            + " structural welds by a competent welder.";
+    private static final double WIDTH = 900;
+
+    private MaterialPapers() {
+    }
+
+    static List<Document> of(Analysis analysis, Style style, Paper paper) {
+        List<Document> all = new ArrayList<>();
+        for (Study s : analysis.of(StickStudies.DISCIPLINE).all()) {
+            drawn(s, "Studs, plates and framed openings to scale.", style, paper, all);
+            if (s.id().startsWith(StickStudies.LIST)) {
+                list(s, "Every length, how many, and where it goes.", style, all);
+            }
+        }
+        for (Study s : analysis.of(CutStudies.DISCIPLINE).all()) {
+            drawn(s, "What is cut from what, to scale.", style, paper, all);
+            if (!s.listings().isEmpty()) {
+                list(s, "What is bought, or the panels with their marks.", style, all);
+            }
+        }
+        return all;
+    }
+
+    /// With the thickness of sheets.
+    private static String name(Study s, Style style) {
+        return s.title() + s.figures().stream().filter(f -> f.id().endsWith(".thick")).findFirst()
+                .map(f -> ", " + f.text(style)).orElse("");
+    }
+
+    private static void drawn(Study s, String about, Style style, Paper paper, List<Document> all) {
+        if (!s.sketches().isEmpty() && !s.sketches().getFirst().marks().isEmpty()) {
+            SketchPaper sheet = new SketchPaper(s.sketches().getFirst(), style, WIDTH);
+            all.add(Drawn.document(s.id() + "-plan", name(s, style), about, WIDTH, sheet.height(), sheet::paint, paper,
+                    CAUTION));
+        }
+    }
+
+    private static void list(Study s, String about, Style style, List<Document> all) {
+        all.add(new Document(s.id() + "-list", Document.Kind.LIST, name(s, style), about,
+                List.of(Drawn.csv(s.listings().getFirst(), style))));
+    }
+}
