@@ -68,13 +68,13 @@ public final class Screenshots {
         });
         page("one-line", "chamois", Stage.POWER, "power-draw", b -> {
         });
-        page("take-off", "dunlin", Stage.POWER, "power-buy", b -> {
-        });
         page("water", "nightjar", Stage.WATER, "water-pipes", b -> {
         });
         page("air", "nightjar", Stage.AIR, "air-heat", b -> {
         });
         page("trip", "nightjar", Stage.TRIP, "trip", b -> {
+        });
+        page("cutting", "nightjar", Stage.MATERIALS, "mat-cut", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

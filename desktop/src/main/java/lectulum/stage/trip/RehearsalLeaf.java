@@ -11,6 +11,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
@@ -39,6 +40,7 @@ import lectulum.workbench.Workbench;
 /// One trip on one timeline: its days, its curves, and what is so at any hour of it.
 final class RehearsalLeaf implements Leaf.Page {
     private static final double FORM = 300;
+    private static final double LEAST_FORM = 230;
     private static final double THEN = 210;
     private static final double HIGH = 340;
     private final Bench bench;
@@ -131,18 +133,25 @@ final class RehearsalLeaf implements Leaf.Page {
         Label title = new Label("Side by side");
         title.getStyleClass().add("heading");
         VBox table = panel(title, beside, against);
-        VBox list = new VBox(8, new HBox(8, new Label("Trip"), trips), buttons, each);
-        VBox single = new VBox(8, days, day);
-        single.setMinWidth(FORM);
-        single.setMaxWidth(FORM);
-        HBox.setHgrow(list, Priority.ALWAYS);
-        VBox planned = panel(new HBox(16, list, single));
+        Label name = new Label("Trip");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        trips.setMinWidth(Region.USE_PREF_SIZE);
+        HBox choice = new HBox(8, name, trips, buttons);
+        HBox.setHgrow(buttons, Priority.ALWAYS);
+        Label hourly = new Label("Hour by hour");
+        hourly.getStyleClass().add("heading");
         HBox.setHgrow(picture, Priority.ALWAYS);
         then.setMinWidth(THEN);
-        Label hour = new Label("Hour by hour");
-        hour.getStyleClass().add("heading");
-        this.page = Pages.content(
-                new VBox(10, table, planned, panel(hour, slider, new HBox(12, picture, then)), curves));
+        VBox hour = panel(choice, hourly, slider, new HBox(12, picture, then));
+        Label daily = new Label("Day by day");
+        daily.getStyleClass().add("heading");
+        VBox single = new VBox(8, days, day);
+        single.setMinWidth(LEAST_FORM);
+        single.setMaxWidth(FORM);
+        HBox.setHgrow(each, Priority.ALWAYS);
+        HBox.setHgrow(single, Priority.SOMETIMES);
+        VBox planned = panel(daily, new HBox(16, each, single));
+        this.page = Pages.content(new VBox(10, hour, table, planned, curves));
     }
 
     static Leaf leaf(Bench bench) {
