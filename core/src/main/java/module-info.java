@@ -93,6 +93,7 @@ module lectulum.core {
     exports lectulum.materials.finish;
     exports lectulum.materials.framing;
     exports lectulum.materials.skins;
+    exports lectulum.materials.upholstery;
     exports lectulum.money;
     exports lectulum.papers;
     exports lectulum.power;

@@ -49,8 +49,8 @@ import lectulum.materials.Materials;
 import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.StickStudies;
-import lectulum.materials.framing.LighterStudies;
 import lectulum.materials.skins.SheetStudies;
+import lectulum.materials.upholstery.CushionStudies;
 import lectulum.money.Money;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
@@ -99,8 +99,8 @@ public final class Disciplines {
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
-                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, CutStudies.DISCIPLINE, LighterStudies.DISCIPLINE,
-                FinishStudies.DISCIPLINE,
+                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, CutStudies.DISCIPLINE,
+                FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);

@@ -309,7 +309,11 @@ public enum Assumption {
     SEAL_BEAD("seal.bead"),
     SEAL_TAPE("seal.tape"),
     SCREW_EDGE("screw.edge"),
-    SCREW_FIELD("screw.field");
+    SCREW_FIELD("screw.field"),
+    CUSHION_RADIUS("cushion.radius"),
+    CUSHION_FOAM("cushion.foamDensity"),
+    CUSHION_ROLL("cushion.roll"),
+    CUSHION_PRICE("cushion.price");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

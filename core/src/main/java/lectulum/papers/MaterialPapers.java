@@ -6,6 +6,7 @@ import lectulum.analysis.Analysis;
 import lectulum.discipline.Study;
 import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.framing.StickStudies;
+import lectulum.materials.upholstery.CushionStudies;
 import lectulum.units.Style;
 
 /// What goes to the yard and the saw: walls of the frame, cut lists, cutting plans.
@@ -29,6 +30,12 @@ final class MaterialPapers {
             drawn(s, "What is cut from what, to scale.", style, paper, all);
             if (!s.listings().isEmpty()) {
                 list(s, "What is bought, or the panels with their marks.", style, all);
+            }
+        }
+        for (Study s : analysis.of(CushionStudies.DISCIPLINE).all()) {
+            drawn(s, "Covers on the roll, nap along it.", style, paper, all);
+            if (!s.listings().isEmpty()) {
+                list(s, "Sizes, foam, zips and pieces of the covers.", style, all);
             }
         }
         return all;

@@ -30,6 +30,7 @@ import lectulum.materials.framing.ShellFrame;
 import lectulum.materials.framing.StickRules;
 import lectulum.materials.framing.Yard;
 import lectulum.materials.skins.ShellSheets;
+import lectulum.materials.skins.SkinRules;
 import lectulum.space.Body;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -291,6 +292,70 @@ class ShellTest {
 
             assertThat(value(n, "ladder.mass")).isCloseTo((2 * 4.12 + 8 * 1.75) * rail + legs * tongue, within(1e-6));
             assertThat(Analysis.of(d).figures().find("ladder.mass")).isEmpty();
+        }
+    }
+
+    /// Cushions of a demo on paper: foam by hand, cloth between the bound and rows.
+    @Test
+    void cushionsAreOrdered() {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        double foam = d.things().stream().filter(t -> java.util.Set.of("mattress", "cushions").contains(t.symbol()))
+                .mapToDouble(t -> ((Math.max(t.size().length(), t.size().width()) + 0.01)
+                        * (Math.min(t.size().length(), t.size().width()) + 0.01) - (4 - Math.PI) * 0.06 * 0.06)
+                        * t.size().height() * 35)
+                .sum();
+
+        assertThat(foam).isPositive();
+        assertThat(value(d, "cushion.foam")).isCloseTo(foam, within(1e-9));
+        assertThat(value(d, "roll.length")).isBetween(value(d, "roll.bound") - 1e-6, value(d, "roll.rows") + 1e-5);
+        assertThat(value(d, "roll.buy")).isBetween(1.05 * value(d, "roll.length") - 1e-6,
+                1.05 * value(d, "roll.length") + 0.1);
+        assertThat(Analysis.of(box()).figures().find("cushion.foam")).isEmpty();
+    }
+
+    /// What stands for the insulation is brought to what the walls come to; a body that stands already keeps its own linings.
+    @Nested
+    class Allowance {
+        private static lectulum.design.thing.Thing allowance(String id, double mass, Feature.StandsFor.Part part) {
+            return thing(id, mass, 1, 0).withMount(Mount.SPREAD).with(new Feature.StandsFor(part));
+        }
+
+        private static double insulation(Design d) {
+            return ShellSheets.of(d, 2.44, 1.22).layers().stream().filter(l -> l.role().equals("insulation"))
+                    .mapToDouble(ShellSheets.Layer::mass).sum();
+        }
+
+        @Test
+        void ofInsulationIsMendedToTheKilogram() {
+            Design d = timber(box(allowance("a", 1, Feature.StandsFor.Part.INSULATION), allowance("b", 3,
+                    Feature.StandsFor.Part.INSULATION)));
+            double wanted = insulation(d);
+            assertThat(wanted).isGreaterThan(6);
+
+            assertThat(raises(d, SkinRules.TAKE_OFF)).isTrue();
+            everyRemedyMends(Analysis.of(d), SkinRules.TAKE_OFF);
+            Design mended = lectulum.analysis.Remedies.of(Analysis.of(d), Analysis.of(d).findings().stream()
+                    .filter(f -> f.rule() == SkinRules.TAKE_OFF).findFirst().orElseThrow()).getFirst().edit().change()
+                    .apply(d);
+            assertThat(mended.things().stream().mapToDouble(t -> t.mass().value()).sum()).isCloseTo(wanted,
+                    within(1e-9));
+            assertThat(mended.thing("b").orElseThrow().mass().value()
+                    / mended.thing("a").orElseThrow().mass().value()).isCloseTo(3, within(1e-9));
+        }
+
+        @Test
+        void ofLiningsOnlyWhereTheBodyIsBuilt() {
+            Design d = timber(box(allowance("a", 1, Feature.StandsFor.Part.LINING)));
+
+            assertThat(raises(d.with(d.brief().withType(CamperType.TEARDROP)), SkinRules.TAKE_OFF)).isTrue();
+            assertThat(raises(d.with(d.brief().withType(CamperType.CARGO)), SkinRules.TAKE_OFF)).isFalse();
+        }
+
+        @Test
+        void thatIsRightSaysNothing() {
+            Design d = timber(box());
+            assertThat(raises(d.plus(allowance("a", insulation(d), Feature.StandsFor.Part.INSULATION)),
+                    SkinRules.TAKE_OFF)).isFalse();
         }
     }
 }

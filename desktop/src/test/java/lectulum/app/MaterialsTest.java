@@ -50,7 +50,7 @@ class MaterialsTest extends WindowTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"mat-frame", "mat-sheets", "mat-cut", "mat-finish", "mat-lighter"})
+    @ValueSource(strings = {"mat-frame", "mat-sheets", "mat-cut", "mat-finish", "mat-cushion", "mat-lighter"})
     void everyPageSaysSomethingInBothSystems(String page) {
         turn(page);
         List<String> metric = texts();

@@ -19,7 +19,8 @@ import lectulum.kernel.beams.Held;
 /// [Means] what it is called and may be.
 public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Opening, Feature.Door, Feature.Drawer,
         Feature.Store, Feature.Packed, Feature.Service, Feature.KeepClear, Feature.Worktop, Feature.Step,
-        Feature.Sanitary, Feature.Flame, Feature.Fabric, Feature.Handed, Feature.Timed, Feature.Lid, Feature.Rising,
+        Feature.Sanitary, Feature.Flame, Feature.StandsFor, Feature.Fabric, Feature.Handed, Feature.Timed, Feature.Lid,
+        Feature.Rising,
         Feature.Rails, Feature.RollFront, Feature.Leg, Feature.Bearers, Feature.Hung, Feature.Cables, Feature.Hoist,
         Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric, Aired, Fuelled,
         Plumbed {
@@ -190,6 +191,30 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
             private final String label;
 
             Use(String label) {
+                this.label = label;
+            }
+
+            public String label() {
+                return label;
+            }
+        }
+    }
+
+    /// An allowance for a part of the shell until that part is known.
+    ///
+    /// @param what it stands for
+    record StandsFor(@Means("Stands for") Part what) implements Feature {
+        public StandsFor {
+            what = what == null ? Part.INSULATION : what;
+        }
+
+        /// A part of the shell.
+        public enum Part {
+            FRAMING("framing"), INSULATION("insulation"), LINING("linings"), FLOOR("the floor"), SKIN("skins");
+
+            private final String label;
+
+            Part(String label) {
                 this.label = label;
             }
 

@@ -35,6 +35,8 @@ public final class FeatureKind {
             kind(Feature.Worktop.class, "a table or worktop", t -> new Feature.Worktop(t.size().height() > 0.8)),
             kind(Feature.Step.class, "steps", t -> new Feature.Step(1)),
             kind(Feature.Sanitary.class, "a toilet or shower", t -> new Feature.Sanitary(Feature.Sanitary.Use.TOILET)),
+            kind(Feature.StandsFor.class, "an allowance for the shell",
+                    t -> new Feature.StandsFor(Feature.StandsFor.Part.INSULATION)),
             kind(Feature.Flame.class, "a flame", t -> new Feature.Flame()),
             kind(Feature.Fabric.class, "cloth that gets wet", t -> new Feature.Fabric(1.3)),
             kind(Feature.Handed.class, "a left or right hand", t -> new Feature.Handed()),

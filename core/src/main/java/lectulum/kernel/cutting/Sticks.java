@@ -34,7 +34,10 @@ public final class Sticks {
     private static final int MOST_PURCHASES = 200_000;
     private static final long MOST_NODES = 400_000;
     private static final int MOST_UNITS = 400_000;
+    /// A stick is looked at in so many parts at most.
+    private static final int FINE = 6_000;
     private static final int TRIES = 60;
+    private static final int FEW_TRIES = 10;
     private static final int ROUNDS = 300;
     private static final double CENT = 1e-6;
 
@@ -42,6 +45,7 @@ public final class Sticks {
     private final long kerf;
     private final long trim;
     private final BooleanSupplier stop;
+    private final long nodes;
     /// Distinct lengths, longest first, with how many are wanted of each.
     private final long[] lengths;
     private final int[] wanted;
@@ -117,13 +121,15 @@ public final class Sticks {
         return new Account(pieces, sawn, trimmed, kept, scrap);
     }
 
-    private Sticks(long[] lengths, int[] wanted, List<Stock> stocks, long kerf, long trim, BooleanSupplier stop) {
+    private Sticks(long[] lengths, int[] wanted, List<Stock> stocks, long kerf, long trim, long nodes,
+            BooleanSupplier stop) {
         this.lengths = lengths;
         this.wanted = wanted;
         this.stocks = stocks;
         this.kerf = kerf;
         this.trim = trim;
         this.stop = stop;
+        this.nodes = nodes;
     }
 
     /// @param pieces \[m\]
@@ -131,6 +137,12 @@ public final class Sticks {
     /// @param trim   off each stick \[m\]
     /// @param stop   asked now and then; the best plan so far is then given
     public static Plan of(List<Double> pieces, List<Stock> stocks, double kerf, double trim, BooleanSupplier stop) {
+        return of(pieces, stocks, kerf, trim, MOST_NODES, stop);
+    }
+
+    /// @param nodes of the search for a cheaper purchase at most; 0 for the first plan
+    public static Plan of(List<Double> pieces, List<Stock> stocks, double kerf, double trim, long nodes,
+            BooleanSupplier stop) {
         TreeMap<Long, List<Integer>> by = new TreeMap<>(Comparator.reverseOrder());
         List<Integer> left = new ArrayList<>();
         long k = Math.round(kerf * MICRO);
@@ -147,7 +159,8 @@ public final class Sticks {
         }
         long[] lengths = by.keySet().stream().mapToLong(x -> x).toArray();
         int[] wanted = by.values().stream().mapToInt(List::size).toArray();
-        return new Sticks(lengths, wanted, List.copyOf(stocks), k, t, stop).solve(new ArrayList<>(by.values()), left);
+        return new Sticks(lengths, wanted, List.copyOf(stocks), k, t, nodes, stop).solve(new ArrayList<>(by.values()),
+                left);
     }
 
     /// Cost of the cheapest sticks whose lengths would do in sum: no plan costs less.
@@ -156,7 +169,7 @@ public final class Sticks {
         long[] lengths = pieces.stream().mapToLong(x -> Math.round(x * MICRO)).toArray();
         int[] wanted = new int[lengths.length];
         Arrays.fill(wanted, 1);
-        return new Sticks(lengths, wanted, List.copyOf(stocks), k, Math.round(trim * MICRO), () -> false).cover();
+        return new Sticks(lengths, wanted, List.copyOf(stocks), k, Math.round(trim * MICRO), 0, () -> false).cover();
     }
 
     /// A stick with counts of each length.
@@ -177,7 +190,7 @@ public final class Sticks {
         }
         boolean full = covers(best);
         boolean proven = lengths.length == 0 || full && cost <= bound + CENT && fewest(best);
-        if (!proven && !stop.getAsBoolean()) {
+        if (!proven && nodes > 0 && !stop.getAsBoolean()) {
             Exact exact = exact(full ? cost : dearest(), full ? bought(best) : Long.MAX_VALUE);
             if (exact.plan.isPresent()) {
                 best = exact.plan.get();
@@ -263,7 +276,7 @@ public final class Sticks {
     private List<Filled> greedy(double bound) {
         SplittableRandom chance = new SplittableRandom(1);
         List<Filled> best = List.of();
-        for (int i = 0; i < TRIES && !stop.getAsBoolean(); i++) {
+        for (int i = 0; i < (nodes < MOST_NODES ? FEW_TRIES : TRIES) && !stop.getAsBoolean(); i++) {
             List<Filled> now = once(chance, i);
             boolean full = covers(now);
             if (best.isEmpty() || full && !covers(best) || full == covers(best) && better(now, best)) {
@@ -381,7 +394,7 @@ public final class Sticks {
             unit = gcd(unit, l);
         }
         unit = Math.max(1, unit);
-        return Math.max(unit, Math.ceilDiv(room, MOST_UNITS / 4));
+        return Math.max(unit, Math.ceilDiv(room, FINE));
     }
 
     private static long gcd(long a, long b) {
@@ -565,7 +578,7 @@ public final class Sticks {
             for (int j : sticks) {
                 spare += stocks.get(j).price + worth.scarce[j];
             }
-            Packer packer = new Packer(sticks, room - need, spare, worth, MOST_NODES - spent);
+            Packer packer = new Packer(sticks, room - need, spare, worth, nodes - spent);
             Optional<List<Filled>> plan = packer.pack();
             spent += packer.nodes;
             if (plan.isPresent()) {

@@ -38,7 +38,7 @@ public final class CutStudies {
                     in::stillWanted))
             .checking(CutRules.class, CutStudies::remedies);
     private static final String SOURCE = "see docs/method/materials.md";
-    private static final long FILLINGS = 6000;
+    private static final long FILLINGS = 600;
     private static final double BETWEEN = 0.16;
     private static final double THICK = 0.09;
     private static final int LETTERS = 26;
@@ -50,9 +50,18 @@ public final class CutStudies {
         ShellFrame f = ShellFrame.of(d);
         Yard yard = Yard.of(d);
         List<Study> all = new ArrayList<>();
+        double cost = 0;
         for (ShellFrame.Bar bar : f.bars()) {
             stillWanted.run();
-            all.add(sticks(f, bar, yard));
+            Sticks.Plan plan = yard.plan(f, bar);
+            cost += plan.cost();
+            all.add(sticks(f, bar, yard, plan));
+        }
+        if (!all.isEmpty()) {
+            all.addFirst(new Study.Notebook("mat-buy", Stage.MATERIALS, "Sticks of the frame", "")
+                    .figure("stud.cost", "Bought at least cost for", cost, Quantity.MONEY, "least cost of whole sticks",
+                            Sentence.of("{0} sticks", f.pieces().size()), SOURCE)
+                    .done());
         }
         sheets(d, stillWanted, all);
         if (all.isEmpty()) {
@@ -62,12 +71,11 @@ public final class CutStudies {
         return all;
     }
 
-    private static Study sticks(ShellFrame f, ShellFrame.Bar bar, Yard yard) {
+    private static Study sticks(ShellFrame f, ShellFrame.Bar bar, Yard yard, Sticks.Plan plan) {
         int n = f.bars().indexOf(bar);
         List<ShellFrame.Piece> pieces = f.of(bar);
         List<Double> lengths = pieces.stream().map(ShellFrame.Piece::length).toList();
         List<Sticks.Stock> stocks = yard.sticks(bar);
-        Sticks.Plan plan = yard.plan(f, bar);
         Study.Notebook book = new Study.Notebook("mat-sticks-" + n, Stage.MATERIALS,
                 bar.metal() ? "Bars to buy and to cut" : "Timber to buy and to cut", "");
         Sticks.Account account = Sticks.account(plan.cuts(), lengths, yard.kerf(), yard.trim(), yard.keep());

@@ -120,17 +120,6 @@ public final class FinishStudies {
         return Optional.of(book.done());
     }
 
-    private static double roofLine(Body body) {
-        double sum = 0;
-        int steps = 128;
-        for (int i = 0; i < steps; i++) {
-            double a = body.length() * i / steps;
-            double b = body.length() * (i + 1) / steps;
-            sum += Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
-        }
-        return sum;
-    }
-
     private static List<Thing> openings(Design d) {
         return d.things().stream().filter(t -> t.mount() == Mount.SET_IN && t.has(Feature.Opening.class)
                 && !t.place().away()).toList();
@@ -138,7 +127,7 @@ public final class FinishStudies {
 
     private static Study seams(Design d, Body body) {
         Study.Notebook book = new Study.Notebook("mat-seams", Stage.MATERIALS, "Seams", "");
-        double roof = roofLine(body);
+        double roof = ShellSheets.roofLine(body);
         double width = 2 * body.halfWidth();
         double frames = openings(d).stream().mapToDouble(t -> {
             Solid s = Solid.of(t.size(), t.place());

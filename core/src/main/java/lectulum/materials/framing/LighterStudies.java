@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.base.Carcass;
-import lectulum.discipline.Discipline;
-import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
@@ -18,16 +16,13 @@ import lectulum.units.Quantity;
 /// The same frame with its members farther apart or nearer: what changes in mass, on the ball, in sticks and money. The direction is
 /// computed: wood that goes may have stood behind the axle.
 public final class LighterStudies {
-    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-lighter", "Lighter or cheaper",
-            Stage.MATERIALS,
-            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)));
     private static final List<Double> SPACINGS = List.of(0.3, 0.4, 0.5, 0.6);
-    private static final String SOURCE = "stick by stick; see docs/method/materials.md";
 
     private LighterStudies() {
     }
 
-    static List<Study> of(Design d) {
+    /// Plans a cutting of each: some tenths of a second.
+    public static List<Study> of(Design d) {
         Study.Notebook book = new Study.Notebook("mat-lighter", Stage.MATERIALS, "Members farther apart", "");
         ShellFrame now = ShellFrame.of(d);
         if (now.pieces().isEmpty()) {
@@ -43,8 +38,6 @@ public final class LighterStudies {
             ShellFrame other = ShellFrame.of(d, spaced(d, s));
             row(d, table, Sentence.of("{0}", Amount.m(s)), other, now, yard.cost(other), cost);
         }
-        book.figure("stud.cost", "Sticks of the frame, bought at least cost", cost, Quantity.MONEY,
-                "least cost of whole sticks", Sentence.of("{0} sticks", now.pieces().size()), SOURCE);
         return List.of(book.listing(table.done())
                 .note("0.3 m carries thin metal without glue, 0.4 m thin skins that are glued, 0.6 m sandwich. Holes, doors"
                         + " and what is screwed on ask for members too: Base says which.")

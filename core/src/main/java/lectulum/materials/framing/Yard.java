@@ -15,6 +15,9 @@ import lectulum.kernel.cutting.Sticks;
 /// @param trim   off each stick \[m\]
 /// @param keep   rests are kept from \[m\]
 public record Yard(List<Double> timber, double bar, double kerf, double trim, double keep) {
+    /// States that are looked at for a cheaper purchase.
+    private static final long SEARCHED = 15_000;
+
     public Yard {
         timber = List.copyOf(timber);
     }
@@ -36,7 +39,8 @@ public record Yard(List<Double> timber, double bar, double kerf, double trim, do
 
     /// How a kind of bar is cut at least cost.
     public Sticks.Plan plan(ShellFrame f, ShellFrame.Bar b) {
-        return Sticks.of(f.of(b).stream().map(ShellFrame.Piece::length).toList(), sticks(b), kerf, trim, () -> false);
+        return Sticks.of(f.of(b).stream().map(ShellFrame.Piece::length).toList(), sticks(b), kerf, trim, SEARCHED,
+                () -> false);
     }
 
     /// Of all that is bought.

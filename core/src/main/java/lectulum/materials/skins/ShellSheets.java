@@ -10,7 +10,6 @@ import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.envelope.Substance;
 import lectulum.design.envelope.Wall;
-import lectulum.kernel.cutting.Sheets;
 import lectulum.space.Body;
 
 /// The layers of every side with their area, and the panels that they are cut to: no larger than a sheet, joints on studs where
@@ -58,6 +57,18 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             }
         }
         return new ShellSheets(layers, panels);
+    }
+
+    /// Along the roof from front to rear \[m\].
+    public static double roofLine(Body body) {
+        double sum = 0;
+        int steps = 128;
+        for (int i = 0; i < steps; i++) {
+            double a = body.length() * i / steps;
+            double b = body.length() * (i + 1) / steps;
+            sum += Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
+        }
+        return sum;
     }
 
     /// Adds one side.
@@ -114,22 +125,11 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             double high = body.roofInside().highest();
             return switch (w.side()) {
                 case SIDES -> List.of(new double[]{length, high}, new double[]{length, high});
-                case ROOF -> List.of(new double[]{roofLine(), width});
+                case ROOF -> List.of(new double[]{roofLine(body), width});
                 case FLOOR -> List.of(new double[]{length, width});
                 case FRONT -> List.of(new double[]{width, body.roofInside().at(Math.min(0.02, length))});
                 case REAR -> List.of(new double[]{width, body.roofInside().at(length - Math.min(0.02, length))});
             };
-        }
-
-        private double roofLine() {
-            double sum = 0;
-            int steps = 128;
-            for (int i = 0; i < steps; i++) {
-                double a = body.length() * i / steps;
-                double b = body.length() * (i + 1) / steps;
-                sum += Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
-            }
-            return sum;
         }
 
         /// A face in pieces that a sheet holds, whichever way of laying it gives fewer.
@@ -139,16 +139,20 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             }
             List<double[]> lying = pieces(along, across, sheetLong, sheetWide);
             List<double[]> standing = pieces(along, across, sheetWide, sheetLong);
-            int down = sheets(lying);
-            int up = sheets(standing);
-            return up < down || up == down && standing.size() < lying.size() ? standing : lying;
+            double down = sheets(lying);
+            double up = sheets(standing);
+            return up < down - SMALL || up < down + SMALL && standing.size() < lying.size() ? standing : lying;
         }
 
-        /// How many sheets they take by themselves.
-        private int sheets(List<double[]> pieces) {
-            return Sheets.of(pieces.stream().map(p -> new Sheets.Piece(p[0], p[1], true)).toList(),
-                    List.of(new Sheets.Sheet("", sheetLong, sheetWide, 1, Sheets.ENDLESS)), 0.003, 0,
-                    new Sheets.Effort(1, 60, () -> false)).cuts().size();
+        /// How many sheets they take, each kind by itself.
+        private double sheets(List<double[]> pieces) {
+            double sum = 0;
+            for (double[] p : pieces) {
+                double lying = Math.floor(sheetLong / p[0] + SMALL) * Math.floor(sheetWide / p[1] + SMALL);
+                double standing = Math.floor(sheetLong / p[1] + SMALL) * Math.floor(sheetWide / p[0] + SMALL);
+                sum += 1 / Math.max(1, Math.max(lying, standing));
+            }
+            return sum;
         }
 
         private List<double[]> pieces(double along, double across, double mostAlong, double mostAcross) {

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SplittableRandom;
 import java.util.TreeMap;
+import lectulum.kernel.cutting.Roll;
+import lectulum.kernel.cutting.Sheets;
 import lectulum.kernel.cutting.Sticks;
 import lectulum.kernel.takeoff.StudWall.Opening;
 import lectulum.kernel.takeoff.StudWall.Stick;
@@ -325,6 +328,81 @@ class TakeOffTest {
                 }
             }
             assertThat(Joints.packs(need, sizes, prices).cost()).isCloseTo(least, within(1e-9));
+        }
+    }
+
+    /// Two cushions of 1.90 by 0.68 by 0.10 m, corners of 60 mm.
+    @Nested
+    class Cushions {
+        private final Cushion c = new Cushion(1.90, 0.68, 0.10, 0.06);
+
+        @Test
+        void theCoverOfOne() {
+            close(c.perimeter(), 5.0570);
+            close(c.zip(), 1.68);
+            close(c.cover().get(0).length(), 1.924);
+            close(c.cover().get(0).width(), 0.704);
+            close(c.cover().get(1).length(), 3.401);
+            close(c.cover().get(1).width(), 0.124);
+            close(c.cover().get(2).length(), 1.704);
+            close(c.cover().get(2).width(), 0.077);
+            close(c.cloth(), 3.3931);
+            close(c.cloth() * 0.42, 1.4251);
+            close(c.foam(35), 4.6018);
+        }
+
+        /// The tops one after another, all else in the lane beside them.
+        @Test
+        void twoOnARollTakeNoMoreThanTheirTops() {
+            List<double[]> pieces = new ArrayList<>();
+            for (int n = 0; n < 2; n++) {
+                for (Cushion.Cloth x : c.cover()) {
+                    for (int k = 0; k < x.count(); k++) {
+                        pieces.add(new double[]{x.length(), x.width()});
+                    }
+                }
+            }
+            Roll roll = Roll.of(pieces, 1.40, () -> false);
+
+            close(roll.rows(), 9.173);
+            close(roll.bound(), 7.696);
+            close(roll.length(), 7.696);
+            assertThat(roll.proven()).isTrue();
+            assertThat(roll.pieces()).hasSize(10);
+            for (Sheets.Placed p : roll.pieces()) {
+                assertThat(p.y() + p.height()).isLessThanOrEqualTo(1.40 + 1e-5);
+                assertThat(p.width()).isCloseTo(pieces.get(p.piece())[0], within(1e-5));
+                for (Sheets.Placed q : roll.pieces()) {
+                    assertThat(p == q || p.x() + p.width() <= q.x() + 1e-5 || q.x() + q.width() <= p.x() + 1e-5
+                            || p.y() + p.height() <= q.y() + 1e-5 || q.y() + q.height() <= p.y() + 1e-5).isTrue();
+                }
+            }
+        }
+
+        @Test
+        void whatIsWiderThanTheRollIsLeft() {
+            Roll roll = Roll.of(List.of(new double[]{1, 1.5}, new double[]{2, 1.0}), 1.4, () -> false);
+            assertThat(roll.left()).containsExactly(0);
+            assertThat(roll.length()).isCloseTo(2, within(1e-6));
+            assertThat(Roll.of(List.of(), 1.4, () -> false).length()).isZero();
+        }
+
+        /// Between the bound and rows, whatever the pieces.
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+        void neverWorseThanRowsNorBetterThanTheBound(long seed) {
+            SplittableRandom r = new SplittableRandom(seed);
+            List<double[]> pieces = new ArrayList<>();
+            for (int i = 0; i < 14; i++) {
+                pieces.add(new double[]{0.2 + 2 * r.nextDouble(), 0.05 + r.nextDouble()});
+            }
+            Roll roll = Roll.of(pieces, 1.4, () -> false);
+            assertThat(roll.length()).isBetween(roll.bound() - 1e-6, roll.rows() + 1e-5);
+        }
+
+        @Test
+        void aSmallCushionHasNoZip() {
+            assertThat(new Cushion(0.15, 0.15, 0.05, 0.04).zip()).isZero();
         }
     }
 }

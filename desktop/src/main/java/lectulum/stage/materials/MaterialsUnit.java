@@ -4,9 +4,9 @@ import java.util.List;
 import lectulum.figures.Stage;
 import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.finish.FinishStudies;
-import lectulum.materials.framing.LighterStudies;
 import lectulum.materials.framing.StickStudies;
 import lectulum.materials.skins.SheetStudies;
+import lectulum.materials.upholstery.CushionStudies;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
@@ -36,7 +36,8 @@ public final class MaterialsUnit implements StageUnit {
                         CutStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "mat-finish", "Finish", "Paint, glass, sealant, tape and screws", "",
                         FinishStudies.DISCIPLINE),
-                StudiesLeaf.leaf(bench, "mat-lighter", "Lighter", "Members farther apart: mass, ball, money", "",
-                        LighterStudies.DISCIPLINE));
+                StudiesLeaf.wide(bench, "mat-cushion", "Cushions", "Foam, covers, and the roll of cloth", "",
+                        CushionStudies.DISCIPLINE),
+                LighterLeaf.leaf(bench));
     }
 }

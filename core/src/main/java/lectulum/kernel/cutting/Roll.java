@@ -1,0 +1,106 @@
+package lectulum.kernel.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+
+/// Pieces with a nap cut from a roll: as little of its length as can be found, and less than which none takes.
+///
+/// @param pieces where they lie, x along the roll
+/// @param left   places of pieces that are wider than the roll
+/// @param length that is used \[m\]
+/// @param rows   that is used where pieces are laid in rows, the longest first \[m\]
+/// @param bound  no plan uses less \[m\]
+public record Roll(List<Sheets.Placed> pieces, List<Integer> left, double length, double rows, double bound) {
+    private static final long FILLINGS = 400;
+    private static final int STEPS = 8;
+    private static final double SMALL = 1e-6;
+
+    public Roll {
+        pieces = List.copyOf(pieces);
+        left = List.copyOf(left);
+    }
+
+    /// Whether nothing shorter is possible.
+    public boolean proven() {
+        return length <= bound + SMALL;
+    }
+
+    /// @param pieces along the roll and across it \[m\]; none is turned
+    /// @param width  of the roll \[m\]
+    public static Roll of(List<double[]> pieces, double width, BooleanSupplier stop) {
+        List<Integer> fit = new ArrayList<>();
+        List<Integer> left = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            boolean fits = pieces.get(i)[0] > 0 && pieces.get(i)[1] > 0 && pieces.get(i)[1] <= width + SMALL;
+            (fits ? fit : left).add(i);
+        }
+        double rows = rows(pieces, fit, width);
+        double bound = bound(pieces, fit, width);
+        List<Sheets.Placed> best = List.of();
+        double length = rows;
+        double low = bound;
+        double high = rows;
+        for (int step = 0; step <= STEPS && !fit.isEmpty() && !stop.getAsBoolean(); step++) {
+            // First the bound itself, then halves of what is between.
+            double now = step == 0 ? bound : step == STEPS ? rows : (low + high) / 2;
+            if (step == STEPS && !best.isEmpty()) {
+                break;
+            }
+            List<Sheets.Placed> laid = laid(pieces, fit, width, now, stop);
+            if (!laid.isEmpty()) {
+                best = laid;
+                length = laid.stream().mapToDouble(p -> p.x() + p.width()).max().orElse(now);
+                high = Math.min(high, length);
+                if (length <= bound + SMALL) {
+                    break;
+                }
+            } else {
+                low = now;
+            }
+        }
+        return new Roll(best, left, fit.isEmpty() ? 0 : length, rows, bound);
+    }
+
+    private static List<Sheets.Placed> laid(List<double[]> pieces, List<Integer> fit, double width, double length,
+            BooleanSupplier stop) {
+        Sheets.Plan plan = Sheets.of(fit.stream().map(i -> new Sheets.Piece(pieces.get(i)[0], pieces.get(i)[1], false))
+                .toList(), List.of(new Sheets.Sheet("roll", length + SMALL, width + SMALL, 1, 1)), 0, 0,
+                new Sheets.Effort(1, FILLINGS, stop));
+        return plan.left().isEmpty() && plan.cuts().size() == 1
+                ? plan.cuts().getFirst().pieces().stream()
+                        .map(p -> new Sheets.Placed(fit.get(p.piece()), p.x(), p.y(), p.width(), p.height())).toList()
+                : List.of();
+    }
+
+    /// First-fit decreasing height: rows as long as their first piece.
+    private static double rows(List<double[]> pieces, List<Integer> fit, double width) {
+        List<double[]> rows = new ArrayList<>();
+        List<Integer> order = new ArrayList<>(fit);
+        order.sort(Comparator.comparingDouble((Integer i) -> -pieces.get(i)[0]));
+        for (int i : order) {
+            double[] row = rows.stream().filter(r -> r[1] >= pieces.get(i)[1] - SMALL).findFirst().orElse(null);
+            if (row == null) {
+                row = new double[]{pieces.get(i)[0], width};
+                rows.add(row);
+            }
+            row[1] -= pieces.get(i)[1];
+        }
+        return rows.stream().mapToDouble(r -> r[0]).sum();
+    }
+
+    /// The largest of the area over the width, the longest piece, and all pieces that are wider than half of the roll.
+    private static double bound(List<double[]> pieces, List<Integer> fit, double width) {
+        double area = 0;
+        double longest = 0;
+        double wide = 0;
+        for (int i : fit) {
+            double[] p = pieces.get(i);
+            area += p[0] * p[1];
+            longest = Math.max(longest, p[0]);
+            wide += p[1] > width / 2 + SMALL ? p[0] : 0;
+        }
+        return Math.max(area / width, Math.max(longest, wide));
+    }
+}

@@ -1,0 +1,106 @@
+package lectulum.materials.skins;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.base.Carcass;
+import lectulum.design.brief.CamperType;
+import lectulum.design.envelope.Wall;
+import lectulum.design.feature.Feature;
+import lectulum.design.feature.Feature.StandsFor.Part;
+import lectulum.design.thing.Thing;
+import lectulum.discipline.Mend;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Subject;
+import lectulum.materials.framing.ShellFrame;
+import lectulum.materials.framing.Yard;
+
+/// Things that stand for a part of the shell against what that part comes to.
+///
+/// A body that stands already holds its frame, linings, floor and skins in the mass of the bare base: of a conversion only the
+/// insulation is compared. A frame is compared where walls and roof have members.
+final class Allowances {
+    private static final double LEAST = 1;
+    private static final double PART = 0.15;
+
+    private Allowances() {
+    }
+
+    /// What a part comes to.
+    private record Comes(double mass, double cost) {
+    }
+
+    private static Map<Part, Comes> known(Design d, ShellSheets s) {
+        Map<Part, Comes> all = new EnumMap<>(Part.class);
+        part(all, Part.INSULATION, s.layers().stream().filter(l -> l.role().equals("insulation")));
+        if (d.brief().type() == CamperType.CARGO) {
+            return all;
+        }
+        part(all, Part.LINING,
+                s.layers().stream().filter(l -> l.role().equals("lining") && l.side() != Wall.Side.FLOOR));
+        part(all, Part.SKIN, s.layers().stream().filter(l -> l.role().equals("skin") && l.side() != Wall.Side.FLOOR));
+        part(all, Part.FLOOR,
+                s.layers().stream().filter(l -> l.side() == Wall.Side.FLOOR && !l.role().equals("insulation")));
+        ShellFrame f = ShellFrame.of(d);
+        boolean whole = f.walls().keySet().containsAll(List.of(Carcass.Face.LEFT, Carcass.Face.RIGHT))
+                && f.pieces().stream().anyMatch(p -> p.face() == Carcass.Face.ROOF);
+        if (whole) {
+            all.put(Part.FRAMING, new Comes(f.mass(), Yard.of(d).cost(f)));
+        }
+        return all;
+    }
+
+    private static void part(Map<Part, Comes> all, Part what, Stream<ShellSheets.Layer> layers) {
+        List<ShellSheets.Layer> list = layers.toList();
+        if (!list.isEmpty()) {
+            all.put(what, new Comes(list.stream().mapToDouble(ShellSheets.Layer::mass).sum(),
+                    list.stream().mapToDouble(ShellSheets.Layer::price).sum()));
+        }
+    }
+
+    private static List<Thing> things(Design d, Part what) {
+        return d.things().stream().filter(t -> t.feature(Feature.StandsFor.class).filter(f -> f.what() == what)
+                .isPresent()).toList();
+    }
+
+    private static double mass(List<Thing> things) {
+        return things.stream().mapToDouble(t -> t.mass().value()).sum();
+    }
+
+    static void check(Design d, ShellSheets s, Study.Notebook book) {
+        known(d, s).forEach((what, comes) -> {
+            List<Thing> things = things(d, what);
+            double is = mass(things);
+            if (!things.isEmpty() && Math.abs(is - comes.mass) > Math.max(LEAST, PART * comes.mass)) {
+                book.say(SkinRules.TAKE_OFF, Subject.part(what.name().toLowerCase(java.util.Locale.ROOT)),
+                        Severity.NOTE,
+                        Sentence.of("For {0} {1} are planned; it comes to {2}", what.label(), Amount.kg(is),
+                                Amount.kg(comes.mass)),
+                        Sentence.of("By the walls of Air and the members of Base; material for about {0}.",
+                                Amount.money(comes.cost)),
+                        things.stream().map(Thing::id).toList());
+            }
+        });
+    }
+
+    /// Every thing that stands for it grows or shrinks alike.
+    static Stream<Remedy> remedies(Design d, ShellSheets s, List<String> about) {
+        return known(d, s).entrySet().stream().filter(e -> {
+            List<String> ids = things(d, e.getKey()).stream().map(Thing::id).toList();
+            return !ids.isEmpty() && ids.equals(about) && mass(things(d, e.getKey())) > 0;
+        }).map(e -> {
+            double k = e.getValue().mass / mass(things(d, e.getKey()));
+            return new Remedy(
+                    Sentence.of("As much for {0} as it comes to, {1}", e.getKey().label(),
+                            Amount.kg(e.getValue().mass)),
+                    new Edit("The shell as it comes to", x -> x.mapping(about, t -> Mend.grown(t, k))));
+        });
+    }
+}
