@@ -18,6 +18,7 @@ public final class Sheets {
     private static final double MICRO = 1e6;
     private static final int LEAST_TRIALS = 50;
     private static final int MORE_TRIALS = 350;
+    private static final int STRICT = 3000;
     private static final int SCORES = 5;
     private static final int SPLITS = 6;
     private static final double CENT = 1e-6;
@@ -90,6 +91,8 @@ public final class Sheets {
     private final Effort effort;
     private final SplittableRandom chance;
     private long done;
+    private int begun;
+    private double target;
 
     private Sheets(List<Piece> pieces, int[] places, List<Sheet> sheets, double kerf, double trim, Effort effort) {
         this.places = places;
@@ -145,9 +148,11 @@ public final class Sheets {
 
     private Plan solve(List<Integer> left) {
         double bound = bound();
+        target = target();
         List<Filled> best = null;
         while (places.length > 0 && (best == null || done < effort.fillings) && !effort.stop.getAsBoolean()) {
-            List<Filled> now = once();
+            // Every other time no more is wasted than the bound leaves, or it is given up.
+            List<Filled> now = ++begun % 2 == 0 && target > 0 ? strict() : once();
             if (best == null || better(now, best)) {
                 best = now;
             }
@@ -264,6 +269,58 @@ public final class Sheets {
                 used[piece[0]] = true;
             }
             left -= f.get().pieces.length;
+        }
+        return plan;
+    }
+
+    /// What may be wasted where only one kind of sheet is bought and as many are used as the bound says \[µm²\], grown by a kerf;
+    /// not positive where that is not so.
+    private double target() {
+        if (sheets.size() != 1 || sheets.getFirst().price <= 0) {
+            return -1;
+        }
+        double need = 0;
+        for (int i = 0; i < w.length; i++) {
+            need += (double) (w[i] + kerf) * (h[i] + kerf);
+        }
+        double area = (double) (width(0) + kerf) * (height(0) + kerf);
+        return Math.max(Math.ceil(need / area - 1e-12), big(0)) * area - need + 1;
+    }
+
+    /// Sheet by sheet, each filled until no more is wasted than may be; what is begun is given up where that is not found.
+    private List<Filled> strict() {
+        List<Filled> plan = new ArrayList<>();
+        boolean[] used = new boolean[places.length];
+        double spare = target;
+        double area = (double) (width(0) + kerf) * (height(0) + kerf);
+        int left = places.length;
+        while (left > 0) {
+            Filler filler = new Filler(used);
+            Filled found = null;
+            for (int t = 0; t < STRICT && found == null && !effort.stop.getAsBoolean(); t++) {
+                done++;
+                filler.fill(width(0), height(0), chance.nextDouble(0.8), chance.nextInt(SCORES),
+                        chance.nextInt(SPLITS));
+                double takes = 0;
+                double plain = 0;
+                for (int k = 0; k < filler.count; k++) {
+                    int i = filler.placed[k][0];
+                    takes += (double) (w[i] + kerf) * (h[i] + kerf);
+                    plain += (double) w[i] * h[i];
+                }
+                if (area - takes <= spare || filler.count == left) {
+                    found = new Filled(0, filler.copy(), plain);
+                    spare -= area - takes;
+                }
+            }
+            if (found == null) {
+                return plan;
+            }
+            plan.add(found);
+            for (int[] p : found.pieces) {
+                used[p[0]] = true;
+            }
+            left -= found.pieces.length;
         }
         return plan;
     }

@@ -188,8 +188,11 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
     }
 
     private void framed(Opening o, List<Stick> all) {
-        double wide = o.to - o.from;
-        double middle = (o.from + o.to) / 2;
+        // Without a king beside it, header and sill run to the stud at the end of the wall.
+        double from = kingAtStart(o) ? o.from : Math.min(o.from, face);
+        double to = kingAtEnd(o) ? o.to : Math.max(o.to, length - face);
+        double wide = to - from;
+        double middle = (from + to) / 2;
         double header = o.headers * plate;
         for (int i = 0; i < o.headers; i++) {
             all.add(new Stick(Kind.HEADER, wide, middle, o.high + (i + 0.5) * plate, 0));

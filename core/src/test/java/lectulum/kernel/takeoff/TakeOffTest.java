@@ -182,6 +182,9 @@ class TakeOffTest {
             assertThat(w.near()).hasSize(1);
             assertThat(w.full()).doesNotContain(0.05 - B / 2).contains(0.75 + B / 2);
             assertThat(wall(0.4, new Opening(0.5, 1, 0.5, 1)).near()).isEmpty();
+            Stick header = w.sticks().stream().filter(s -> s.kind() == StudWall.Kind.HEADER).findFirst().orElseThrow();
+            assertThat(header.length()).isCloseTo(0.75 - B, within(1e-9));
+            assertThat(header.x()).isCloseTo((0.75 + B) / 2, within(1e-9));
         }
 
         @Test
