@@ -179,6 +179,16 @@ public record Learnt(double planned, List<Double> days, Optional<Belief> use, Li
         return ratio > LEAST && ratio < MOST ? OptionalDouble.of(ratio) : OptionalDouble.empty();
     }
 
+    /// Mean of the days, of the plan.
+    public double meanUse() {
+        return days.stream().mapToDouble(x -> x / planned).average().orElse(1);
+    }
+
+    /// Mean of the nights, of the plan.
+    public double meanLoss() {
+        return nights.stream().mapToDouble(x -> x).average().orElse(1);
+    }
+
     /// Whether anything of it could be told.
     public boolean any() {
         return use.isPresent() || loss.isPresent();
@@ -190,9 +200,8 @@ public record Learnt(double planned, List<Double> days, Optional<Belief> use, Li
             Design next = d;
             if (use.isPresent()) {
                 double was = Assumed.value(d, Assumption.WATER_MEASURED_DAYS);
-                double mean = days.stream().mapToDouble(x -> x / planned).average().orElse(1);
                 double all = was + days.size();
-                double joined = (Assumed.value(d, Assumption.WATER_MEASURED) * was + mean * days.size()) / all;
+                double joined = (Assumed.value(d, Assumption.WATER_MEASURED) * was + meanUse() * days.size()) / all;
                 next = set(set(next, Assumption.WATER_MEASURED, joined), Assumption.WATER_MEASURED_DAYS, all);
             }
             if (loss.isPresent()) {

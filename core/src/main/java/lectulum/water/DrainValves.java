@@ -60,6 +60,18 @@ record DrainValves(Set<String> open, List<Thing> own, List<Thing> off) {
         return new DrainValves(open, own, off);
     }
 
+    /// What each is called, as a list for winter goes through them.
+    List<String> names() {
+        return own.isEmpty()
+                ? IntStream.rangeClosed(1, open.size()).mapToObj(i -> "Drain " + i).toList()
+                : own.stream().filter(t -> !off.contains(t)).map(Thing::name).toList();
+    }
+
+    /// Valves that are bought besides the things on the sheet.
+    static int bought(Design d) {
+        return d.things().stream().anyMatch(t -> t.has(Plumbed.DrainValve.class)) ? 0 : wanted(d);
+    }
+
     private static int wanted(Design d) {
         return (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
     }

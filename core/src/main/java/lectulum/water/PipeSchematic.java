@@ -3,8 +3,6 @@ package lectulum.water;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Tank;
@@ -70,7 +68,7 @@ final class PipeSchematic {
         line(Sketch.Pen.MAIN, -0.6 + PUMP, 0, last, 0);
         heater(hottest);
         grey(drained, last + 0.6);
-        int drains = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
+        int drains = DrainValves.of(d, plan).names().size();
         if (drains > 0) {
             board.line(Sketch.Pen.SOLID, -0.2, 0, -0.2, -0.15);
             board.name(-0.2, -0.24, drains == 1

@@ -380,13 +380,14 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         if (!plan.wastes().isEmpty()) {
             all.add(drains(plan));
         }
-        levelled(d, plan).ifPresent(all::add);
+        DrainValves drains = DrainValves.of(d, plan);
+        levelled(d, plan, drains).ifPresent(all::add);
         if (plan.runs().isEmpty()) {
             return all;
         }
-        all.add(lowPoints(d, plan));
+        all.add(lowPoints(d, plan, drains));
         all.add(freezing(d, plan));
-        all.add(list(d, plan));
+        all.add(list(d, plan, drains));
         return all;
     }
 
@@ -422,8 +423,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     }
 
     /// How it stands best to be emptied.
-    private static Optional<Study> levelled(Design d, PipePlan plan) {
-        Levelling l = new Levelling(d, plan, DrainValves.of(d, plan).open());
+    private static Optional<Study> levelled(Design d, PipePlan plan, DrainValves drains) {
+        Levelling l = new Levelling(d, plan, drains.open());
         if (!l.any()) {
             return Optional.empty();
         }
@@ -467,11 +468,10 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         return Optional.of(book.done());
     }
 
-    private static Study lowPoints(Design d, PipePlan plan) {
+    private static Study lowPoints(Design d, PipePlan plan, DrainValves drains) {
         Study.Notebook book = new Study.Notebook("water-low", Stage.WATER, "Low points", "");
         PipePlan.Standing s = plan.standing();
         double pitch = Assumed.value(d, Assumption.PIPE_SLOPE);
-        DrainValves drains = DrainValves.of(d, plan);
         Set<String> open = drains.open();
         double level = LowPoints.of(s.vertices(), s.edges(), open, 0, 0).volume();
         double up = LowPoints.of(s.vertices(), s.edges(), open, pitch, 0).volume();
@@ -573,7 +573,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 : "Inside pipes share the warmth of the room; a locker that is shut off does not.").done();
     }
 
-    private static Study list(Design d, PipePlan plan) {
+    private static Study list(Design d, PipePlan plan, DrainValves drains) {
         Study.Notebook book = new Study.Notebook(WINTER, Stage.WATER, "Before winter, in this order", "");
         List<Sentence> steps = new ArrayList<>();
         if (d.things().stream().anyMatch(t -> t.has(Plumbed.Boiler.class))) {
@@ -583,10 +583,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         tapped(d).forEach(t -> steps.add(t.feature(Plumbed.WaterTap.class).orElseThrow().hot()
                 ? Sentence.of("{0}: open, cold and hot, run dry", t.name())
                 : Sentence.of("{0}: open, cold, run dry", t.name())));
-        int drains = (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
-        for (int i = 1; i <= drains; i++) {
-            steps.add(Sentence.of("Drain {0} open", i));
-        }
+        drains.names().forEach(name -> steps.add(Sentence.of("{0} open", name)));
         if (d.things().stream().anyMatch(t -> t.has(Plumbed.CityInlet.class))) {
             steps.add(Sentence.of("Site inlet: cap off, press the check valve: it holds water"));
         }

@@ -8,7 +8,6 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.assumed.Table;
 import lectulum.design.Design;
-import lectulum.design.feature.Plumbed;
 import lectulum.design.wiring.Spot;
 import lectulum.kernel.flow.PipeBends;
 
@@ -77,9 +76,7 @@ public record PipeTakeOff(List<Item> items, Spot centre) {
         private double mz;
 
         Counter(Design d) {
-            drains = d.things().stream().anyMatch(t -> t.has(Plumbed.DrainValve.class))
-                    ? 0
-                    : (int) Math.round(Assumed.value(d, Assumption.PIPE_DRAINS));
+            drains = DrainValves.bought(d);
             foam = Assumed.value(d, Assumption.PIPE_FOAM) > 0;
         }
 

@@ -629,6 +629,21 @@ class PlumbingTest {
             }
         }
 
+        /// The list for winter opens the valves that are there, by their names, and no others.
+        @Test
+        void theWinterListOpensTheValvesThatAreThere() {
+            Design two = d.plus(valve(2.6, 0.5, 1.1))
+                    .plus(valve(1.6, 0.5, 0.6).withId("second").withName("By the door"));
+            List<String> steps = Analysis.of(two).of(PipeStudies.DISCIPLINE).winter().all().stream()
+                    .filter(s -> s.id().equals(PipeStudies.WINTER))
+                    .flatMap(s -> s.listings().getFirst().rows().stream())
+                    .map(row -> row.get(1).text(lectulum.units.Style.PLAIN)).toList();
+
+            assertThat(DrainValves.of(two, PipePlan.of(two, 12)).off()).isEmpty();
+            assertThat(steps).contains("valve open", "By the door open").doesNotContain("Drain 1 open");
+            assertThat(DrainValves.bought(two)).isZero();
+        }
+
         @Test
         void oneOffThePipesIsNamedAndMoved() {
             Design off = d.plus(valve(3.8, -0.8, 1.6));

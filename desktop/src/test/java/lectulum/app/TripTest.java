@@ -138,6 +138,15 @@ class TripTest extends WindowTest {
                 k -> k.use() == lectulum.design.thing.Tank.Use.FRESH).isPresent()).findFirst().orElseThrow().id();
     }
 
+    private void heard(int tanks, int air) {
+        enter("#tanks-port", String.valueOf(tanks));
+        click("#tanks-read");
+        until(() -> text("#tanks-said").contains("5 whole days"));
+        enter("#weather-port", String.valueOf(air));
+        click("#weather-read");
+        until(() -> text("#weather-said").contains("5 whole days"));
+    }
+
     /// Senders and a weather station are heard, what they measured is taken, and an undo forgets it.
     @Test
     void whatWasMeasuredIsTakenOrLeft() throws java.io.IOException {
@@ -148,12 +157,7 @@ class TripTest extends WindowTest {
         double use = state().analysis().figures().value("water.day.use");
         double loss = state().analysis().figures().value("air.loss.walls");
         try (TellingServer tanks = CampServer.tanks(0, camp, 4); TellingServer air = CampServer.weather(0, camp, 4)) {
-            enter("#tanks-port", String.valueOf(tanks.port()));
-            click("#tanks-read");
-            until(() -> text("#tanks-said").contains("5 whole days"));
-            enter("#weather-port", String.valueOf(air.port()));
-            click("#weather-read");
-            until(() -> text("#weather-said").contains("5 whole days"));
+            heard(tanks.port(), air.port());
         }
         click("#camp-leave");
         assertThat(state().project()).isEqualTo(before);
@@ -163,12 +167,7 @@ class TripTest extends WindowTest {
         until(() -> text("#weather-said").contains("No weather station answers"));
 
         try (TellingServer tanks = CampServer.tanks(0, camp, 4); TellingServer air = CampServer.weather(0, camp, 4)) {
-            enter("#tanks-port", String.valueOf(tanks.port()));
-            click("#tanks-read");
-            until(() -> text("#tanks-said").contains("5 whole days"));
-            enter("#weather-port", String.valueOf(air.port()));
-            click("#weather-read");
-            until(() -> text("#weather-said").contains("5 whole days"));
+            heard(tanks.port(), air.port());
         }
         click("#camp-take");
         assertThat(state().analysis().figures().value("water.day.use") / use).isCloseTo(1 + 0.62 * (camp.use() - 1),

@@ -202,10 +202,7 @@ public final class Sheets {
     /// Least cost of sheets that are large enough in sum, pieces and sheets grown by a kerf each; with one price, not less than
     /// pieces of which no two share a sheet.
     private double bound() {
-        double need = 0;
-        for (int i = 0; i < w.length; i++) {
-            need += (double) (w[i] + kerf) * (h[i] + kerf);
-        }
+        double need = need();
         double each = Double.POSITIVE_INFINITY;
         double dearest = 0;
         double cheapest = Double.POSITIVE_INFINITY;
@@ -237,6 +234,15 @@ public final class Sheets {
             return dearest * Math.max(Math.ceil(need / area - 1e-12), big);
         }
         return Math.max(cheapest, need * each);
+    }
+
+    /// Area of all pieces, each grown by a kerf \[µm²\].
+    private double need() {
+        double need = 0;
+        for (int i = 0; i < w.length; i++) {
+            need += (double) (w[i] + kerf) * (h[i] + kerf);
+        }
+        return need;
     }
 
     /// Pieces of which no two share a sheet, however they lie.
@@ -279,10 +285,7 @@ public final class Sheets {
         if (sheets.size() != 1 || sheets.getFirst().price <= 0) {
             return -1;
         }
-        double need = 0;
-        for (int i = 0; i < w.length; i++) {
-            need += (double) (w[i] + kerf) * (h[i] + kerf);
-        }
+        double need = need();
         double area = (double) (width(0) + kerf) * (height(0) + kerf);
         return Math.max(Math.ceil(need / area - 1e-12), big(0)) * area - need + 1;
     }

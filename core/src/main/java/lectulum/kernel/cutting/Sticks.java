@@ -546,18 +546,13 @@ public final class Sticks {
         }
         long need = need();
         Worth worth = worth();
-        double value = 0;
-        for (int i = 0; i < lengths.length; i++) {
-            value += wanted[i] * worth.pieces[i];
-        }
-        double total = value;
-        double dual = value;
+        double total = value(wanted, worth.pieces);
+        double dual = total;
         for (int j = 0; j < stocks.size(); j++) {
             dual -= worth.scarce[j] * Math.min(stocks.get(j).available, Arrays.stream(wanted).sum());
         }
-        double leastWorth = dual;
-        all.removeIf(p -> p.cost < leastWorth - CENT);
-        least = Math.max(least, dual);
+        double atLeast = Math.max(least, dual);
+        all.removeIf(p -> p.cost < atLeast - CENT);
         all.removeIf(p -> p.cost > below - CENT && p.bought >= fewerThan);
         all.sort(Comparator.comparingDouble(Purchase::cost).thenComparingInt(Purchase::bought));
         long spent = 0;
@@ -585,7 +580,7 @@ public final class Sticks {
                 return new Exact(plan, p.cost, true);
             }
             if (packer.nodes >= packer.most || stop.getAsBoolean()) {
-                return new Exact(Optional.empty(), Math.max(least, p.cost), false);
+                return new Exact(Optional.empty(), Math.max(atLeast, p.cost), false);
             }
         }
         return new Exact(Optional.empty(), below, true);

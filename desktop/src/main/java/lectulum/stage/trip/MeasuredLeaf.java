@@ -150,9 +150,9 @@ final class MeasuredLeaf implements Leaf.Page {
         }
         Listing.Maker table = new Listing.Maker("").words("What").numbers("days or nights", "measured", "to be taken");
         l.use().ifPresent(b -> row(table, "Water of a day, of what its style says", l.days().size(),
-                l.days().stream().mapToDouble(x -> x / l.planned()).average().orElse(1), b));
+                l.meanUse(), b));
         l.loss().ifPresent(b -> row(table, "Loss of walls and panes, of the plan", l.nights().size(),
-                l.nights().stream().mapToDouble(x -> x).average().orElse(1), b));
+                l.meanLoss(), b));
         found.getChildren().addAll(StudyPane.table(table.done(), state.style()), new HBox(8, take, leave));
     }
 
