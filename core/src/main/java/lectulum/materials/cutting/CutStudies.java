@@ -99,6 +99,9 @@ public final class CutStudies {
                         Amount.money(s.price()), Amount.money(count * s.price()));
             }
         }
+        buy.row(Sentence.of("all of {0}, saw {1}", StickStudies.section(bar), Amount.sag(yard.kerf())),
+                plan.cuts().size(), "–",
+                Amount.money(plan.cost()));
         book.listing(buy.done());
         book.sketch(bars(plan, lengths, yard));
         if (!plan.left().isEmpty()) {
@@ -187,6 +190,8 @@ public final class CutStudies {
                     String.join(", ", same.stream().map(ShellSheets.Panel::side).distinct().toList()),
                     Amount.m(Math.max(p.width(), p.height())), Amount.m(Math.min(p.width(), p.height())), same.size());
         }
+        table.row("all", Sentence.of("{0}, sheets of {1} by {2}", of.substance().label(), Amount.m(sheetLong),
+                Amount.m(sheetWide)), "–", "–", panels.size());
         book.listing(table.done());
         book.sketch(drawn(plan, panels, sizes));
         if (!plan.left().isEmpty()) {

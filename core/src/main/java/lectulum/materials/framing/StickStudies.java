@@ -149,9 +149,14 @@ public final class StickStudies {
             by.computeIfAbsent(Math.round(p.length() * MILLIMETRE), k -> new LinkedHashMap<>())
                     .merge(p.face().label() + ", " + p.what(), 1, Integer::sum);
         }
-        Listing.Maker table = new Listing.Maker("").words("Where").numbers("length", "how many");
-        by.forEach((length, where) -> table.row(String.join("; ", where.keySet()), Amount.m(length / MILLIMETRE),
+        Listing.Maker table = new Listing.Maker("").words("Where", "Section").numbers("length", "mass of one",
+                "how many");
+        by.forEach((length, where) -> table.row(String.join("; ", where.keySet()), section(bar),
+                Amount.m(length / MILLIMETRE), Amount.kg(length / MILLIMETRE * bar.mass()),
                 where.values().stream().mapToInt(x -> x).sum()));
+        table.row("all, end to end", section(bar),
+                Amount.run(f.of(bar).stream().mapToDouble(ShellFrame.Piece::length).sum()),
+                Amount.kg(f.of(bar).stream().mapToDouble(ShellFrame.Piece::mass).sum()), f.of(bar).size());
         return book.listing(table.done()).note("{0}, {1} a metre.", section(bar), Amount.kg(bar.mass())).done();
     }
 

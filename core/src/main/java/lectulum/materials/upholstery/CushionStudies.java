@@ -63,6 +63,8 @@ public final class CushionStudies {
             table.row(things.get(i).name(), Amount.m(c.length()), Amount.m(c.width()), Amount.sag(c.thick()),
                     Amount.m(c.cut()[0]), Amount.m(c.cut()[1]), Amount.m(c.zip()), Amount.kg(c.foam(foam)));
         }
+        table.row("all", "–", "–", "–", "–", "–", Amount.run(cushions.stream().mapToDouble(Cushion::zip).sum()),
+                Amount.kg(cushions.stream().mapToDouble(c -> c.foam(foam)).sum()));
         Sentence numbers = Sentence.of("{0} cushions", things.size());
         book.figure("cushion.foam", "Foam weighs", cushions.stream().mapToDouble(c -> c.foam(foam)).sum(),
                 Quantity.MASS, "((L + 10 mm)(W + 10 mm) − (4 − π) r²) T ρ", numbers, SOURCE);
