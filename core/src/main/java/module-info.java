@@ -50,6 +50,7 @@ module lectulum.core {
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
     exports lectulum.design.wiring;
+    exports lectulum.design.workshop;
     exports lectulum.discipline;
     exports lectulum.figures;
     exports lectulum.figures.drawing;
@@ -64,6 +65,7 @@ module lectulum.core {
     exports lectulum.kernel.fuel;
     exports lectulum.kernel.gear;
     exports lectulum.kernel.heat;
+    exports lectulum.kernel.joinery;
     exports lectulum.kernel.lashing;
     exports lectulum.kernel.maths;
     exports lectulum.kernel.mechanisms;
@@ -92,6 +94,7 @@ module lectulum.core {
     exports lectulum.materials.cutting;
     exports lectulum.materials.finish;
     exports lectulum.materials.framing;
+    exports lectulum.materials.joinery;
     exports lectulum.materials.skins;
     exports lectulum.materials.upholstery;
     exports lectulum.money;

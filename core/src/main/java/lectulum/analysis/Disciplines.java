@@ -46,9 +46,12 @@ import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
 import lectulum.materials.Materials;
+import lectulum.materials.cutting.CutPlans;
 import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.cutting.StockStudies;
 import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.StickStudies;
+import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
 import lectulum.money.Money;
@@ -99,7 +102,8 @@ public final class Disciplines {
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
-                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, CutStudies.DISCIPLINE,
+                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE, CutPlans.DISCIPLINE,
+                CutStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));

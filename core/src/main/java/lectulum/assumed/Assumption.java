@@ -294,6 +294,9 @@ public enum Assumption {
     CUT_SHEET_LONG("cut.sheetLong"),
     CUT_SHEET_WIDE("cut.sheetWide"),
     CUT_SAW("cut.saw"),
+    CUT_EDGE("cut.edge"),
+    CUT_GRAIN("cut.grain"),
+    CUT_EFFORT("cut.effort"),
     LADDER_GAP("ladder.gap"),
     LADDER_UNDER("ladder.under"),
     PAINT_COATS("paint.coats"),
@@ -313,7 +316,19 @@ public enum Assumption {
     CUSHION_RADIUS("cushion.radius"),
     CUSHION_FOAM("cushion.foamDensity"),
     CUSHION_ROLL("cushion.roll"),
-    CUSHION_PRICE("cushion.price");
+    CUSHION_PRICE("cushion.price"),
+    JOINT_HINGE("joint.hinge"),
+    JOINT_HINGE_PRICE("joint.hingePrice"),
+    JOINT_RUNNER("joint.runner"),
+    JOINT_RUNNER_PRICE("joint.runnerPrice"),
+    JOINT_SCREW("joint.screw"),
+    JOINT_POCKET("joint.pocket"),
+    JOINT_GLUE("joint.glue"),
+    JOINT_ANGLE("joint.angle"),
+    JOINT_ANGLE_WALL("joint.angleWall"),
+    JOINT_ANGLE_PRICE("joint.anglePrice"),
+    JOINT_BAND("joint.band"),
+    JOINT_SKIN("joint.skin");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())
             .collect(Collectors.toMap(Assumption::id, Function.identity()));

@@ -18,6 +18,7 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
 import lectulum.design.wiring.Wiring;
+import lectulum.design.workshop.Workshop;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
 ///
@@ -28,11 +29,12 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Acceptance> accepted, @Means("What is set otherwise than assumed") Settings settings,
         List<Weighing> weighings,
         @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
-        Envelope envelope, @Means("Trips that are planned") List<Outing> outings) implements DesignBuilder.With {
+        Envelope envelope, @Means("Trips that are planned") List<Outing> outings,
+        Workshop workshop) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -52,6 +54,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case WIRING -> d.wiring;
                 case ENVELOPE -> d.envelope;
                 case OUTINGS -> d.outings;
+                case WORKSHOP -> d.workshop;
             };
         }
     }
@@ -66,7 +69,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.GARAGE) ? garage : List.of(),
                 parts.contains(Part.WIRING) ? wiring : Wiring.NONE,
                 parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE,
-                parts.contains(Part.OUTINGS) ? outings : List.of());
+                parts.contains(Part.OUTINGS) ? outings : List.of(),
+                parts.contains(Part.WORKSHOP) ? workshop : Workshop.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -82,13 +86,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         wiring = wiring == null ? Wiring.NONE : wiring;
         envelope = envelope == null ? Envelope.NONE : envelope;
         outings = outings == null ? List.of() : List.copyOf(outings);
+        workshop = workshop == null ? Workshop.NONE : workshop;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
         this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
-                Envelope.NONE, List.of());
+                Envelope.NONE, List.of(), Workshop.NONE);
     }
 
     public Design with(Settings newSettings) {
@@ -137,6 +142,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design with(Wiring newWiring) {
         return withWiring(newWiring);
+    }
+
+    public Design with(Workshop newWorkshop) {
+        return withWorkshop(newWorkshop);
     }
 
     public Design plus(Thing thing) {

@@ -47,6 +47,10 @@ public final class Differences {
         part(words, "the tow vehicle", a, b, d -> List.of(d.vehicle(), d.garage()));
         part(words, "load cases", a, b, Design::cases);
         part(words, "weigh days", a, b, Design::weighings);
+        part(words, "wiring", a, b, Design::wiring);
+        part(words, "the walls", a, b, Design::envelope);
+        part(words, "planned trips", a, b, Design::outings);
+        part(words, "stock and kept cutting plans", a, b, Design::workshop);
         part(words, "assumed values", a, b, Design::settings);
         part(words, "accepted findings", a, b, Design::accepted);
         if (words.isEmpty() && !a.equals(b)) {

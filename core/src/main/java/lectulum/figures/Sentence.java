@@ -1,6 +1,7 @@
 package lectulum.figures;
 
 import java.util.List;
+import java.util.StringJoiner;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import lectulum.units.Style;
@@ -24,6 +25,15 @@ public record Sentence(String template, List<Object> parts) {
         Matcher holes = HOLE.matcher(template);
         return holes.replaceAll(
                 hole -> Matcher.quoteReplacement(part(parts.get(Integer.parseInt(hole.group(1))), style)));
+    }
+
+    /// Its parts one after another, with commas.
+    public static Sentence joined(List<?> parts) {
+        StringJoiner holes = new StringJoiner(", ");
+        for (int i = 0; i < parts.size(); i++) {
+            holes.add("{" + i + "}");
+        }
+        return of(holes.toString(), parts.toArray());
     }
 
     private static String part(Object part, Style style) {

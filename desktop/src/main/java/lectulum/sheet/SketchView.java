@@ -14,7 +14,7 @@ import lectulum.units.Style;
 public class SketchView extends Drawing {
     private static final double EDGE = 26;
     /// Least and greatest height it asks for \[px\].
-    private static final double LOW = 150;
+    private static final double LOW = 70;
     private static final double TALL = 330;
     private Sketch sketch = new Sketch("", java.util.List.of());
     private Style style = Style.PLAIN;
@@ -180,14 +180,22 @@ public class SketchView extends Drawing {
         return 460;
     }
 
+    /// Height of the drawing over its width.
+    public double ratio() {
+        double[] box = bounds();
+        return box.length == 0 ? 1 : (box[3] - box[1]) / Math.max(1e-3, box[2] - box[0]);
+    }
+
+    /// Height that shows the drawing over a width in full \[px\].
+    protected double heightFor(double width, double most) {
+        double across = (width > 0 ? width : computePrefWidth(-1)) - 2 * EDGE;
+        return Math.clamp(across * ratio() + 2 * EDGE, LOW, most);
+    }
+
     /// As high as the drawing is at that width, within reason.
     @Override
     protected double computePrefHeight(double width) {
-        double[] box = bounds();
-        double across = (width > 0 ? width : computePrefWidth(-1)) - 2 * EDGE;
-        return box.length == 0
-                ? LOW
-                : Math.clamp(across * (box[3] - box[1]) / Math.max(1e-3, box[2] - box[0]) + 2 * EDGE, LOW, TALL);
+        return heightFor(width, TALL);
     }
 
     @Override

@@ -28,6 +28,8 @@ import lectulum.units.Style;
 /// A study as people read it: its drawing, its figures with their formulas, its curves, and the caution.
 public final class StudyPane extends VBox {
     private static final double DRAWING = 230;
+    /// Height over width below which a drawing is only as high as it is at its width.
+    private static final double FLAT = 0.22;
     /// Texts of a table this short are not broken \[letters\].
     private static final int SHORT = 16;
     private static final int LONG_HEAD = 12;
@@ -75,7 +77,9 @@ public final class StudyPane extends VBox {
     static Node drawing(Supplier<Theme> theme, Sketch sketch, Style style) {
         SketchView view = new SketchView(theme);
         view.show(sketch, style);
-        view.setPrefHeight(DRAWING);
+        if (view.ratio() > FLAT) {
+            view.setPrefHeight(DRAWING);
+        }
         Label under = new Label(sketch.title());
         under.setWrapText(true);
         under.setMinHeight(USE_PREF_SIZE);

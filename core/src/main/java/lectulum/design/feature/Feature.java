@@ -23,7 +23,7 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
         Feature.Rising,
         Feature.Rails, Feature.RollFront, Feature.Leg, Feature.Bearers, Feature.Hung, Feature.Cables, Feature.Hoist,
         Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric, Aired, Fuelled,
-        Plumbed {
+        Plumbed, Joined {
 
     /// A side of a thing.
     enum Face {

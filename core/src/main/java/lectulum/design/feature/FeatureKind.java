@@ -11,6 +11,7 @@ import lectulum.design.base.Carcass;
 import lectulum.design.base.Stuff;
 import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Part;
+import lectulum.kernel.joinery.Build;
 
 /// A kind of [Feature] as cards, files and checks see it: its name and its components with their meaning.
 public final class FeatureKind {
@@ -114,7 +115,12 @@ public final class FeatureKind {
             kind(Fuelled.Bottle.class, "a gas bottle",
                     t -> new Fuelled.Bottle(Math.clamp(t.tank().map(k -> k.fullMass()).orElse(5.0), 0.1, 50), 1, 0.95,
                             0)),
-            kind(Fuelled.GasLocker.class, "a gas locker", t -> new Fuelled.GasLocker(0.01, true)));
+            kind(Fuelled.GasLocker.class, "a gas locker", t -> new Fuelled.GasLocker(0.01, true)),
+            kind(Joined.Boards.class, "boards it is built of", t -> Joined.Boards.usual(t.size().height() < 0.06
+                    ? Build.Form.BOARD
+                    : t.has(Feature.Bed.class) || t.has(Feature.Bearers.class)
+                            ? Build.Form.BED
+                            : t.has(Feature.Seat.class) ? Build.Form.CHEST : Build.Form.CUPBOARD)));
     private static final Map<Class<?>, FeatureKind> BY_TYPE = ALL.stream()
             .collect(Collectors.toMap(FeatureKind::type, k -> k));
 

@@ -80,6 +80,12 @@ public record Sketch(String title, List<Mark> marks) {
             return this;
         }
 
+        /// A mark of another sketch.
+        public Board add(Mark mark) {
+            marks.add(mark);
+            return this;
+        }
+
         /// A part of something as it looks: an area, or a line where it is not closed.
         public Board look(Skin skin, double[][] points, boolean closed) {
             if (points.length > 0) {

@@ -5,8 +5,10 @@ import lectulum.figures.Stage;
 
 /// What is checked of cutting plans.
 public enum CutRules implements Rule {
-    LONG("cut.long", "is every piece shorter than the sticks that are sold"),
-    PROVEN("cut.proven", "is it proven that no plan is cheaper");
+    LONG("cut.long", "does every piece fit a stick or sheet that can be had"),
+    PROVEN("cut.proven", "is it proven that no plan is cheaper"),
+    HAND("cut.hand", "can what was laid by hand be cut"),
+    GONE("cut.gone", "are pieces that were laid by hand still wanted");
 
     private final Card card;
 

@@ -16,7 +16,7 @@ import lectulum.kernel.cutting.Sticks;
 /// @param keep   rests are kept from \[m\]
 public record Yard(List<Double> timber, double bar, double kerf, double trim, double keep) {
     /// States that are looked at for a cheaper purchase.
-    private static final long SEARCHED = 15_000;
+    public static final long SEARCHED = 15_000;
 
     public Yard {
         timber = List.copyOf(timber);

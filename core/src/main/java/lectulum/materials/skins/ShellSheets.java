@@ -11,6 +11,10 @@ import lectulum.design.base.Carcass;
 import lectulum.design.envelope.Substance;
 import lectulum.design.envelope.Wall;
 import lectulum.space.Body;
+import lectulum.space.Solid;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Thing;
 
 /// The layers of every side with their area, and the panels that they are cut to: no larger than a sheet, joints on studs where
 /// there are any.
@@ -18,6 +22,8 @@ import lectulum.space.Body;
 /// @param layers in the order of the sides, from inside
 /// @param panels as rectangles about them
 public record ShellSheets(List<Layer> layers, List<Panel> panels) {
+    private static final int STEPS = 64;
+    private static final double LOW = 0.02;
     private static final double SMALL = 1e-6;
 
     public ShellSheets {
@@ -41,8 +47,11 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
 
     /// A piece of sheet.
     ///
-    /// @param side where it goes
-    public record Panel(String side, Substance substance, double thick, double width, double height) {
+    /// @param side    where it goes
+    /// @param outline where it is cut to the roof, from its lower left corner \[m\]; empty for a rectangle
+    /// @param holes   openings that lie within it: left, lower, right, upper edge \[m\]
+    public record Panel(String side, Substance substance, double thick, double width, double height,
+            List<double[]> outline, List<double[]> holes) {
     }
 
     /// @param sheetLong of a sheet \[m\]
@@ -90,7 +99,12 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             layers.add(new Layer(w.side(), role, s, thick, area));
             for (double[] r : rectangles) {
                 for (double[] p : cut(r[0], r[1])) {
-                    panels.add(new Panel(w.side().label() + " " + role, s, thick, p[0], p[1]));
+                    List<double[]> outline = outline(p);
+                    double high = outline.stream().mapToDouble(q -> q[1]).max().orElse(p[1]);
+                    if (high > LOW) {
+                        panels.add(new Panel(w.side().label() + " " + role, s, thick, p[0], high, outline,
+                                r.length > 2 ? holes(p, r[2]) : List.of()));
+                    }
                 }
             }
         }
@@ -118,13 +132,13 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
                     .filter(f -> f.side() == w.side()).mapToDouble(Cabin.Face::area).sum();
         }
 
-        /// Rectangles about the faces of the side \[m\]: along, across.
+        /// Rectangles about the faces of the side \[m\]: along, across, and which side it is.
         private List<double[]> rectangles() {
             double length = body.length();
             double width = 2 * body.halfWidth();
             double high = body.roofInside().highest();
             return switch (w.side()) {
-                case SIDES -> List.of(new double[]{length, high}, new double[]{length, high});
+                case SIDES -> List.of(new double[]{length, high, -1}, new double[]{length, high, 1});
                 case ROOF -> List.of(new double[]{roofLine(body), width});
                 case FLOOR -> List.of(new double[]{length, width});
                 case FRONT -> List.of(new double[]{width, body.roofInside().at(Math.min(0.02, length))});
@@ -142,6 +156,34 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             double down = sheets(lying);
             double up = sheets(standing);
             return up < down - SMALL || up < down + SMALL && standing.size() < lying.size() ? standing : lying;
+        }
+
+        /// A piece of a side under the roof; empty where the roof does not cut it.
+        private List<double[]> outline(double[] p) {
+            boolean below = w.side() == Wall.Side.SIDES;
+            List<double[]> line = new ArrayList<>(List.of(new double[]{0, 0}, new double[]{p[0], 0}));
+            boolean cut = false;
+            for (int i = STEPS; below && i >= 0; i--) {
+                double x = p[0] * i / STEPS;
+                double z = Math.clamp(body.roofInside().at(p[2] + x) - p[3], 0, p[1]);
+                cut |= z < p[1] - 1e-6;
+                line.add(new double[]{x, z});
+            }
+            return cut ? List.copyOf(line) : List.of();
+        }
+
+        /// Openings of one side that lie within a piece of it.
+        private List<double[]> holes(double[] p, double side) {
+            List<double[]> all = new ArrayList<>();
+            for (Thing t : d.things()) {
+                Solid s = Solid.of(t.size(), t.place());
+                if (t.mount() == Mount.SET_IN && t.has(Feature.Opening.class) && !t.place().away()
+                        && t.place().y() * side > body.halfWidth() / 2 && s.reachX() > s.reachY()
+                        && s.minX() >= p[2] && s.maxX() <= p[2] + p[0] && s.z1() >= p[3] && s.z2() <= p[3] + p[1]) {
+                    all.add(new double[]{s.minX() - p[2], s.z1() - p[3], s.maxX() - p[2], s.z2() - p[3]});
+                }
+            }
+            return all;
         }
 
         /// How many sheets they take, each kind by itself.
@@ -162,7 +204,7 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             while (from < along - SMALL) {
                 double to = Math.min(along, joint(from, from + mostAlong, along));
                 for (int k = 0; k < rows; k++) {
-                    all.add(new double[]{to - from, across / rows});
+                    all.add(new double[]{to - from, across / rows, from, k * across / rows});
                 }
                 from = to;
             }

@@ -2,9 +2,9 @@ package lectulum.stage.materials;
 
 import java.util.List;
 import lectulum.figures.Stage;
-import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.StickStudies;
+import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
 import lectulum.stage.Bench;
@@ -32,8 +32,9 @@ public final class MaterialsUnit implements StageUnit {
                         StickStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "mat-sheets", "Layers", "Linings, insulation and skins with mass and price", "",
                         SheetStudies.DISCIPLINE),
-                StudiesLeaf.wide(bench, "mat-cut", "Cutting", "What to buy and how to cut it", "",
-                        CutStudies.DISCIPLINE),
+                StudiesLeaf.wide(bench, "mat-cabinets", "Furniture", "Boards, doors, drawers, hinges", "",
+                        JoineryStudies.DISCIPLINE),
+                StockLeaf.leaf(bench), CuttingLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "mat-finish", "Finish", "Paint, glass, sealant, tape and screws", "",
                         FinishStudies.DISCIPLINE),
                 StudiesLeaf.wide(bench, "mat-cushion", "Cushions", "Foam, covers, and the roll of cloth", "",

@@ -1,0 +1,25 @@
+package lectulum.materials.cutting;
+
+import java.util.List;
+import java.util.Optional;
+import lectulum.design.Design;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
+import lectulum.figures.Stage;
+
+/// How everything is cut, ware by ware.
+public record CutPlans(List<Lot> lots) implements Result {
+    public static final Discipline<CutPlans> DISCIPLINE = new Discipline<>("mat-plans", "Cutting plans",
+            Stage.MATERIALS, Discipline.Pace.REST,
+            in -> new CutPlans(CutPlanner.of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+                    Design.Part.SETTINGS, Design.Part.WORKSHOP), in::stillWanted)),
+            () -> new CutPlans(List.of()));
+
+    public CutPlans {
+        lots = List.copyOf(lots);
+    }
+
+    public Optional<Lot> lot(String id) {
+        return lots.stream().filter(l -> l.id().equals(id)).findFirst();
+    }
+}

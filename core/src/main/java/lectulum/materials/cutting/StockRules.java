@@ -1,0 +1,20 @@
+package lectulum.materials.cutting;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of the stock.
+public enum StockRules implements Rule {
+    NEARLY("stock.nearly", "is stock of the size that is planned, not only of its name");
+
+    private final Card card;
+
+    StockRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.MATERIALS, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

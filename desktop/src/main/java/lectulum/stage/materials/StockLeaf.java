@@ -1,0 +1,174 @@
+package lectulum.stage.materials;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import lectulum.assumed.UsualStock;
+import lectulum.design.Design;
+import lectulum.design.envelope.Substance;
+import lectulum.design.workshop.Stock;
+import lectulum.materials.cutting.StockStudies;
+import lectulum.parts.Form;
+import lectulum.parts.Ledger;
+import lectulum.parts.PartRows;
+import lectulum.stage.Bench;
+import lectulum.stage.Leaf;
+import lectulum.stage.Pages;
+import lectulum.stage.StudyPane;
+import lectulum.units.Quantity;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Sticks and sheets that can be bought, with their prices, and what is there already, with its place.
+final class StockLeaf implements Leaf.Page {
+    private static final List<Substance> STICKS = List.of(Substance.SOFTWOOD, Substance.HARDWOOD, Substance.STEEL,
+            Substance.ALUMINIUM);
+
+    private final Bench bench;
+    private final Workbench work;
+    private final Ledger<Stock> table = new Ledger<>("Stock",
+            "Nothing yet: the usual sizes are bought. Add what your shop"
+                    + " sells, and the offcuts you have.");
+    private final VBox chosen = new VBox(4);
+    private final VBox used = new VBox(10);
+    private final Node page;
+    private Optional<Form> form = Optional.empty();
+    private String id = "";
+    private String shape = "";
+    private State state;
+    private boolean showing;
+
+    private StockLeaf(Bench bench) {
+        this.bench = bench;
+        this.work = bench.work();
+        this.state = work.state();
+        table.setId("stock");
+        table.text("What", 190, s -> s.of().label()).text("As", 90, s -> s.form().label())
+                .number("Long", 80, Quantity.LENGTH, Stock::length).number("Wide", 80, Quantity.LENGTH, Stock::width)
+                .number("Thick", 80, Quantity.DEFLECTION, Stock::thick)
+                .text("Pieces", 70, s -> s.count().isPresent() ? String.valueOf(s.available()) : "any")
+                .number("Each", 80, Quantity.MONEY, s -> s.own() ? 0 : s.price())
+                .text("Where", 140, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                id = now.id();
+                showChosen();
+            }
+        });
+        table.setPrefHeight(260);
+        table.setMinHeight(180);
+        MenuButton usual = new MenuButton("A usual size");
+        usual.setId("stock-usual");
+        UsualStock.all().forEach(u -> {
+            MenuItem item = new MenuItem(u.label());
+            item.setOnAction(e -> add("Usual size", d -> u.stock(d.workshop().freeId())));
+            usual.getItems().add(item);
+        });
+        FlowPane buttons = new FlowPane(6, 4, button("A stick of your shop", "stock-stick", Stock.Form.STICK, false),
+                button("A sheet of your shop", "stock-sheet", Stock.Form.SHEET, false), usual,
+                button("An offcut you have", "stock-own", Stock.Form.SHEET, true));
+        chosen.getStyleClass().add("panel");
+        this.page = Pages.content(new VBox(10, table, buttons, chosen, used));
+    }
+
+    static Leaf leaf(Bench bench) {
+        return new Leaf("mat-stock", "Stock", "What can be bought, and offcuts you have", () -> new StockLeaf(bench));
+    }
+
+    private Button button(String text, String buttonId, Stock.Form as, boolean own) {
+        Button b = new Button(text);
+        b.setId(buttonId);
+        b.setOnAction(e -> add(text, d -> new Stock(d.workshop().freeId(), as,
+                as == Stock.Form.SHEET ? Substance.PLYWOOD : Substance.SOFTWOOD,
+                as == Stock.Form.SHEET ? own ? 1.2 : 2.44 : 2.4, as == Stock.Form.SHEET ? own ? 0.6 : 1.22 : 0.038,
+                as == Stock.Form.SHEET ? 0.012 : 0.038, own ? OptionalDouble.of(1) : OptionalDouble.empty(), own, "",
+                0, "")));
+        return b;
+    }
+
+    private void add(String name, java.util.function.Function<Design, Stock> made) {
+        id = work.state().design().workshop().freeId();
+        work.edit(name, d -> d.with(d.workshop().plus(made.apply(d))));
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void show(State next) {
+        state = next;
+        showing = true;
+        List<Stock> all = next.design().workshop().stock();
+        table.show(all, next.style());
+        if (all.stream().noneMatch(s -> s.id().equals(id))) {
+            id = all.isEmpty() ? "" : all.getLast().id();
+        }
+        next.design().workshop().stock(id).ifPresent(s -> table.getSelectionModel().select(s));
+        used.getChildren().setAll(next.analysis().of(StockStudies.DISCIPLINE).all().stream()
+                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        showing = false;
+        showChosen();
+    }
+
+    private void showChosen() {
+        Optional<Stock> stock = state.design().workshop().stock(id);
+        String now = stock.map(s -> s.id() + s.form() + s.own()).orElse("");
+        if (!now.equals(shape)) {
+            shape = now;
+            form = stock.map(this::form);
+            chosen.getChildren().clear();
+            form.ifPresent(f -> chosen.getChildren().add(f));
+        }
+        chosen.setVisible(stock.isPresent());
+        chosen.setManaged(stock.isPresent());
+        form.ifPresent(f -> f.show(state));
+    }
+
+    private Form form(Stock made) {
+        String which = made.id();
+        Form f = new Form(work, "-stock");
+        f.heading(made.own() ? "What you have" : "What is sold");
+        f.choice("It is a", List.of(Stock.Form.values()), Stock.Form::label, d -> of(d, which, made).form(),
+                (d, v) -> mapping(d, which, s -> s.withForm(v)));
+        List<Substance> stuffs = made.form() == Stock.Form.STICK
+                ? STICKS
+                : List.of(Substance.values()).stream().filter(s -> s != Substance.NONE && s != Substance.AIR).toList();
+        f.choice("Of", stuffs, Substance::label, d -> of(d, which, made).of(),
+                (d, v) -> mapping(d, which, s -> s.withOf(v)));
+        PartRows<Stock> rows = new PartRows<>(f, Stock.class, d -> d.workshop().stock(which),
+                (d, s) -> mapping(d, which, x -> s)).row("length").row("width").row("thick")
+                .unknownRow("count", "Pieces", "any number");
+        f.tick("It is there already", d -> of(d, which, made).own(),
+                (d, v) -> mapping(d, which, s -> s.withOwn(v)));
+        f.text(made.own() ? "Where it lies" : "Who sells it", d -> of(d, which, made).place(),
+                (d, v) -> mapping(d, which, s -> s.withPlace(v)));
+        if (!made.own()) {
+            rows.row("price");
+            f.text("Price asked on", d -> of(d, which, made).priced(),
+                    (d, v) -> mapping(d, which, s -> s.withPriced(v)));
+        }
+        Button remove = new Button("Without it");
+        remove.setId("stock-remove");
+        remove.getStyleClass().addAll("link", "quiet");
+        remove.setOnAction(e -> work.edit("Without a stock", d -> d.with(d.workshop().without(which))));
+        f.node(remove);
+        return f;
+    }
+
+    private static Stock of(Design d, String id, Stock otherwise) {
+        return d.workshop().stock(id).orElse(otherwise);
+    }
+
+    private static Design mapping(Design d, String id, UnaryOperator<Stock> change) {
+        return d.with(d.workshop().mapping(id, change));
+    }
+}
