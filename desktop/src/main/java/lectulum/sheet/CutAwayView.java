@@ -3,6 +3,8 @@ package lectulum.sheet;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.input.MouseEvent;
+import lectulum.design.base.Carcass;
+import lectulum.design.wiring.Spot;
 import lectulum.figures.drawing.Ink;
 import lectulum.figures.drawing.Labels;
 import lectulum.layout.Layout;
@@ -11,6 +13,7 @@ import lectulum.layout.cutaway.View;
 import lectulum.layout.people.People;
 import lectulum.layout.people.Pose;
 import lectulum.figures.drawing.Paint;
+import lectulum.materials.framing.Members;
 import lectulum.theme.Theme;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -29,6 +32,7 @@ public final class CutAwayView extends Drawing {
     private double elevation = View.ISOMETRIC;
     private double cutAt = Double.POSITIVE_INFINITY;
     private boolean withPeople = true;
+    private boolean withFrame;
     private double scale = 1;
     private double fromX;
     private double fromY;
@@ -77,6 +81,11 @@ public final class CutAwayView extends Drawing {
 
     public void showPeople(boolean shown) {
         withPeople = shown;
+        requestLayout();
+    }
+
+    public void showFrame(boolean shown) {
+        withFrame = shown;
         requestLayout();
     }
 
@@ -134,7 +143,33 @@ public final class CutAwayView extends Drawing {
         for (double[][] o : shown.outlines()) {
             pen.path(shifted(o), false);
         }
+        if (withFrame) {
+            frame(pen);
+        }
         names(pen);
+    }
+
+    /// Studs, bows and cross-members, seen through whatever stands before them.
+    private void frame(Pen pen) {
+        View view = new View(azimuth, elevation, scale);
+        for (Members.Member m : Members.of(state.design())) {
+            double half = state.design().base().carcass().framing().get(m.face()).width() / 2;
+            boolean end = m.face() == Carcass.Face.FRONT || m.face() == Carcass.Face.REAR;
+            double dx = end ? 0 : half;
+            double dy = end ? half : 0;
+            if (Math.min(m.from().z(), m.to().z()) >= cutAt) {
+                continue;
+            }
+            double top = Math.min(m.to().z(), cutAt);
+            pen.stroke(pen.ink("select").faded(0.6), 1);
+            pen.path(shifted(new double[][]{at(view, m.from(), -dx, -dy, m.from().z()),
+                    at(view, m.from(), dx, dy, m.from().z()), at(view, m.to(), dx, dy, top),
+                    at(view, m.to(), -dx, -dy, top)}), true);
+        }
+    }
+
+    private static double[] at(View view, Spot s, double dx, double dy, double z) {
+        return new double[]{view.x(s.x() + dx, s.y() + dy, z), view.y(s.x() + dx, s.y() + dy, z)};
     }
 
     private double[][] shifted(double[][] o) {

@@ -66,14 +66,46 @@ public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Opti
     /// @param width  of one, along the face \[m\]
     /// @param depth  of one \[m\]
     /// @param measured whether the places were measured, not reckoned from a pitch
+    /// @param plies    sticks on one another in the thickness of the wall
+    /// @param noggins  rows of short sticks between studs, evenly up the wall
+    /// @param house    openings framed as in houses, with jack studs and headers of two plies
     @Whole("Framing")
     public record Framing(
             @Means(value = "Member", low = -2, high = 14, says = "middles from the front of the body, or from the middle for front and rear") List<Double> studs,
             @Means(value = "Member width", low = 0.005, high = 0.3, says = "along the face") double width,
             @Means(value = "Member depth", low = 0.003, high = 0.4) double depth,
-            boolean measured) implements Plausible {
+            boolean measured,
+            @Means(value = "Plies", of = Quantity.COUNT, high = 4, says = "sticks on one another in the thickness of the wall") int plies,
+            @Means(value = "Rows of noggins", of = Quantity.COUNT, high = 6, says = "short sticks between studs, evenly up the wall") int noggins,
+            @Means("Openings framed as in houses") boolean house) implements Plausible {
         public Framing {
+            plies = plies < 1 ? 1 : plies;
             studs = studs == null ? List.of() : studs.stream().sorted().toList();
+        }
+
+        /// Single sticks, no noggins, light framing.
+        public Framing(List<Double> studs, double width, double depth, boolean measured) {
+            this(studs, width, depth, measured, 1, 0, false);
+        }
+
+        /// With its members elsewhere.
+        public Framing at(List<Double> places) {
+            return new Framing(places, width, depth, measured, plies, noggins, house);
+        }
+
+        /// With places that were measured, or reckoned.
+        public Framing measured(boolean taken) {
+            return new Framing(studs, width, depth, taken, plies, noggins, house);
+        }
+
+        /// With so many sticks on one another.
+        public Framing plies(int count) {
+            return new Framing(studs, width, depth, measured, count, noggins, house);
+        }
+
+        /// Openings framed as in houses, or lightly.
+        public Framing house(boolean heavy) {
+            return new Framing(studs, width, depth, measured, plies, noggins, heavy);
         }
 
         @Override

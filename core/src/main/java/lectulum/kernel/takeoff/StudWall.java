@@ -52,16 +52,26 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
     /// @param from   along the wall \[m\]
     /// @param low    its lower edge \[m\]; within the bottom plate for a door
     /// @param headers one on another
-    public record Opening(double from, double to, double low, double high, int headers) {
+    /// @param jacks   framed as in houses: a jack stud under each end of a header of two plies
+    public record Opening(double from, double to, double low, double high, int headers, boolean jacks) {
         public Opening(double from, double to, double low, double high) {
-            this(from, to, low, high, 1);
+            this(from, to, low, high, 1, false);
+        }
+
+        public Opening(double from, double to, double low, double high, int headers) {
+            this(from, to, low, high, headers, false);
+        }
+
+        /// What lies between its kings, in a wall of studs so wide.
+        private Opening between(double face) {
+            return jacks ? new Opening(from - face, to + face, low, high, headers, true) : this;
         }
     }
 
     /// What a stick is.
     public enum Kind {
         STUD("stud"), TOP_PLATE("top plate"), BOTTOM_PLATE("bottom plate"), HEADER("header"), SILL("sill"),
-        UPPER("cripple above"), LOWER("cripple below"), NOGGIN("noggin");
+        UPPER("cripple above"), LOWER("cripple below"), NOGGIN("noggin"), JACK("jack stud");
 
         private final String label;
 
@@ -85,11 +95,11 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
 
     /// Whether an opening is so near an end that its king is left out there.
     private boolean kingAtStart(Opening o) {
-        return o.from >= 2 * face - SMALL;
+        return o.between(face).from >= 2 * face - SMALL;
     }
 
     private boolean kingAtEnd(Opening o) {
-        return o.to <= length - 2 * face + SMALL;
+        return o.between(face).to <= length - 2 * face + SMALL;
     }
 
     /// Openings nearer to an end of the wall than twice the width of a stud.
@@ -125,10 +135,10 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
         }
         for (Opening o : openings) {
             if (kingAtStart(o)) {
-                add(all, o.from - face / 2);
+                add(all, o.between(face).from - face / 2);
             }
             if (kingAtEnd(o)) {
-                add(all, o.to + face / 2);
+                add(all, o.between(face).to + face / 2);
             }
         }
         all.sort(Comparator.naturalOrder());
@@ -141,11 +151,13 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
         }
     }
 
-    private boolean within(Opening o, double x) {
+    private boolean within(Opening clear, double x) {
+        Opening o = clear.between(face);
         return x >= o.from + face / 2 - SMALL && x <= o.to - face / 2 + SMALL;
     }
 
-    private boolean merged(Opening o, double x) {
+    private boolean merged(Opening clear, double x) {
+        Opening o = clear.between(face);
         return x > o.from - 1.5 * face + SMALL && x < o.from + face / 2 - SMALL
                 || x > o.to - face / 2 + SMALL && x < o.to + 1.5 * face - SMALL;
     }
@@ -189,16 +201,20 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
 
     private void framed(Opening o, List<Stick> all) {
         // Without a king beside it, header and sill run to the stud at the end of the wall.
-        double from = kingAtStart(o) ? o.from : Math.min(o.from, face);
-        double to = kingAtEnd(o) ? o.to : Math.max(o.to, length - face);
+        double from = kingAtStart(o) ? o.between(face).from : Math.min(o.from, face);
+        double to = kingAtEnd(o) ? o.between(face).to : Math.max(o.to, length - face);
         double wide = to - from;
         double middle = (from + to) / 2;
         double header = o.headers * plate;
         for (int i = 0; i < o.headers; i++) {
-            all.add(new Stick(Kind.HEADER, wide, middle, o.high + (i + 0.5) * plate, 0));
+            for (int ply = 0; ply < (o.jacks ? 2 : 1); ply++) {
+                all.add(new Stick(Kind.HEADER, wide, middle, o.high + (i + 0.5) * plate, 0));
+            }
         }
+        jacks(o, all);
         if (o.low > plate + SMALL) {
-            all.add(new Stick(Kind.SILL, wide, middle, o.low - plate / 2, 0));
+            double sill = o.jacks ? Math.min(wide, o.to - o.from) : wide;
+            all.add(new Stick(Kind.SILL, sill, o.jacks ? (o.from + o.to) / 2 : middle, o.low - plate / 2, 0));
         }
         for (double x : layout) {
             if (!within(o, x)) {
@@ -210,6 +226,18 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
             }
             if (o.low - 2 * plate >= LEAST) {
                 all.add(upright(Kind.LOWER, x, plate, o.low - plate, false));
+            }
+        }
+    }
+
+    /// Beside each king, from the plate to the header.
+    private void jacks(Opening o, List<Stick> all) {
+        if (o.jacks && o.high - plate > LEAST) {
+            if (kingAtStart(o)) {
+                all.add(upright(Kind.JACK, o.from - face / 2, plate, o.high, false));
+            }
+            if (kingAtEnd(o)) {
+                all.add(upright(Kind.JACK, o.to + face / 2, plate, o.high, false));
             }
         }
     }
@@ -243,6 +271,6 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
             gross += length / steps * top.applyAsDouble(length * (i + 0.5) / steps);
         }
         double open = openings.stream().mapToDouble(o -> (o.to - o.from) * (o.high - o.low)).sum();
-        return gross - open - face * sticks().stream().mapToDouble(Stick::length).sum();
+        return gross - open - face * sticks().stream().distinct().mapToDouble(Stick::length).sum();
     }
 }

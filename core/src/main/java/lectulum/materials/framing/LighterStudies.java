@@ -78,7 +78,7 @@ public final class LighterStudies {
                 studs.add(Math.min(to, from + i * spacing));
             }
             studs.add(to);
-            all.put(face, new Carcass.Framing(studs, f.width(), f.depth(), false));
+            all.put(face, f.at(studs));
         });
         return all;
     }

@@ -69,6 +69,11 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
         return new Maker(d, framing).made();
     }
 
+    /// Where side walls begin behind the front of the body \[m\].
+    static double from(Design d) {
+        return d.base().shell() instanceof Shell.Nosed n ? n.noseDepth() : 0;
+    }
+
     /// \[kg\]
     public double mass() {
         return pieces.stream().mapToDouble(Piece::mass).sum();
@@ -150,22 +155,18 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
             return new Bar(metal, f.width(), f.depth(), mass, price);
         }
 
-        private double from() {
-            return d.base().shell() instanceof Shell.Nosed n ? n.noseDepth() : 0;
-        }
-
         private void side(Carcass.Face face, Carcass.Framing f) {
-            double from = from();
+            double from = ShellFrame.from(d);
             double length = body.length() - from;
             DoubleUnaryOperator top = x -> body.roofInside().at(Math.clamp(from + x, 0, body.length()));
             double y = face == Carcass.Face.LEFT ? -1 : 1;
             List<StudWall.Opening> openings = openings(t -> t.place().y() * y > IN_WALL * body.halfWidth()
-                    && reachX(t) > reachY(t)).map(t -> opening(t, t.place().x() - from, reachX(t))).toList();
+                    && reachX(t) > reachY(t)).map(t -> opening(t, t.place().x() - from, reachX(t), f)).toList();
             StudWall wall = new StudWall(length, top, body.roofInside().highest(), f.width(), f.width(),
-                    within(f.studs().stream().map(s -> s - from).toList(), length, f.width()), openings, List.of());
+                    within(f.studs().stream().map(s -> s - from).toList(), length, f.width()), openings, rows(f, body.roofInside().highest()));
             walls.put(face, wall);
             Bar bar = bar(face, f);
-            wall.sticks().forEach(s -> pieces.add(new Piece(face, s.kind().label(), bar, s.length(), from + s.x(),
+            wall.sticks().forEach(s -> put(f, new Piece(face, s.kind().label(), bar, s.length(), from + s.x(),
                     y * body.halfWidth(), s.z(), s.slope())));
         }
 
@@ -178,12 +179,12 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
                 return;
             }
             List<StudWall.Opening> openings = openings(t -> Math.abs(t.place().x() - at) < NEAR_END
-                    && reachY(t) > reachX(t)).map(t -> opening(t, t.place().y() + half, reachY(t))).toList();
+                    && reachY(t) > reachX(t)).map(t -> opening(t, t.place().y() + half, reachY(t), f)).toList();
             StudWall wall = new StudWall(2 * half, x -> high, high, f.width(), f.width(),
-                    within(f.studs().stream().map(s -> s + half).toList(), 2 * half, f.width()), openings, List.of());
+                    within(f.studs().stream().map(s -> s + half).toList(), 2 * half, f.width()), openings, rows(f, high));
             walls.put(face, wall);
             Bar bar = bar(face, f);
-            wall.sticks().forEach(s -> pieces.add(new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half,
+            wall.sticks().forEach(s -> put(f, new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half,
                     s.z(), s.slope())));
         }
 
@@ -195,10 +196,26 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
                             - body.halfWidth()));
                     double z = face == Carcass.Face.ROOF ? body.roofInside().at(x) : 0;
                     if (half > f.width()) {
-                        pieces.add(new Piece(face, what, bar, 2 * half, x, 0, z, 0));
+                        put(f, new Piece(face, what, bar, 2 * half, x, 0, z, 0));
                     }
                 }
             }
+        }
+
+        /// As often as it has plies.
+        private void put(Carcass.Framing f, Piece p) {
+            for (int i = 0; i < f.plies(); i++) {
+                pieces.add(p);
+            }
+        }
+
+        /// Middles of rows of noggins, evenly between the plates.
+        private static List<Double> rows(Carcass.Framing f, double high) {
+            List<Double> all = new ArrayList<>();
+            for (int i = 1; i <= f.noggins(); i++) {
+                all.add(high * i / (f.noggins() + 1));
+            }
+            return all;
         }
 
         private static List<Double> within(List<Double> studs, double length, double face) {
@@ -220,9 +237,9 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
             return Solid.of(t.size(), t.place()).reachY();
         }
 
-        private StudWall.Opening opening(Thing t, double middle, double reach) {
+        private StudWall.Opening opening(Thing t, double middle, double reach, Carcass.Framing f) {
             return new StudWall.Opening(middle - reach, middle + reach, t.place().z(),
-                    t.place().z() + t.size().height());
+                    t.place().z() + t.size().height(), 1, f.house());
         }
     }
 }

@@ -41,6 +41,7 @@ public final class StickStudies {
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)))
             .checking(StickRules.class, StickStudies::remedies);
     private static final String SOURCE = "stick by stick; see docs/method/materials.md";
+    private static final String WALL = "mat-wall-";
     /// What the ids of its cut lists begin with.
     public static final String LIST = "mat-list-";
     private static final double MILLIMETRE = 1000;
@@ -161,13 +162,13 @@ public final class StickStudies {
     }
 
     private static Study drawn(Carcass.Face face, StudWall w, ShellFrame f) {
-        Study.Notebook book = new Study.Notebook("mat-wall-" + face.name().toLowerCase(java.util.Locale.ROOT),
+        Study.Notebook book = new Study.Notebook(WALL + face.name().toLowerCase(java.util.Locale.ROOT),
                 Stage.MATERIALS, Character.toUpperCase(face.label().charAt(0)) + face.label().substring(1), "");
         Sketch.Board board = new Sketch.Board("");
         for (StudWall.Stick s : w.sticks()) {
             boolean flat = switch (s.kind()) {
                 case TOP_PLATE, BOTTOM_PLATE, HEADER, SILL, NOGGIN -> true;
-                case STUD, UPPER, LOWER -> false;
+                case STUD, UPPER, LOWER, JACK -> false;
             };
             if (s.kind() == StudWall.Kind.TOP_PLATE) {
                 List<double[]> line = new ArrayList<>();
@@ -185,11 +186,31 @@ public final class StickStudies {
                         s.x() + hw, s.z() + hh);
             }
         }
-        Listing.Maker table = new Listing.Maker("").words("Middles of the studs").numbers("from the front of the wall");
-        for (int i = 0; i < w.full().size(); i++) {
-            table.row(Sentence.of("{0}", i + 1), Amount.m(w.full().get(i)));
-        }
-        return book.sketch(board.done()).listing(table.done()).done();
+        return book.sketch(board.done())
+                .note("Middles of the studs from the front of the wall: {0}.",
+                        Sentence.joined(w.full().stream().map(x -> Sentence.of("{0}", Amount.m(x))).toList()))
+                .done();
+    }
+
+    /// The face whose wall a study draws; empty for other studies.
+    public static Optional<Carcass.Face> wall(Study s) {
+        return Stream.of(Carcass.Face.values())
+                .filter(f -> s.id().equals(WALL + f.name().toLowerCase(java.util.Locale.ROOT)) && !s.sketches().isEmpty())
+                .findFirst();
+    }
+
+    /// Where the drawing of a wall begins, as its face counts its members \[m\].
+    public static double origin(Design d, Carcass.Face face) {
+        Body body = Body.of(d.base());
+        return switch (face) {
+            case FRONT, REAR -> -body.halfWidth();
+            case LEFT, RIGHT, ROOF, FLOOR -> ShellFrame.from(d);
+        };
+    }
+
+    /// Of the drawing of a wall \[m\].
+    public static double height(Design d, Carcass.Face face) {
+        return Optional.ofNullable(ShellFrame.of(d).walls().get(face)).map(StudWall::high).orElse(0.0);
     }
 
     private static void check(ShellFrame f, Study.Notebook book) {
@@ -250,6 +271,6 @@ public final class StickStudies {
                 studs.add(f.studs().get(i) + bay * k / parts);
             }
         }
-        return new Carcass.Framing(studs, f.width(), f.depth(), f.measured());
+        return f.at(studs);
     }
 }

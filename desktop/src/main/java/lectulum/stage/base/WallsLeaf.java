@@ -125,15 +125,16 @@ public final class WallsLeaf implements Leaf.Page {
         }
 
         private void known(Form f) {
-            rows(f, Framing.class, b -> Optional.of(of(b)), this::put).row("width").row("depth");
+            rows(f, Framing.class, b -> Optional.of(of(b)), this::put).row("width").row("depth").row("plies").row("noggins");
+            f.tick("Openings as in houses", d -> of(d.base()).house(),
+                    (d, v) -> d.with(put(d.base(), of(d.base()).house(v))));
             f.note("A semicolon between two. Tape entries such as 2' 3 1/2\" are read.");
             f.longText("Their middles", d -> text(of(d.base())), (d, v) -> parsed(v).map(
                     studs -> d
-                            .with(put(d.base(), new Framing(studs, of(d.base()).width(), of(d.base()).depth(), true))))
+                            .with(put(d.base(), of(d.base()).at(studs).measured(true))))
                     .orElse(d));
-            button(f, "framing-shift", "Shift all 10 mm back", b -> put(b, new Framing(
-                    of(b).studs().stream().map(s -> s + 0.01).toList(), of(b).width(), of(b).depth(),
-                    of(b).measured())));
+            button(f, "framing-shift", "Shift all 10 mm back", b -> put(b,
+                    of(b).at(of(b).studs().stream().map(s -> s + 0.01).toList())));
             button(f, "framing-off", "Not known", b -> b.with(b.carcass().with(face, Optional.empty())));
         }
 

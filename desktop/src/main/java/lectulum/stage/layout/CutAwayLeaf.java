@@ -41,7 +41,10 @@ public final class CutAwayLeaf implements Leaf.Page {
         people.setId("cut-people");
         people.setSelected(true);
         people.setOnAction(e -> view.showPeople(people.isSelected()));
-        tools.getChildren().add(people);
+        CheckBox frame = new CheckBox("frame");
+        frame.setId("cut-frame");
+        frame.setOnAction(e -> view.showFrame(frame.isSelected()));
+        tools.getChildren().addAll(people, frame);
         VBox.setVgrow(view, Priority.ALWAYS);
         page.getChildren().addAll(tools, view);
         page.getStyleClass().add("leaf");

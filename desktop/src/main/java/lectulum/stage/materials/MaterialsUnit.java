@@ -1,12 +1,14 @@
 package lectulum.stage.materials;
 
 import java.util.List;
+import java.util.Set;
+import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
 import lectulum.materials.finish.FinishStudies;
-import lectulum.materials.framing.StickStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
@@ -15,6 +17,16 @@ import lectulum.stage.StudiesLeaf;
 
 /// What it is made of.
 public final class MaterialsUnit implements StageUnit {
+    private static final SheetLook LOOK = SheetLook.PLAIN.withSymbols(false).withSide(true)
+            .withLit(Set.of(SystemGroup.STRUCTURE, SystemGroup.OPENINGS))
+            .withMoving((pen, projection, state, hatches) -> MemberLayer.paint(pen, projection, state))
+            .withHandles(MemberLayer::handles);
+
+    @Override
+    public SheetLook look() {
+        return LOOK;
+    }
+
     @Override
     public Stage stage() {
         return Stage.MATERIALS;
@@ -27,9 +39,7 @@ public final class MaterialsUnit implements StageUnit {
 
     @Override
     public List<Leaf> leaves(Bench bench) {
-        return List.of(BillLeaf.leaf(bench),
-                StudiesLeaf.wide(bench, "mat-frame", "Frame", "Studs, plates, bows: every stick and its cut", "",
-                        StickStudies.DISCIPLINE),
+        return List.of(BillLeaf.leaf(bench), Leaf.sheet(), FrameLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "mat-sheets", "Layers", "Linings, insulation and skins with mass and price", "",
                         SheetStudies.DISCIPLINE),
                 StudiesLeaf.wide(bench, "mat-cabinets", "Furniture", "Boards, doors, drawers, hinges", "",

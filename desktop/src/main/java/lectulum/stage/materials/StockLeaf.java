@@ -9,6 +9,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.assumed.UsualStock;
 import lectulum.design.Design;
@@ -62,7 +64,7 @@ final class StockLeaf implements Leaf.Page {
                 showChosen();
             }
         });
-        table.setPrefHeight(260);
+        table.setPrefHeight(210);
         table.setMinHeight(180);
         MenuButton usual = new MenuButton("A usual size");
         usual.setId("stock-usual");
@@ -75,7 +77,10 @@ final class StockLeaf implements Leaf.Page {
                 button("A sheet of your shop", "stock-sheet", Stock.Form.SHEET, false), usual,
                 button("An offcut you have", "stock-own", Stock.Form.SHEET, true));
         chosen.getStyleClass().add("panel");
-        this.page = Pages.content(new VBox(10, table, buttons, chosen, used));
+        chosen.setPrefWidth(360);
+        chosen.setMinWidth(300);
+        HBox.setHgrow(used, Priority.ALWAYS);
+        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, chosen, used)));
     }
 
     static Leaf leaf(Bench bench) {
