@@ -95,6 +95,7 @@ module lectulum.core {
     exports lectulum.materials.finish;
     exports lectulum.materials.framing;
     exports lectulum.materials.joinery;
+    exports lectulum.materials.lighter;
     exports lectulum.materials.skins;
     exports lectulum.materials.upholstery;
     exports lectulum.money;

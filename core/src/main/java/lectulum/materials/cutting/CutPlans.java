@@ -19,6 +19,13 @@ public record CutPlans(List<Lot> lots) implements Result {
         lots = List.copyOf(lots);
     }
 
+    /// What all that is cut is bought for.
+    ///
+    /// @param stillWanted throws where nobody waits any more
+    public static double cost(Design d, Runnable stillWanted) {
+        return CutPlanner.of(d, stillWanted).stream().mapToDouble(Lot::cost).sum();
+    }
+
     public Optional<Lot> lot(String id) {
         return lots.stream().filter(l -> l.id().equals(id)).findFirst();
     }

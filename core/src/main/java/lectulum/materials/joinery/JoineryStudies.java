@@ -296,6 +296,12 @@ public final class JoineryStudies {
         });
     }
 
+    /// A piece of furniture put down as what its boards come to.
+    public static Design taken(Design d, String id) {
+        return Furniture.of(d).stream().filter(f -> f.thing().id().equals(id) && !f.cabinet().boards().isEmpty())
+                .findFirst().map(f -> d.mapping(id, t -> taken(t, f))).orElse(d);
+    }
+
     /// With mass and planned price as its boards come to; what is paid stays.
     private static Thing taken(Thing t, Furniture f) {
         return t.withMass(new Mass(f.mass(), MassSource.CATALOGUE, OptionalDouble.of(WOOD_SHARE * f.mass())))

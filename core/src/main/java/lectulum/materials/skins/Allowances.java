@@ -4,6 +4,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.base.Carcass;
@@ -26,7 +28,7 @@ import lectulum.materials.framing.Yard;
 ///
 /// A body that stands already holds its frame, linings, floor and skins in the mass of the bare base: of a conversion only the
 /// insulation is compared. A frame is compared where walls and roof have members.
-final class Allowances {
+public final class Allowances {
     private static final double LEAST = 1;
     private static final double PART = 0.15;
 
@@ -88,6 +90,21 @@ final class Allowances {
                         things.stream().map(Thing::id).toList());
             }
         });
+    }
+
+    /// A design whose allowances are what its walls and members come to.
+    public static Design taken(Design d) {
+        ShellSheets s = ShellSheets.of(d, Assumed.value(d, Assumption.CUT_SHEET_LONG),
+                Assumed.value(d, Assumption.CUT_SHEET_WIDE));
+        Design next = d;
+        for (Map.Entry<Part, Comes> e : known(d, s).entrySet()) {
+            List<Thing> things = things(d, e.getKey());
+            if (mass(things) > 0) {
+                double k = e.getValue().mass / mass(things);
+                next = next.mapping(things.stream().map(Thing::id).toList(), t -> Mend.grown(t, k));
+            }
+        }
+        return next;
     }
 
     /// Every thing that stands for it grows or shrinks alike.

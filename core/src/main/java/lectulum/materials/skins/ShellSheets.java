@@ -35,7 +35,8 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
     ///
     /// @param role lining, insulation or skin
     /// @param area that it covers, openings taken off \[m²\]
-    public record Layer(Wall.Side side, String role, Substance substance, double thick, double area) {
+    /// @param x    of its middle behind the front of the body \[m\]
+    public record Layer(Wall.Side side, String role, Substance substance, double thick, double area, double x) {
         public double mass() {
             return area * thick * Substances.of(substance).density();
         }
@@ -96,7 +97,7 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
             if (s == Substance.NONE || s == Substance.AIR || thick <= 0 || area <= 0) {
                 return;
             }
-            layers.add(new Layer(w.side(), role, s, thick, area));
+            layers.add(new Layer(w.side(), role, s, thick, area, middle()));
             for (double[] r : rectangles) {
                 for (double[] p : cut(r[0], r[1])) {
                     List<double[]> outline = outline(p);
@@ -125,6 +126,27 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
                 case REAR -> Carcass.Face.REAR;
                 case FLOOR -> Carcass.Face.FLOOR;
             }));
+        }
+
+        /// Along the camper \[m\].
+        private double middle() {
+            double sum = 0;
+            double moment = 0;
+            for (int i = 0; i < STEPS; i++) {
+                double a = body.length() * i / STEPS;
+                double b = body.length() * (i + 1) / STEPS;
+                double of = w.side() == Wall.Side.SIDES
+                        ? body.roofInside().at((a + b) / 2)
+                        : Math.hypot(b - a, body.roofInside().at(b) - body.roofInside().at(a));
+                sum += of;
+                moment += of * (a + b) / 2;
+            }
+            return switch (w.side()) {
+                case FRONT -> 0;
+                case REAR -> body.length();
+                case FLOOR -> body.length() / 2;
+                case SIDES, ROOF -> sum > 0 ? moment / sum : body.length() / 2;
+            };
         }
 
         private double area() {
