@@ -51,6 +51,7 @@ import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.cutting.StockStudies;
 import lectulum.materials.finish.FinishStudies;
 import lectulum.materials.framing.StickStudies;
+import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
@@ -102,7 +103,7 @@ public final class Disciplines {
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
                 RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
-                StickStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE, CutPlans.DISCIPLINE,
+                StickStudies.DISCIPLINE, WeldStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE, CutPlans.DISCIPLINE,
                 CutStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,

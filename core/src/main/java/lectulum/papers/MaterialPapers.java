@@ -6,6 +6,8 @@ import lectulum.analysis.Analysis;
 import lectulum.discipline.Study;
 import lectulum.materials.cutting.CutStudies;
 import lectulum.materials.framing.StickStudies;
+import lectulum.materials.framing.WeldStudies;
+import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.upholstery.CushionStudies;
 import lectulum.units.Style;
 
@@ -24,6 +26,18 @@ final class MaterialPapers {
             drawn(s, "Studs, plates and framed openings to scale.", style, paper, all);
             if (s.id().startsWith(StickStudies.LIST)) {
                 list(s, "Every length, how many, and where it goes.", style, all);
+            }
+        }
+        for (Study s : analysis.of(WeldStudies.DISCIPLINE).all()) {
+            drawn(s, "The trailer frame from above, with the order of its welds.", style, paper, all);
+            if (!s.listings().isEmpty()) {
+                list(s, "For the welder: members, cuts and welds.", style, all);
+            }
+        }
+        for (Study s : analysis.of(JoineryStudies.DISCIPLINE).all()) {
+            drawn(s, "A piece of furniture from its front, with the cups of its hinges.", style, paper, all);
+            if (!s.listings().isEmpty()) {
+                list(s, "Boards with their edges, or fittings.", style, all);
             }
         }
         for (Study s : analysis.of(CutStudies.DISCIPLINE).all()) {

@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import lectulum.assumed.Assumed;
-import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.base.Carcass;
@@ -27,10 +25,7 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
-import lectulum.kernel.beams.Bar;
 import lectulum.kernel.beams.Section;
-import lectulum.kernel.takeoff.Ladder;
-import lectulum.kernel.takeoff.Profile;
 import lectulum.kernel.takeoff.StudWall;
 import lectulum.space.Body;
 import lectulum.units.Quantity;
@@ -55,10 +50,10 @@ public final class StickStudies {
         ShellFrame f = ShellFrame.of(d);
         Study.Notebook book = new Study.Notebook("mat-frame", Stage.MATERIALS, "The frame", "");
         if (f.pieces().isEmpty()) {
-            return Stream.concat(Stream.of(book
+            return List.of(book
                     .note("No members are known. Say on Base where studs, bows and cross-members stand: every stick,"
                             + " its mass and its cut follow.")
-                    .done()), ladder(d).stream()).toList();
+                    .done());
         }
         Sentence numbers = Sentence.of("{0} sticks", f.pieces().size());
         book.figure("stud.mass", "The frame weighs", f.mass(), Quantity.MASS, "Σ length × section × density", numbers,
@@ -79,47 +74,7 @@ public final class StickStudies {
         }
         f.walls().entrySet().stream().sorted(Map.Entry.comparingByKey())
                 .forEach(e -> all.add(drawn(e.getKey(), e.getValue(), f)));
-        ladder(d).ifPresent(all::add);
         return all;
-    }
-
-    /// The trailer frame as a ladder with an A-shaped tongue, where its rails are known.
-    private static Optional<Study> ladder(Design d) {
-        return d.base().carcass().frame().map(frame -> {
-            Body body = Body.of(d.base());
-            Ladder l = Ladder.of(body.length(), 2 * body.halfWidth(), frame.rails().width(),
-                    Assumed.value(d, Assumption.LADDER_GAP), d.base().tongueLength(),
-                    Math.min(body.length(), Assumed.value(d, Assumption.LADDER_UNDER)), frame.tongue().width());
-            double rail = area(frame.rails());
-            double tongue = area(frame.tongue());
-            double frameLong = 2 * l.rail() + (l.inner() + 2) * l.cross();
-            double mass = (frameLong * rail + 2 * l.leg() * tongue) * Profile.STEEL;
-            Study.Notebook book = new Study.Notebook("mat-ladder", Stage.MATERIALS, "A trailer frame like this one",
-                    "");
-            Sentence numbers = Sentence.of("{0} inner cross-members", l.inner());
-            book.figure("ladder.mass", "Rails, cross-members and tongue weigh", mass, Quantity.MASS,
-                    "Σ length × section × 7850", numbers, SOURCE);
-            book.figure("ladder.length", "Steel, end to end", l.total(), Quantity.RUN,
-                    "2 L + (n + 2)(W − 2 b) + 2 legs",
-                    numbers, SOURCE);
-            Listing.Maker table = new Listing.Maker("").words("Member").numbers("how many", "long", "cut at");
-            table.row("Rail", 2, Amount.m(l.rail()), "square");
-            table.row("Cross-member", l.inner() + 2, Amount.m(l.cross()), "square");
-            table.row("Leg of the tongue", 2, Amount.m(l.leg()), new Amount(l.angle(), Quantity.ANGLE));
-            return book.listing(table.done())
-                    .note("Cross-members {0} apart from middle to middle.", Amount.m(l.pitch()))
-                    .caution(
-                            "Welds of frame, coupler and hangers belong to a competent welder and are inspected. Strength is on"
-                                    + " Base.")
-                    .done();
-        });
-    }
-
-    /// Of one member \[m²\].
-    private static double area(Carcass.Member m) {
-        return m.form() == Bar.TUBE
-                ? Profile.tube(m.width(), m.height(), Math.min(m.wall(), 0.49 * Math.min(m.width(), m.height())))
-                : Section.of(m.form(), m.width(), m.height(), m.wall()).area();
     }
 
     private static Listing faces(ShellFrame f) {

@@ -5,6 +5,7 @@ import java.util.Set;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
 import lectulum.materials.finish.FinishStudies;
+import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
@@ -40,6 +41,8 @@ public final class MaterialsUnit implements StageUnit {
     @Override
     public List<Leaf> leaves(Bench bench) {
         return List.of(BillLeaf.leaf(bench), Leaf.sheet(), FrameLeaf.leaf(bench),
+                StudiesLeaf.wide(bench, "mat-weld", "Welding", "The trailer frame: members, cuts, welds in their order", "",
+                        WeldStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "mat-sheets", "Layers", "Linings, insulation and skins with mass and price", "",
                         SheetStudies.DISCIPLINE),
                 StudiesLeaf.wide(bench, "mat-cabinets", "Furniture", "Boards, doors, drawers, hinges", "",
