@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import lectulum.figures.drawing.SvgSurface;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -70,6 +71,32 @@ final class Letters implements SvgSurface.Letters {
     /// What is drawn.
     interface Drawn {
         void on(lectulum.figures.drawing.Surface surface);
+    }
+
+    /// Pages of a paper that are drawn in points from the upper left corner of the sheet.
+    static byte[] sheets(Paper paper, String title, List<Drawn> pages) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(title);
+            PDFont plain = PDType0Font.load(document, parsed(Typeface.REGULAR), true);
+            PDFont heavy = PDType0Font.load(document, parsed(Typeface.BOLD), true);
+            double[] size = sheet(paper);
+            for (Drawn drawn : pages) {
+                PDPage page = new PDPage(new PDRectangle((float) size[0], (float) size[1]));
+                document.addPage(page);
+                try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                    drawn.on(new PdfSurface(out, plain, heavy, 0, size[1], 1));
+                }
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    /// Of a sheet standing upright \[pt\]; of a roll that of a sheet of A4.
+    static double[] sheet(Paper paper) {
+        double[] sides = (paper.rolled() ? Paper.A4 : paper).sides(0.1, 0.1, 0);
+        return new double[]{sides[0] * 72 / 0.0254, sides[1] * 72 / 0.0254};
     }
 
     /// One page, lying where the drawing is wider than high, the drawing as large as it lets it be but never larger than it

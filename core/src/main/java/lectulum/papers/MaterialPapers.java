@@ -2,9 +2,12 @@ package lectulum.papers;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import lectulum.analysis.Analysis;
 import lectulum.discipline.Study;
+import lectulum.materials.cutting.CutPlans;
 import lectulum.materials.cutting.CutStudies;
+import lectulum.materials.cutting.Lot;
 import lectulum.materials.framing.StickStudies;
 import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
@@ -46,6 +49,10 @@ final class MaterialPapers {
                 list(s, "What is bought, or the panels with their marks.", style, all);
             }
         }
+        List<Lot> lots = analysis.of(CutPlans.DISCIPLINE).lots();
+        if (lots.stream().anyMatch(l -> !l.laid().isEmpty())) {
+            all.add(new LabelPaper(lots, style, paper).document());
+        }
         for (Study s : analysis.of(CushionStudies.DISCIPLINE).all()) {
             drawn(s, "Covers on the roll, nap along it.", style, paper, all);
             if (!s.listings().isEmpty()) {
@@ -55,10 +62,10 @@ final class MaterialPapers {
         return all;
     }
 
-    /// With the thickness of sheets.
+    /// With the section of sticks and the thickness of sheets.
     private static String name(Study s, Style style) {
-        return s.title() + s.figures().stream().filter(f -> f.id().endsWith(".thick")).findFirst()
-                .map(f -> ", " + f.text(style)).orElse("");
+        return s.title() + s.figures().stream().filter(f -> f.id().endsWith(".wide") || f.id().endsWith(".thick"))
+                .map(f -> f.text(style)).collect(Collectors.joining(" × ", ", ", "")).replaceFirst("^, $", "");
     }
 
     private static void drawn(Study s, String about, Style style, Paper paper, List<Document> all) {

@@ -20,6 +20,11 @@ public enum Paper {
         return label;
     }
 
+    /// Whether it has no end.
+    boolean rolled() {
+        return !Double.isFinite(large);
+    }
+
     /// Short and long side for a drawing of that size \[m\]; a roll is cut off where the drawing ends.
     double[] sides(double width, double height, double margin) {
         if (Double.isFinite(large)) {

@@ -22,6 +22,7 @@ import lectulum.design.vehicle.Rating;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.wiring.Wiring;
+import lectulum.design.workshop.Workshop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -126,15 +127,15 @@ class OlderFilesTest {
                 .containsAll(FeatureKind.all());
     }
 
-    /// A project without what came after the file of the first version was written: wiring, walls, trips, and what a thing is to power,
-    /// water and air.
+    /// A project without what came after the file of the first version was written: wiring, walls, trips, stock, and what a thing is to
+    /// power, water and air.
     private static Project unwired(String file) throws UnreadableFile {
         Project p = ProjectJson.read(file).project();
         Design d = p.design();
         return p.with(d
                 .without(d.things().stream().map(Thing::id)
                         .filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
-                .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()));
+                .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()).with(Workshop.NONE));
     }
 
     /// The same camper as the first version wrote it, which held 0 for what is not known.

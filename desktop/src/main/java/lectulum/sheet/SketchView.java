@@ -17,6 +17,7 @@ public class SketchView extends Drawing {
     private static final double LOW = 70;
     private static final double TALL = 330;
     private Sketch sketch = new Sketch("", java.util.List.of());
+    private Sketch measure;
     private Style style = Style.PLAIN;
     private double scale = 1;
     private double left;
@@ -36,6 +37,12 @@ public class SketchView extends Drawing {
 
     public Sketch sketch() {
         return sketch;
+    }
+
+    /// Fits the drawing to what a sketch covers, whatever else is drawn: it stands still while something is dragged over it.
+    protected void hold(Sketch by) {
+        measure = by;
+        requestLayout();
     }
 
     /// Pixel of a place of the sketch.
@@ -68,7 +75,7 @@ public class SketchView extends Drawing {
     private double[] bounds() {
         double[] b = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
                 Double.NEGATIVE_INFINITY};
-        for (Sketch.Mark mark : sketch.marks()) {
+        for (Sketch.Mark mark : (measure == null ? sketch : measure).marks()) {
             for (double[] p : mark.points()) {
                 b[0] = Math.min(b[0], p[0]);
                 b[2] = Math.max(b[2], p[0]);

@@ -79,7 +79,7 @@ public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Opti
             @Means(value = "Rows of noggins", of = Quantity.COUNT, high = 6, says = "short sticks between studs, evenly up the wall") int noggins,
             @Means("Openings framed as in houses") boolean house) implements Plausible {
         public Framing {
-            plies = plies < 1 ? 1 : plies;
+            plies = plies == 0 ? 1 : plies;
             studs = studs == null ? List.of() : studs.stream().sorted().toList();
         }
 

@@ -89,6 +89,10 @@ public final class CutStudies {
         double keep = Assumed.value(d, Assumption.CUT_KEEP);
         Sticks.Account account = lot.account(keep);
         Sentence numbers = Sentence.of("{0} pieces", lot.pieces().size());
+        book.figure(lot.id() + ".wide", "Section, wide", lot.ware().width(), Quantity.DEFLECTION, "as members say", numbers,
+                SOURCE);
+        book.figure(lot.id() + ".thick", "thick", lot.ware().thick(), Quantity.DEFLECTION, "as members say", numbers,
+                SOURCE);
         figures(lot, book, numbers, "Sticks", "least cost of whole sticks",
                 "sticks long enough in sum, or every cheaper purchase tried");
         book.figure(lot.id() + ".yield", "Becomes pieces", account.yield(), Quantity.SHARE, "pieces / sticks",
@@ -261,6 +265,11 @@ public final class CutStudies {
     /// @param marks of its lot
     static String mark(List<String> marks, CutPiece piece) {
         return mark(marks.indexOf(size(piece)));
+    }
+
+    /// The mark of a piece of a lot, as on its drawing.
+    public static String mark(Lot lot, int piece) {
+        return mark(marks(lot), lot.pieces().get(piece));
     }
 
     private static String size(CutPiece p) {

@@ -1,8 +1,14 @@
 package lectulum.materials.finish;
 
+import java.time.Month;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
@@ -12,13 +18,19 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.takeoff.Coats;
+import lectulum.kernel.takeoff.Cure;
 import lectulum.kernel.takeoff.Joints;
 import lectulum.kernel.takeoff.Laminate;
 import lectulum.kernel.takeoff.Panel;
@@ -26,13 +38,25 @@ import lectulum.materials.skins.ShellSheets;
 import lectulum.space.Body;
 import lectulum.space.Solid;
 import lectulum.units.Quantity;
+import lectulum.weather.MeanDay;
 
 /// What the outside is finished with, and what holds and closes its seams.
 public final class FinishStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-finish", "Paint, sealant, screws",
             Stage.MATERIALS,
-            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)));
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+                    Design.Part.SETTINGS)))
+            .checking(FinishRules.class, FinishStudies::remedies);
     private static final String SOURCE = "see docs/method/materials.md";
+    private static final double HOUR = 3600;
+    private static final double DAY = 24;
+    private static final double LONG = 72;
+    private static final double MINUTES = 300;
+    private static final double NINE = 9;
+    private static final double INDOORS = -40;
+    private static final double LEFT = 0.25;
+    private static final double LITTLE = 0.0003;
+    private static final List<Double> TINS = List.of(0.000375, 0.00075, 0.001, 0.0025);
     private static final double CARTRIDGE = 300e-6;
     private static final double WASTE = 0.10;
     private static final double MICRO = 1e-6;
@@ -62,6 +86,7 @@ public final class FinishStudies {
         }
         List<Study> all = new ArrayList<>();
         all.add(paint(d, area));
+        all.add(cure(d));
         glass(d, area).ifPresent(all::add);
         all.add(seams(d, body));
         all.add(screws(d, s));
@@ -82,6 +107,13 @@ public final class FinishStudies {
                 Amount.litres(kit)), SOURCE);
         book.figure("paint.left", "Left over", c.kits(kit) * kit - c.all(), Quantity.VOLUME, "bought − wanted", numbers,
                 SOURCE);
+        book.figure("paint.cost", "for about", c.kits(kit) * Assumed.value(d, Assumption.PAINT_PRICE), Quantity.MONEY,
+                "tins × price", numbers, "assumed price of a tin");
+        double left = c.kits(kit) * kit - c.all();
+        if (left > LEFT * c.kits(kit) * kit && left > LITTLE) {
+            book.say(FinishRules.LEFT, Severity.NOTE, Sentence.of("{0} of paint are left over", Amount.litres(left)),
+                    Sentence.of("{0} are wanted, tins hold {1}.", Amount.litres(c.all()), Amount.litres(kit)));
+        }
         book.figure("paint.mass", "It weighs, dry", c.mass(DRY_DENSITY), Quantity.MASS, "A × coats × dry × 1250 kg/m³",
                 numbers, SOURCE);
         double resin = Assumed.value(d, Assumption.PAINT_HARDENER);
@@ -96,11 +128,81 @@ public final class FinishStudies {
                     Amount.litres(c.each() / batches),
                     Amount.litres(c.each() / batches * Coats.first(resin, 1)),
                     Amount.litres(c.each() / batches * Coats.first(1, resin)));
+            book.note("On a scale that is {0} parts of resin to one of hardener, if they weigh what is assumed.",
+                    Amount.count(Coats.byWeight(resin, Assumed.value(d, Assumption.PAINT_FIRST), 1,
+                            Assumed.value(d, Assumption.PAINT_SECOND))));
         }
         return book
                 .caution("Two-part paints and resins: gloves, and the filter or supplied air that their sheet asks for."
                         + " Rags with oil can burn by themselves.")
                 .done();
+    }
+
+    /// How long coats take in each month outdoors, or in a heated shop.
+    private static Study cure(Design d) {
+        Study.Notebook book = new Study.Notebook("mat-cure", Stage.MATERIALS, "When it can be painted", "");
+        double least = Assumed.value(d, Assumption.PAINT_LEAST);
+        Cure next = new Cure(Assumed.value(d, Assumption.PAINT_RECOAT) / HOUR, 20, least);
+        Cure hard = new Cure(Assumed.value(d, Assumption.PAINT_CURE) / HOUR, 20, least);
+        double pot = Assumed.value(d, Assumption.PAINT_POT);
+        double shop = Assumed.value(d, Assumption.PAINT_SHOP);
+        int coats = (int) Math.round(Assumed.value(d, Assumption.PAINT_COATS));
+        if (shop > INDOORS) {
+            OptionalDouble again = next.steady(shop);
+            again.ifPresent(h -> book.figure("paint.recoat", "Next coat after", h * HOUR, Quantity.DURATION,
+                    "at 20 °C × 2^((20 − T) / 10)", Sentence.of("in a shop of {0}", new Amount(shop,
+                            Quantity.TEMPERATURE)), SOURCE));
+            hard.steady(shop).ifPresent(h -> book.figure("paint.hard", "Hard after", h * HOUR, Quantity.DURATION,
+                    "at 20 °C × 2^((20 − T) / 10)", Sentence.of("after the last of {0} coats", coats), SOURCE));
+            if (again.isEmpty()) {
+                book.say(FinishRules.COLD, Severity.WARN, Sentence.of("Paint does not cure in the shop"),
+                        Sentence.of("It is {0} there; from {1} on it cures.", new Amount(shop, Quantity.TEMPERATURE),
+                                new Amount(least, Quantity.TEMPERATURE)));
+            }
+            return book.done();
+        }
+        Listing.Maker table = new Listing.Maker("Outdoors, begun at nine in the morning").words("Month").numbers(
+                "warmest hour", "coldest", "next coat", "hard", "a two-part mix lasts at noon");
+        int fit = 0;
+        for (int m = 1; m <= 12; m++) {
+            double[] day = MeanDay.air(d.brief().latitude(), m, d.brief().climate());
+            OptionalDouble again = next.daily(NINE, day);
+            OptionalDouble whole = hard.daily(NINE, day);
+            double noon = Arrays.stream(day).max().orElse(0);
+            fit += again.isPresent() ? 1 : 0;
+            table.row(Month.of(m).getDisplayName(TextStyle.FULL, Locale.ENGLISH), new Amount(noon,
+                    Quantity.TEMPERATURE), new Amount(Arrays.stream(day).min().orElse(0), Quantity.TEMPERATURE),
+                    time(again), time(whole), new Amount(MINUTES * Math.rint(Coats.pot(pot, 20, noon) / MINUTES),
+                            Quantity.DURATION));
+        }
+        if (fit == 0) {
+            book.say(FinishRules.COLD, Severity.WARN, Sentence.of("It is never warm enough to paint outdoors"),
+                    Sentence.of("It cures from {0} on: a heated shop, or another product.",
+                            new Amount(least, Quantity.TEMPERATURE)));
+        }
+        return book.listing(table.done())
+                .note("In the mean day of the climate of the brief; a cure stands still where it is colder than {0}."
+                        + " Two-part mixes set in half the time for each 10 K more.",
+                        new Amount(least, Quantity.TEMPERATURE))
+                .done();
+    }
+
+    private static Object time(OptionalDouble hours) {
+        if (hours.isEmpty()) {
+            return "too cold";
+        }
+        double h = hours.getAsDouble();
+        return h > LONG ? Amount.days(Math.rint(h / DAY)) : new Amount(Math.rint(h) * HOUR, Quantity.DURATION);
+    }
+
+    private static Stream<Remedy> remedies(Known known, FinishRules rule, Finding finding) {
+        Design d = known.design();
+        return switch (rule) {
+            case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
+                    Sentence.of("Paint in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
+            case LEFT -> TINS.stream().filter(t -> t < Assumed.value(d, Assumption.PAINT_KIT))
+                    .map(t -> Mend.assumed(Assumption.PAINT_KIT, t, Sentence.of("Tins of {0}", Amount.litres(t))));
+        };
     }
 
     private static Optional<Study> glass(Design d, double area) {

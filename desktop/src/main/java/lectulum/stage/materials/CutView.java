@@ -53,6 +53,7 @@ final class CutView extends SketchView {
         Optional<CutBoard.Spot> before = selected;
         board = next;
         style = shown;
+        hold(next.sketch());
         select(before.flatMap(b -> next.spots().stream().filter(s -> s.laid() == b.laid() && s.put() == b.put())
                 .findFirst()));
     }
@@ -91,6 +92,8 @@ final class CutView extends SketchView {
 
     private void pressed(MouseEvent e) {
         requestFocus();
+        // The page would take the keyboard.
+        e.consume();
         select(spot(e));
         Point2D p = toPlace(e.getX(), e.getY());
         selected.ifPresent(s -> {

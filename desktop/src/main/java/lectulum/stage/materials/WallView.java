@@ -52,6 +52,9 @@ final class WallView extends SketchView {
         state = next;
         from = origin;
         high = height;
+        Sketch.Board room = new Sketch.Board("");
+        sketch.marks().forEach(room::add);
+        hold(room.line(Sketch.Pen.THIN, 0, -0.12, 0, height + 0.06).done());
         held = held.filter(at -> Members.nearest(next.design(), face, at).isPresent());
         draw();
     }
@@ -86,6 +89,8 @@ final class WallView extends SketchView {
 
     private void pressed(MouseEvent e) {
         requestFocus();
+        // The page would take the keyboard.
+        e.consume();
         if (e.getClickCount() == 2 && near(e).isEmpty()) {
             edit.accept(Members.added(face, place(e)));
             return;
