@@ -31,7 +31,6 @@ class WorkshopTest extends WindowTest {
     private void turn(String page) {
         robot.interact(() -> window().turnTo(Stage.MATERIALS, page));
         robot.rest();
-        settle();
     }
 
     private double value(String figure) {
@@ -75,7 +74,6 @@ class WorkshopTest extends WindowTest {
         robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.midpoint(to)).moveTo(to)
                 .release(MouseButton.PRIMARY);
         robot.rest();
-        settle();
     }
 
     /// A stud of the left wall half a step back: sticks, mass and ball follow, and undo brings it back.
@@ -95,12 +93,11 @@ class WorkshopTest extends WindowTest {
         assertThat(left().studs().get(2)).isCloseTo(stud + 0.15, within(0.012));
         robot.doubleClickOn(on(wall, stud - from - 0.2, 0.6));
         robot.rest();
-        settle();
         assertThat(left().studs()).hasSize(before.design().base().carcass().framing().get(Carcass.Face.LEFT).studs()
                 .size() + 1);
         robot.clickOn(on(wall, stud - from - 0.2, 0.6));
         robot.type(KeyCode.DELETE);
-        settle();
+        robot.rest();
         assertThat(left().studs()).hasSameSizeAs(before.design().base().carcass().framing().get(Carcass.Face.LEFT)
                 .studs());
         undoTo(before);
@@ -116,7 +113,7 @@ class WorkshopTest extends WindowTest {
         robot.type(KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
         assertThat(wall.getAccessibleText()).startsWith("Stud of the left wall");
         chord(KeyCode.RIGHT, KeyCode.ALT);
-        settle();
+        robot.rest();
 
         assertThat(left().studs().get(2)).isCloseTo(before.design().base().carcass().framing().get(Carcass.Face.LEFT)
                 .studs().get(2) + 0.01, within(1e-9));
@@ -156,7 +153,7 @@ class WorkshopTest extends WindowTest {
         robot.clickOn(on(plan, moves.x() + moves.wide() / 2, moves.y() + moves.high() / 2));
         assertThat(text("#plan-says-cut-bars")).contains("on stick " + (moves.laid() + 1));
         robot.type(board.carried(moves, 1).isPresent() ? KeyCode.DOWN : KeyCode.UP);
-        settle();
+        robot.rest();
 
         assertThat(state().design().workshop().kept()).isNotEmpty();
         assertThat(value("cut.bars.free")).isCloseTo(cost, within(0.005));
@@ -167,7 +164,7 @@ class WorkshopTest extends WindowTest {
         robot.clickOn(on(plan, any.x() + any.wide() / 2, any.y() + any.high() / 2));
         robot.rest();
         click("#plan-cut-cut-bars");
-        settle();
+        robot.rest();
         assertThat(lot("cut.bars").laid()).filteredOn(Lot.Laid::cut).hasSize(1);
         undoTo(before);
         assertThat(value("cut.bars.cost")).isCloseTo(cost, within(1e-9));
@@ -207,7 +204,7 @@ class WorkshopTest extends WindowTest {
         Project before = state().project();
         double cost = value("cut.bars.cost");
         click("#stock-stick");
-        settle();
+        robot.rest();
         TableView<Stock> table = robot.lookup("#stock").queryAs(TableView.class);
         assertThat(table.getItems()).hasSize(1);
         robot.interact(() -> window().bench().edit("As a test offcut", d -> d.with(d.workshop().mapping("stock-1",
@@ -217,9 +214,9 @@ class WorkshopTest extends WindowTest {
         enter("#field-wide-stock", "25");
         enter("#field-thick-stock", "25");
         enter("#field-pieces-stock", "2");
-        settle();
+        robot.rest();
         click("#field-it-is-there-already-stock");
-        settle();
+        robot.rest();
 
         Stock own = state().design().workshop().stock().getFirst();
         assertThat(own.own()).isTrue();
@@ -228,7 +225,7 @@ class WorkshopTest extends WindowTest {
         assertThat(value("cut.bars.saved")).isCloseTo(cost - value("cut.bars.cost"), within(0.005));
         assertThat(texts()).contains("Used and left");
         click("#stock-remove");
-        settle();
+        robot.rest();
         assertThat(value("cut.bars.cost")).isCloseTo(cost, within(0.005));
         undoTo(before);
     }
@@ -243,7 +240,7 @@ class WorkshopTest extends WindowTest {
         String says = first.getAccessibleText();
 
         click("#lighter-try-1");
-        settle();
+        robot.rest();
 
         assertThat(says).startsWith("Try ");
         assertThat(state().trial()).isPresent();
@@ -263,17 +260,14 @@ class WorkshopTest extends WindowTest {
         robot.interact(() -> window().bench().edit("Thinner", d -> d.mapping("galley", t -> t.with(t.feature(
                 Joined.Boards.class).orElseThrow().thick(0.012)))));
         robot.rest();
-        settle();
         assertThat(value("built.galley.mass")).isLessThan(mass);
         robot.interact(() -> window().bench().edit("Drawers", d -> d.mapping("galley", t -> t.with(t.feature(
                 Joined.Boards.class).orElseThrow().drawers(2)))));
         robot.rest();
-        settle();
         assertThat(texts()).contains("Pairs of drawer runners").anyMatch(t -> t.equals("drawer front"));
         robot.interact(() -> window().bench().edit("Angle", d -> d.mapping("galley", t -> t.with(t.feature(
                 Joined.Boards.class).orElseThrow().joined(Build.Joint.ANGLE)))));
         robot.rest();
-        settle();
         assertThat(texts()).contains("Aluminium angle", "Rivets");
         undoTo(before);
     }

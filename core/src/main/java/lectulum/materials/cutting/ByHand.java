@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.workshop.HandPlan;
 import lectulum.design.workshop.Stock;
@@ -160,6 +162,12 @@ public final class ByHand {
                             lot.ware().sheet() ? rest[1] : lot.ware().width(), lot.ware().thick(),
                             OptionalDouble.of(1), true, place, 0, "")));
         };
+    }
+
+    /// The search for plans so many times as long as now, as far as that is allowed.
+    public static UnaryOperator<Design> longer(double times) {
+        return d -> d.with(d.settings().with(Assumption.CUT_EFFORT.id(),
+                Math.min(Assumed.entry(Assumption.CUT_EFFORT).high(), times * Assumed.value(d, Assumption.CUT_EFFORT))));
     }
 
     /// With the hand plans of one ware as they are laid.

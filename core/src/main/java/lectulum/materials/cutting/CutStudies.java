@@ -39,7 +39,6 @@ public final class CutStudies {
     private static final double THICK = 0.09;
     private static final int LETTERS = 26;
     private static final double MILLIMETRE = 1000;
-    private static final double LONGER_SEARCH = 10;
 
     private CutStudies() {
     }
@@ -290,13 +289,8 @@ public final class CutStudies {
                     Assumption.CUT_BAR).filter(a -> l > Assumed.value(d, a)).map(
                             a -> Mend.assumed(a, l, Sentence.of(
                                     a == Assumption.CUT_BAR ? "Bars of {0}" : "Timber of {0}", Amount.m(l)))));
-            case PROVEN -> {
-                double effort = Assumed.value(d, Assumption.CUT_EFFORT);
-                yield effort < LONGER_SEARCH
-                        ? Stream.of(Mend.assumed(Assumption.CUT_EFFORT, LONGER_SEARCH,
-                                Sentence.of("Search {0} times as long", (int) LONGER_SEARCH)))
-                        : Stream.empty();
-            }
+            // A longer search is asked for on the page: it takes its time and may find nothing.
+            case PROVEN -> Stream.empty();
             case HAND, GONE -> Stream.of(new Remedy(Sentence.of("Plan them anew"), new Edit("Plans anew",
                     x -> x.with(x.workshop().withKept(x.workshop().kept().stream().filter(HandPlan::cut).toList())))));
         };

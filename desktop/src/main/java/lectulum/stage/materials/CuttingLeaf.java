@@ -30,8 +30,10 @@ import lectulum.workbench.State;
 /// What to buy and how to cut it; the plans can be laid by hand.
 final class CuttingLeaf implements Leaf.Page {
     private static final String ID = "mat-cut";
+    private static final double LONGER = 5;
     private final Bench bench;
     private final VBox list = new VBox(10);
+    private final Button longer = new Button("Search five times as long for cheaper plans");
     private final AssumedEntry assumed;
     private final Node page;
     private final Map<String, Plan> plans = new HashMap<>();
@@ -41,7 +43,9 @@ final class CuttingLeaf implements Leaf.Page {
     private CuttingLeaf(Bench bench) {
         this.bench = bench;
         this.assumed = new AssumedEntry(bench.work(), ID);
-        this.page = Pages.content(new VBox(10, list, assumed));
+        longer.setId("cut-longer");
+        longer.setOnAction(e -> bench.work().edit("Search for plans longer", ByHand.longer(LONGER)));
+        this.page = Pages.content(new VBox(10, longer, list, assumed));
     }
 
     static Leaf leaf(Bench bench) {
@@ -74,6 +78,9 @@ final class CuttingLeaf implements Leaf.Page {
             nodes.add(pane);
         }
         list.getChildren().setAll(nodes);
+        boolean open = now.lots().stream().anyMatch(l -> !l.proven());
+        longer.setVisible(open);
+        longer.setManaged(open);
     }
 
     /// One plan with what can be done to it.
