@@ -49,6 +49,12 @@ import lectulum.bench.Measured.Budget;
 import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
+import lectulum.materials.skins.SheetStudies;
+import lectulum.materials.joinery.JoineryStudies;
+import lectulum.materials.framing.StickStudies;
+import lectulum.materials.cutting.CutPlans;
+import lectulum.kernel.cutting.Sticks;
+import lectulum.kernel.cutting.Sheets;
 import lectulum.design.Mode;
 import lectulum.design.Project;
 import lectulum.design.brief.CamperType;
@@ -107,6 +113,7 @@ public final class Bench {
         bench.power();
         bench.outing();
         bench.add("pipes of 30 taps, all open", 30, pipes(), Budget.median(10));
+        bench.cutting();
         bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
         long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
         System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
@@ -141,6 +148,41 @@ public final class Bench {
             add("find a place", size, find(design), none);
         }
         add("open a saved file", size, open(project), size == 5000 ? Budget.most95(1000) : none);
+    }
+
+    /// Perfect cuts put in disorder: sticks that must be proven, sheets that must come within one of the bound; and the take-off of
+    /// a whole camper, with its cutting plans.
+    private void cutting() throws Exception {
+        List<List<Double>> sticks = new ArrayList<>();
+        List<List<Sheets.Piece>> sheets = new ArrayList<>();
+        for (int i = 1; i <= 5; i++) {
+            sticks.add(Cuts.sticks(7919L * i, 14, 6000, 3, 300, 1100));
+            sheets.add(Cuts.sheets(7919L * i, 10, 20, 100));
+        }
+        add("some 100 sticks, proven", 0, time(i -> {
+            Sticks.Plan p = Sticks.of(sticks.get(i % 5), List.of(new Sticks.Stock("6 m", 6, 10, Sticks.ENDLESS)), 0.003,
+                    0,
+                    () -> false);
+            if (!p.proven() || p.bought() != 14) {
+                throw new IllegalStateException("not proven: " + p.bought());
+            }
+        }), Budget.median(1000));
+        add("200 panels on ten sheets", 0, time(i -> {
+            Sheets.Plan p = Sheets.of(sheets.get(i % 5),
+                    List.of(new Sheets.Sheet("sheet", 2.44, 1.22, 30, Sheets.ENDLESS)),
+                    0.003, 0, new Sheets.Effort(1, 20_000, () -> false));
+            if (p.cuts().size() > 11) {
+                throw new IllegalStateException("more than one beyond the bound: " + p.cuts().size());
+            }
+        }), Budget.median(2000));
+        Design dunlin = Campers.demo("dunlin").orElseThrow().design();
+        add("take-off and cutting plans", 0, time(i -> {
+            Analysis a = Analysis.of(dunlin.with(dunlin.settings().with("cut.kerf", 0.003 + 1e-6 * (i % 100))));
+            a.of(CutPlans.DISCIPLINE);
+            a.of(StickStudies.DISCIPLINE);
+            a.of(SheetStudies.DISCIPLINE);
+            a.of(JoineryStudies.DISCIPLINE);
+        }), Budget.median(100));
     }
 
     /// Every concept of a brief, and one answer to it.

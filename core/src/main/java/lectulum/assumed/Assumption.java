@@ -323,6 +323,9 @@ public enum Assumption {
     CUSHION_RADIUS("cushion.radius"),
     CUSHION_FOAM("cushion.foamDensity"),
     CUSHION_ROLL("cushion.roll"),
+    CUSHION_HARD("cushion.hard"),
+    CUSHION_HOOK("cushion.hook"),
+    CUSHION_PIPING("cushion.piping"),
     CUSHION_PRICE("cushion.price"),
     HOUR_WORTH("hour.worth"),
     HOURS_STICK("hours.stick"),
@@ -339,6 +342,10 @@ public enum Assumption {
     JOINT_ANGLE_WALL("joint.angleWall"),
     JOINT_ANGLE_PRICE("joint.anglePrice"),
     JOINT_BAND("joint.band"),
+    JOINT_STRUT("joint.strut"),
+    JOINT_STRUT_PRICE("joint.strutPrice"),
+    JOINT_BRACKET("joint.bracket"),
+    JOINT_BRACKET_PRICE("joint.bracketPrice"),
     JOINT_SKIN("joint.skin");
 
     private static final Map<String, Assumption> BY_ID = Arrays.stream(values())

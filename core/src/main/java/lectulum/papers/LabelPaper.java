@@ -82,7 +82,8 @@ record LabelPaper(List<Lot> lots, Style style, Paper paper) {
                 new Surface.Line(INK, 0.4, 3, 3));
         double in = x + INNER;
         s.text(l.mark, in, y + 18, Surface.Anchor.START, 22, true, INK);
-        s.text(fitting(s, l.size, WIDE - 2 * INNER - 34, 10.5), x + WIDE - INNER, y + 16, Surface.Anchor.END, 10.5, true, INK);
+        s.text(fitting(s, l.size, WIDE - 2 * INNER - 34, 10.5), x + WIDE - INNER, y + 16, Surface.Anchor.END, 10.5,
+                true, INK);
         if (l.sheet) {
             arrow(s, x + WIDE - INNER - 34, y + 30);
         }

@@ -53,7 +53,8 @@ class SwitchesTest {
         Design after = s.remedy().edit().apply(d);
 
         assertThat(onPages(after) - onPages(d)).as(says).isCloseTo(s.mass(), within(1e-6));
-        assertThat(Analysis.of(after).figures().value("air.loss.walls") - Analysis.of(d).figures().value("air.loss.walls"))
+        assertThat(
+                Analysis.of(after).figures().value("air.loss.walls") - Analysis.of(d).figures().value("air.loss.walls"))
                 .as(says).isCloseTo(s.loss(), within(1e-6));
     }
 

@@ -35,7 +35,7 @@ public final class Sticks {
     private static final long MOST_NODES = 400_000;
     private static final int MOST_UNITS = 400_000;
     /// A stick is looked at in so many parts at most.
-    private static final int FINE = 6_000;
+    private static final int FINE = 16_000;
     private static final int TRIES = 60;
     private static final int FEW_TRIES = 10;
     private static final int ROUNDS = 300;

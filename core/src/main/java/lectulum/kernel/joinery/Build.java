@@ -20,7 +20,7 @@ public record Build(Form form, double board, double back, double top, int shelve
     public enum Form {
         CUPBOARD("cupboard or shelves"), CHEST("bench or chest with a lid"), BED("bed box with a deck"), SLATS(
                 "bed box with slats"),
-        BOARD("one board: table, flap, shelf");
+        BOARD("one board: table, flap, shelf"), RACK("rack of strut channel");
 
         private final String label;
 

@@ -16,8 +16,11 @@ import lectulum.kernel.takeoff.Panel;
 /// @param seams   where board meets board \[m\]: length of each
 /// @param leaves  its doors
 /// @param drawers its drawers
+/// @param bars    of a rack
 public record Cabinet(double width, double depth, double height, Build build, List<Board> boards, List<Seam> seams,
-        List<Leaf> leaves, List<Drawer> drawers) {
+        List<Leaf> leaves, List<Drawer> drawers, List<Bar> bars) {
+    /// Side of strut channel \[m\].
+    public static final double STRUT = 0.041;
     /// Beside a drawer on either side \[m\].
     public static final double RUNNER = 0.0127;
     private static final double RUNNER_STEP = 0.05;
@@ -35,6 +38,11 @@ public record Cabinet(double width, double depth, double height, Build build, Li
         seams = List.copyOf(seams);
         leaves = List.copyOf(leaves);
         drawers = List.copyOf(drawers);
+        bars = List.copyOf(bars);
+    }
+
+    /// A bar of a rack: where it stands as a box from u, v, w to u, v, w \[m\].
+    public record Bar(String what, double length, double[] box) {
     }
 
     /// A board.
@@ -136,6 +144,7 @@ public record Cabinet(double width, double depth, double height, Build build, Li
         private final List<Seam> seams = new ArrayList<>();
         private final List<Leaf> leaves = new ArrayList<>();
         private final List<Drawer> drawers = new ArrayList<>();
+        private final List<Bar> bars = new ArrayList<>();
 
         Maker(double width, double depth, double height, Build build, Ceiling ceiling) {
             this.width = width;
@@ -152,6 +161,11 @@ public record Cabinet(double width, double depth, double height, Build build, Li
             if (t > 0 && width > 0 && depth > 0 && height > 0) {
                 switch (b.form()) {
                     case BOARD -> lying("board", 0, width, 0, depth, 0, t, 2 * (width + depth), 0);
+                    case RACK -> {
+                        if (width > 2 * STRUT + LEAST && depth > 2 * STRUT + LEAST && height > 2 * STRUT + t + LEAST) {
+                            rack();
+                        }
+                    }
                     case CUPBOARD -> {
                         if (room) {
                             cupboard();
@@ -164,7 +178,7 @@ public record Cabinet(double width, double depth, double height, Build build, Li
                     }
                 }
             }
-            return new Cabinet(width, depth, height, b, boards, seams, leaves, drawers);
+            return new Cabinet(width, depth, height, b, boards, seams, leaves, drawers, bars);
         }
 
         private boolean low() {
@@ -343,6 +357,29 @@ public record Cabinet(double width, double depth, double height, Build build, Li
                     new double[]{u1, v1, w1, u2, v2, w1 + base}, List.of(), 0, 0));
             seams.add(new Seam(4 * (tall - base), t));
             seams.add(new Seam(2 * (outer + runner), base));
+        }
+
+        /// Four posts, and at each shelf, below and on top four bars between them that carry a board.
+        private void rack() {
+            for (double u : new double[]{0, width - STRUT}) {
+                for (double v : new double[]{0, depth - STRUT}) {
+                    bars.add(new Bar("post", height, new double[]{u, v, 0, u + STRUT, v + STRUT, height}));
+                }
+            }
+            int levels = b.shelves() + 2;
+            double t = b.board();
+            for (int i = 0; i < levels; i++) {
+                double w = (height - STRUT - t) * i / (levels - 1);
+                for (double v : new double[]{0, depth - STRUT}) {
+                    bars.add(new Bar("long bar", width - 2 * STRUT,
+                            new double[]{STRUT, v, w, width - STRUT, v + STRUT, w + STRUT}));
+                }
+                for (double u : new double[]{0, width - STRUT}) {
+                    bars.add(new Bar("short bar", depth - 2 * STRUT,
+                            new double[]{u, STRUT, w, u + STRUT, depth - STRUT, w + STRUT}));
+                }
+                lying("shelf", STRUT, width - STRUT, 0, depth, w + STRUT, t, width - 2 * STRUT, 0);
+            }
         }
 
         private void chest() {

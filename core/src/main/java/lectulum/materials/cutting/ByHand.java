@@ -167,7 +167,8 @@ public final class ByHand {
     /// The search for plans so many times as long as now, as far as that is allowed.
     public static UnaryOperator<Design> longer(double times) {
         return d -> d.with(d.settings().with(Assumption.CUT_EFFORT.id(),
-                Math.min(Assumed.entry(Assumption.CUT_EFFORT).high(), times * Assumed.value(d, Assumption.CUT_EFFORT))));
+                Math.min(Assumed.entry(Assumption.CUT_EFFORT).high(),
+                        times * Assumed.value(d, Assumption.CUT_EFFORT))));
     }
 
     /// With the hand plans of one ware as they are laid.

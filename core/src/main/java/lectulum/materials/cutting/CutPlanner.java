@@ -16,6 +16,7 @@ import lectulum.design.workshop.HandPlan;
 import lectulum.design.workshop.Stock;
 import lectulum.kernel.cutting.Sheets;
 import lectulum.kernel.cutting.Sticks;
+import lectulum.kernel.joinery.Cabinet;
 import lectulum.kernel.takeoff.Profile;
 import lectulum.materials.framing.ShellFrame;
 import lectulum.materials.framing.Yard;
@@ -68,6 +69,9 @@ final class CutPlanner {
                 }
             });
         }
+        Ware strut = Ware.of(Stock.Form.STICK, Substance.STEEL, Cabinet.STRUT, Cabinet.STRUT);
+        furniture.forEach(f -> f.cabinet().bars().forEach(x -> by.computeIfAbsent(strut, k -> new ArrayList<>())
+                .add(CutPiece.stick(f.thing().name() + ", " + x.what(), x.length()))));
         double sheetLong = Assumed.value(d, Assumption.CUT_SHEET_LONG);
         double sheetWide = Assumed.value(d, Assumption.CUT_SHEET_WIDE);
         ShellSheets.of(d, Math.max(sheetLong, sheetWide), Math.min(sheetLong, sheetWide)).panels()
@@ -86,7 +90,7 @@ final class CutPlanner {
         return by;
     }
 
-    private static CutPiece piece(Furniture f, lectulum.kernel.joinery.Cabinet.Board b, boolean turns) {
+    private static CutPiece piece(Furniture f, Cabinet.Board b, boolean turns) {
         String where = f.thing().name() + ", " + b.what();
         if (b.outline().isEmpty()) {
             return new CutPiece(where, b.length(), b.wide(), turns, List.of(), List.of());
@@ -148,6 +152,8 @@ final class CutPlanner {
         double exact;
         if (ware.sheet()) {
             exact = size * ware.thick() * Substances.of(ware.of()).price();
+        } else if (ware.strut()) {
+            exact = size * Assumed.value(d, Assumption.JOINT_STRUT_PRICE);
         } else if (ware.of() == Substance.STEEL) {
             double wall = Math.min(Assumed.value(d, Assumption.STUD_WALL), 0.49 * Math.min(ware.width(), ware.thick()));
             exact = size * Profile.tube(ware.width(), ware.thick(), wall) * Profile.STEEL

@@ -88,7 +88,8 @@ public final class CutStudies {
         double keep = Assumed.value(d, Assumption.CUT_KEEP);
         Sticks.Account account = lot.account(keep);
         Sentence numbers = Sentence.of("{0} pieces", lot.pieces().size());
-        book.figure(lot.id() + ".wide", "Section, wide", lot.ware().width(), Quantity.DEFLECTION, "as members say", numbers,
+        book.figure(lot.id() + ".wide", "Section, wide", lot.ware().width(), Quantity.DEFLECTION, "as members say",
+                numbers,
                 SOURCE);
         book.figure(lot.id() + ".thick", "thick", lot.ware().thick(), Quantity.DEFLECTION, "as members say", numbers,
                 SOURCE);

@@ -5,6 +5,7 @@ import lectulum.design.workshop.HandPlan;
 import lectulum.design.workshop.Stock;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
+import lectulum.kernel.joinery.Cabinet;
 
 /// What is cut together: sticks of one section, or sheets of one thickness.
 ///
@@ -37,8 +38,16 @@ public record Ware(Stock.Form form, Substance of, double width, double thick) {
         return Math.abs(a - b) <= SAME;
     }
 
+    /// Whether it is strut channel, which is sold in this one section.
+    boolean strut() {
+        return of == Substance.STEEL && near(width, Cabinet.STRUT) && near(thick, Cabinet.STRUT);
+    }
+
     /// As it is asked for in a shop.
     public Sentence label() {
+        if (strut()) {
+            return Sentence.of("strut channel {0} × {1}", Amount.sag(width), Amount.sag(thick));
+        }
         return sheet()
                 ? Sentence.of("{0}, {1}", of.label(), Amount.sag(thick))
                 : Sentence.of(

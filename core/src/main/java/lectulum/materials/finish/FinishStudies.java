@@ -151,7 +151,8 @@ public final class FinishStudies {
             OptionalDouble again = next.steady(shop);
             again.ifPresent(h -> book.figure("paint.recoat", "Next coat after", h * HOUR, Quantity.DURATION,
                     "at 20 °C × 2^((20 − T) / 10)", Sentence.of("in a shop of {0}", new Amount(shop,
-                            Quantity.TEMPERATURE)), SOURCE));
+                            Quantity.TEMPERATURE)),
+                    SOURCE));
             hard.steady(shop).ifPresent(h -> book.figure("paint.hard", "Hard after", h * HOUR, Quantity.DURATION,
                     "at 20 °C × 2^((20 − T) / 10)", Sentence.of("after the last of {0} coats", coats), SOURCE));
             if (again.isEmpty()) {

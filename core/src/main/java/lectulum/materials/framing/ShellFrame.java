@@ -163,7 +163,8 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
             List<StudWall.Opening> openings = openings(t -> t.place().y() * y > IN_WALL * body.halfWidth()
                     && reachX(t) > reachY(t)).map(t -> opening(t, t.place().x() - from, reachX(t), f)).toList();
             StudWall wall = new StudWall(length, top, body.roofInside().highest(), f.width(), f.width(),
-                    within(f.studs().stream().map(s -> s - from).toList(), length, f.width()), openings, rows(f, body.roofInside().highest()));
+                    within(f.studs().stream().map(s -> s - from).toList(), length, f.width()), openings,
+                    rows(f, body.roofInside().highest()));
             walls.put(face, wall);
             Bar bar = bar(face, f);
             wall.sticks().forEach(s -> put(f, new Piece(face, s.kind().label(), bar, s.length(), from + s.x(),
@@ -181,7 +182,8 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
             List<StudWall.Opening> openings = openings(t -> Math.abs(t.place().x() - at) < NEAR_END
                     && reachY(t) > reachX(t)).map(t -> opening(t, t.place().y() + half, reachY(t), f)).toList();
             StudWall wall = new StudWall(2 * half, x -> high, high, f.width(), f.width(),
-                    within(f.studs().stream().map(s -> s + half).toList(), 2 * half, f.width()), openings, rows(f, high));
+                    within(f.studs().stream().map(s -> s + half).toList(), 2 * half, f.width()), openings,
+                    rows(f, high));
             walls.put(face, wall);
             Bar bar = bar(face, f);
             wall.sticks().forEach(s -> put(f, new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half,

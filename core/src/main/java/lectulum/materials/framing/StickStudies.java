@@ -150,7 +150,8 @@ public final class StickStudies {
     /// The face whose wall a study draws; empty for other studies.
     public static Optional<Carcass.Face> wall(Study s) {
         return Stream.of(Carcass.Face.values())
-                .filter(f -> s.id().equals(WALL + f.name().toLowerCase(java.util.Locale.ROOT)) && !s.sketches().isEmpty())
+                .filter(f -> s.id().equals(WALL + f.name().toLowerCase(java.util.Locale.ROOT))
+                        && !s.sketches().isEmpty())
                 .findFirst();
     }
 

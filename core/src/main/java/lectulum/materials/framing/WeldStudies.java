@@ -49,7 +49,8 @@ public final class WeldStudies {
         Body body = Body.of(d.base());
         if (frame.isEmpty() || !(body.length() > 0)) {
             return List.of(new Study.Notebook("mat-ladder", Stage.MATERIALS, "Trailer frame", "")
-                    .note("Say on Base, under Frame, of what section the rails are: members, cuts and welds follow.").done());
+                    .note("Say on Base, under Frame, of what section the rails are: members, cuts and welds follow.")
+                    .done());
         }
         Ladder l = Ladder.of(body.length(), 2 * body.halfWidth(), frame.get().rails().width(),
                 Assumed.value(d, Assumption.LADDER_GAP), d.base().tongueLength(),
@@ -74,7 +75,8 @@ public final class WeldStudies {
         book.figure("ladder.diagonal", "Both diagonals, outer corners", Math.hypot(l.rail(), wide), Quantity.LENGTH,
                 "√(L² + W²)", Sentence.of("{0} by {1}", Amount.m(l.rail()), Amount.m(wide)), SOURCE);
         double longest = Profile.longPoint(l.leg(), frame.tongue().width(), l.angle(), 0);
-        Listing.Maker table = new Listing.Maker("").words("Mark", "Member", "Section", "Cut in front", "Cut at the rear")
+        Listing.Maker table = new Listing.Maker("")
+                .words("Mark", "Member", "Section", "Cut in front", "Cut at the rear")
                 .numbers("how many", "along its middle", "point to point", "mass of one");
         Sentence angle = Sentence.of("{0} from square", new Amount(l.angle(), Quantity.ANGLE));
         table.row("A", "Rail", section(frame.rails()), "square", "square", 2, Amount.m(l.rail()), Amount.m(l.rail()),
@@ -196,7 +198,8 @@ public final class WeldStudies {
                 "bars", "joints");
         tongue(table, "A-shaped", "stiff sideways, corners of the body carried", List.of(l.leg(), l.leg()), metre, bar,
                 kerf, 5);
-        tongue(table, "straight, under the first cross-members", "light, easy to lengthen", List.of(front + under), metre,
+        tongue(table, "straight, under the first cross-members", "light, easy to lengthen", List.of(front + under),
+                metre,
                 bar, kerf, 3);
         tongue(table, "straight, to the rear end", "carries a hitch at the rear", List.of(front + l.rail()), metre, bar,
                 kerf, l.inner() + 3);

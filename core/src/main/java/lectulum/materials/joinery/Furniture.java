@@ -121,6 +121,15 @@ public record Furniture(Thing thing, Joined.Boards built, Cabinet cabinet, List<
                     .map(x -> density(x.stuff())).orElse(Substances.of(Substance.SOFTWOOD).density());
             all.add(new Part(s.what, s.count, s.count * s.length, s.count * each * density, s.count * each * wood));
         }
+        if (!c.bars().isEmpty()) {
+            double run = c.bars().stream().mapToDouble(Cabinet.Bar::length).sum();
+            all.add(new Part("strut channel", c.bars().size(), run, run * Assumed.value(d, Assumption.JOINT_STRUT),
+                    run * Assumed.value(d, Assumption.JOINT_STRUT_PRICE)));
+            long joints = 2 * c.bars().stream().filter(x -> !x.what().equals("post")).count();
+            all.add(new Part("corner brackets with spring nuts", joints, 0,
+                    joints * Assumed.value(d, Assumption.JOINT_BRACKET),
+                    joints * Assumed.value(d, Assumption.JOINT_BRACKET_PRICE)));
+        }
         double board = b.thick() * (stuff == null ? 0 : stuff.density());
         int hinges = hinges(c, board);
         if (hinges > 0) {
@@ -194,6 +203,12 @@ public record Furniture(Thing thing, Joined.Boards built, Cabinet cabinet, List<
 
     public double price() {
         return parts.stream().mapToDouble(Part::price).sum();
+    }
+
+    /// Of what is not cut from sticks and sheets.
+    public double fittings() {
+        return parts.stream().filter(p -> !p.what().equals("boards") && !p.what().equals("strut channel")
+                && slats.stream().noneMatch(s -> s.what().equals(p.what()))).mapToDouble(Part::price).sum();
     }
 
     /// A part by its name.

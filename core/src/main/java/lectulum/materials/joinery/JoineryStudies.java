@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -165,6 +166,9 @@ public final class JoineryStudies {
                 b.banded() > 0 ? Amount.m(b.banded()) : "–", same.get(key)));
         f.slats().forEach(s -> table.row(s.what(), Amount.m(s.length()), Amount.m(s.wide()), Amount.sag(s.thick()),
                 "–", s.count()));
+        c.bars().stream().collect(Collectors.groupingBy(Cabinet.Bar::what, LinkedHashMap::new, Collectors.toList()))
+                .forEach((what, bars) -> table.row(what + " of strut channel", Amount.m(bars.getFirst().length()),
+                        Amount.sag(Cabinet.STRUT), Amount.sag(Cabinet.STRUT), "–", bars.size()));
         book.listing(table.done());
         book.sketch(front(d, f));
         shaped(c).ifPresent(book::sketch);
@@ -213,6 +217,7 @@ public final class JoineryStudies {
                 board.box(Sketch.Pen.SOLID, b.box()[0], b.box()[2], b.box()[3], b.box()[5]);
             }
         }
+        c.bars().forEach(b -> board.box(Sketch.Pen.SOLID, b.box()[0], b.box()[2], b.box()[3], b.box()[5]));
         for (Cabinet.Drawer x : c.drawers()) {
             board.box(Sketch.Pen.AREA, x.u(), x.w(), x.u() + x.wide(), x.w() + x.high());
             board.name(x.u() + x.wide() / 2, x.w() + x.high() / 2,
@@ -229,7 +234,8 @@ public final class JoineryStudies {
         }
         double below = -0.12 * Math.max(c.width(), c.height());
         board.dimension(0, below / 2, c.width(), below / 2, Sentence.of("{0}", Amount.m(c.width())));
-        double tall = c.boards().stream().mapToDouble(b -> b.box()[5]).max().orElse(0);
+        double tall = Math.max(c.boards().stream().mapToDouble(b -> b.box()[5]).max().orElse(0),
+                c.bars().stream().mapToDouble(b -> b.box()[5]).max().orElse(0));
         board.dimension(below, 0, below, tall, Sentence.of("{0}", Amount.m(tall)));
         return board.done();
     }

@@ -46,7 +46,7 @@ record Bulk(double mass, double cost, double hours, double tongue, double loss) 
         for (Furniture f : furniture) {
             mass += f.mass();
             tongue += f.mass() * Statics.lever(to + f.middle()[0], axle);
-            cost += f.price() - f.part("boards").map(Furniture.Part::price).orElse(0.0);
+            cost += f.fittings();
             hours += f.cabinet().boards().size() * Assumed.value(d, Assumption.HOURS_BOARD);
         }
         double loss = Cabin.of(d, Mode.NIGHT).faces().stream().mapToDouble(Cabin.Face::loss).sum();

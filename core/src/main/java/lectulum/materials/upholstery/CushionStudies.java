@@ -45,7 +45,7 @@ public final class CushionStudies {
         double radius = Assumed.value(d, Assumption.CUSHION_RADIUS);
         double foam = Assumed.value(d, Assumption.CUSHION_FOAM);
         List<Cushion> cushions = things.stream().map(t -> cushion(t, radius)).toList();
-        return List.of(order(things, cushions, foam), roll(d, things, cushions));
+        return List.of(order(d, things, cushions, foam), roll(d, things, cushions));
     }
 
     private static Cushion cushion(Thing t, double radius) {
@@ -54,7 +54,7 @@ public final class CushionStudies {
         return new Cushion(l, w, t.size().height(), Math.min(radius, w / 2));
     }
 
-    private static Study order(List<Thing> things, List<Cushion> cushions, double foam) {
+    private static Study order(Design d, List<Thing> things, List<Cushion> cushions, double foam) {
         Study.Notebook book = new Study.Notebook("mat-cushion", Stage.MATERIALS, "Upholstery order", "");
         Listing.Maker table = new Listing.Maker("").words("Cushion").numbers("long", "wide", "thick", "foam long",
                 "foam wide", "zip", "foam");
@@ -72,7 +72,19 @@ public final class CushionStudies {
                 Quantity.AREA, "tops, boxing and zip strips with seams", numbers, SOURCE);
         book.figure("cushion.zip", "Zip", cushions.stream().mapToDouble(Cushion::zip).sum(), Quantity.RUN,
                 "Σ L − 2 r − 0.10 m", numbers, SOURCE);
+        int strips = (int) Math.round(Assumed.value(d, Assumption.CUSHION_HOOK));
+        if (strips > 0) {
+            book.figure("cushion.hook", "Hook tape", strips * cushions.stream().mapToDouble(Cushion::width).sum(),
+                    Quantity.RUN, "strips × width", Sentence.of("{0} strips across each", strips), SOURCE);
+        }
+        if (Assumed.value(d, Assumption.CUSHION_PIPING) >= 0.5) {
+            book.figure("cushion.piping", "Piping", 2 * cushions.stream().mapToDouble(Cushion::perimeter).sum(),
+                    Quantity.RUN, "2 × perimeter", numbers, SOURCE);
+        }
         return book.listing(table.done())
+                .note("Foam of {0} kg/m³, {1} kPa at 40 %; held by {2}. The zip is on the long side that is not seen.",
+                        Amount.count(foam), Amount.count(Assumed.value(d, Assumption.CUSHION_HARD)),
+                        strips > 0 ? "hook tape" : "nothing")
                 .note("Seams 12 mm, at the zip 15 mm; foam 10 mm larger than finished. Measure the carcass before ordering.")
                 .done();
     }

@@ -76,6 +76,24 @@ class CuttingTest {
             holds(plan, pieces, six, 0.002, 0);
         }
 
+        /// Whole sticks of every usual length cut up at random: as many are found again, and proven.
+        @ParameterizedTest
+        @CsvSource({"4, 2438, 3, 180, 900", "8, 3000, 2, 180, 1500", "14, 6000, 3, 300, 1100", "20, 6000, 2, 300, 2500",
+                "20, 2438, 3, 180, 900", "12, 7315, 3, 180, 2500", "16, 4200, 3, 250, 1900"})
+        void wholeSticksOfEveryLength(int count, int length, int kerf, int least, int most) {
+            List<Sticks.Stock> yard = List.of(new Sticks.Stock("stick", length / 1000.0, 10, Sticks.ENDLESS));
+            for (int i = 1; i <= 10; i++) {
+                List<Double> pieces = Classes.sticks(7919L * i, count, length, kerf, least, most).stream()
+                        .map(x -> x / 1000.0).toList();
+
+                Sticks.Plan plan = Sticks.of(pieces, yard, kerf / 1000.0, 0, () -> false);
+
+                assertThat(plan.cuts()).as("seed %s", i).hasSize(count);
+                assertThat(plan.proven()).isTrue();
+                holds(plan, pieces, yard, kerf / 1000.0, 0);
+            }
+        }
+
         /// Every way to put few pieces into sticks, tried one after another.
         @ParameterizedTest
         @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})

@@ -150,6 +150,19 @@ class CabinetTest {
         }
     }
 
+    /// 1.0 × 0.5 × 0.8 m with one shelf: four posts, three levels of two bars of 0.918 and two of 0.418 m.
+    @Test
+    void aRackOfStrutByHand() {
+        Cabinet c = Cabinet.of(1.0, 0.5, 0.8, new Build(Build.Form.RACK, 0.012, 0, 0, 1, 0, 0, Build.Fronts.OVERLAY,
+                0.003, 0, false), Cabinet.Ceiling.NONE);
+
+        assertThat(c.bars()).hasSize(4 + 3 * 4);
+        assertThat(c.bars().stream().mapToDouble(Cabinet.Bar::length).sum())
+                .isCloseTo(4 * 0.8 + 3 * (2 * 0.918 + 2 * 0.418), within(1e-12));
+        assertThat(c.boards()).hasSize(3).allSatisfy(b -> assertThat(b.length()).isCloseTo(0.918, within(1e-12)));
+        assertThat(c.boards().getLast().box()[5]).isCloseTo(0.8, within(1e-12));
+    }
+
     /// Under a roof that falls from 0.5 to 0.3 over the depth of 0.4: sides are trapezoids, the bent top is as long as the slope.
     @Test
     void cutToASlope() {

@@ -125,7 +125,8 @@ public final class WallsLeaf implements Leaf.Page {
         }
 
         private void known(Form f) {
-            rows(f, Framing.class, b -> Optional.of(of(b)), this::put).row("width").row("depth").row("plies").row("noggins");
+            rows(f, Framing.class, b -> Optional.of(of(b)), this::put).row("width").row("depth").row("plies")
+                    .row("noggins");
             f.tick("Openings as in houses", d -> of(d.base()).house(),
                     (d, v) -> d.with(put(d.base(), of(d.base()).house(v))));
             f.note("A semicolon between two. Tape entries such as 2' 3 1/2\" are read.");

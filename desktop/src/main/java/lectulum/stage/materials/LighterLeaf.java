@@ -61,7 +61,8 @@ final class LighterLeaf implements Leaf.Page {
         table.getStyleClass().add("panel");
         table.setId("lighter");
         this.page = Pages.content(new VBox(10, StudyPane.words("What changes if frame, walls and furniture are built"
-                + " otherwise: less is good, but read what it costs in heat and stiffness. Strength is on Base.", "faint"),
+                + " otherwise: less is good, but read what it costs in heat and stiffness. Strength is on Base.",
+                "faint"),
                 busy, table, assumed));
     }
 
@@ -161,8 +162,12 @@ final class LighterLeaf implements Leaf.Page {
                 signed(s.cost(), Quantity.MONEY), signed(s.hours(), Quantity.DURATION),
                 signed(s.loss(), Quantity.HEAT_LOSS),
                 Units.text(s.stiff(), Quantity.SHARE, state.style()),
-                each <= 0 ? "saves both" : Double.isInfinite(each) ? "–" : Units.text(each, Quantity.MONEY,
-                        state.style()));
+                each <= 0
+                        ? "saves both"
+                        : Double.isInfinite(each)
+                                ? "–"
+                                : Units.text(each, Quantity.MONEY,
+                                        state.style()));
         for (int c = 0; c < cells.size(); c++) {
             Label cell = new Label(cells.get(c));
             cell.setMinWidth(Label.USE_PREF_SIZE);

@@ -41,7 +41,8 @@ public final class MaterialsUnit implements StageUnit {
     @Override
     public List<Leaf> leaves(Bench bench) {
         return List.of(BillLeaf.leaf(bench), Leaf.sheet(), FrameLeaf.leaf(bench),
-                StudiesLeaf.wide(bench, "mat-weld", "Welding", "The trailer frame: members, cuts, welds in their order", "",
+                StudiesLeaf.wide(bench, "mat-weld", "Welding", "The trailer frame: members, cuts, welds in their order",
+                        "",
                         WeldStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "mat-sheets", "Layers", "Linings, insulation and skins with mass and price", "",
                         SheetStudies.DISCIPLINE),
