@@ -64,8 +64,9 @@ final class MaterialPapers {
 
     /// With the section of sticks and the thickness of sheets.
     private static String name(Study s, Style style) {
-        return s.title() + s.figures().stream().filter(f -> f.id().endsWith(".wide") || f.id().endsWith(".thick"))
-                .map(f -> f.text(style)).collect(Collectors.joining(" × ", ", ", "")).replaceFirst("^, $", "");
+        return s.title().replace(" to buy and to cut", "")
+                + s.figures().stream().filter(f -> f.id().endsWith(".wide") || f.id().endsWith(".thick"))
+                        .map(f -> f.text(style)).collect(Collectors.joining(" × ", ", ", "")).replaceFirst("^, $", "");
     }
 
     private static void drawn(Study s, String about, Style style, Paper paper, List<Document> all) {

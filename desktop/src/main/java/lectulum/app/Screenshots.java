@@ -52,14 +52,10 @@ public final class Screenshots {
         window("layout", "nightjar", b -> b.select(List.of("cells")));
         window("layout-night", "nightjar", b -> b.setMode(Mode.NIGHT));
         page("cut-away", "nightjar", Stage.LAYOUT, "cut-away", b -> b.setMode(Mode.NIGHT));
-        page("mechanisms", "dunlin", Stage.LAYOUT, "mechanisms", b -> {
-        });
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
         page("concepts", "chamois", Stage.BRIEF, "concepts", b -> {
         });
         window("base", "dunlin", b -> b.setStage(Stage.BASE));
-        page("survey", "nightjar", Stage.BASE, "survey", b -> {
-        });
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
@@ -74,7 +70,11 @@ public final class Screenshots {
         });
         page("trip", "nightjar", Stage.TRIP, "trip", b -> {
         });
-        page("cutting", "nightjar", Stage.MATERIALS, "mat-cut", b -> {
+        page("framing", "nightjar", Stage.MATERIALS, "sheet", b -> {
+        });
+        page("furniture", "nightjar", Stage.MATERIALS, "mat-cabinets", b -> {
+        });
+        page("cutting", "dunlin", Stage.MATERIALS, "mat-cut", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

@@ -120,7 +120,8 @@ abstract class WindowTest {
         robot.rest();
     }
 
-    private static void reveal(Node node) {
+    /// Scrolls the page until a node stands in its middle.
+    static void reveal(Node node) {
         for (Node up = node.getParent(); up != null; up = up.getParent()) {
             if (up instanceof javafx.scene.control.ScrollPane pane && pane.getContent() != null) {
                 Bounds in = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));

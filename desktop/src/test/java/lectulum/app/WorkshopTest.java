@@ -50,19 +50,8 @@ class WorkshopTest extends WindowTest {
                 .map(t -> t.replace('\u00a0', ' ')).toList();
     }
 
-    private void reveal(Node node) {
-        robot.interact(() -> {
-            for (Node up = node.getParent(); up != null; up = up.getParent()) {
-                if (up instanceof javafx.scene.control.ScrollPane pane && pane.getContent() != null) {
-                    double at = pane.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
-                    double free = pane.getContent().getBoundsInLocal().getHeight()
-                            - pane.getViewportBounds().getHeight();
-                    pane.setVvalue(Math.clamp(at / Math.max(1, free), 0, 1));
-                    pane.layout();
-                    return;
-                }
-            }
-        });
+    private void scrollTo(Node node) {
+        robot.interact(() -> reveal(node));
         robot.rest();
     }
 
@@ -82,7 +71,7 @@ class WorkshopTest extends WindowTest {
         turn("mat-frame");
         Project before = state().project();
         SketchView wall = robot.lookup("#wall-left").query();
-        reveal(wall);
+        scrollTo(wall);
         double first = left().studs().getFirst();
         double from = state().design().base().shell() instanceof lectulum.design.base.Shell.Nosed n ? n.noseDepth() : 0;
         double stud = left().studs().get(2);
@@ -146,7 +135,7 @@ class WorkshopTest extends WindowTest {
         Project before = state().project();
         double cost = value("cut.bars.cost");
         SketchView plan = robot.lookup("#plan-cut-bars").query();
-        reveal(plan);
+        scrollTo(plan);
         CutBoard board = CutBoard.of(lot("cut.bars"));
         CutBoard.Spot moves = board.spots().stream().filter(s -> board.carried(s, 1).isPresent()
                 || board.carried(s, -1).isPresent()).findFirst().orElseThrow();
@@ -178,7 +167,7 @@ class WorkshopTest extends WindowTest {
         Lot lot = state().analysis().of(CutPlans.DISCIPLINE).lots().stream().filter(l -> l.ware().sheet()
                 && l.laid().getLast().puts().size() == 1 && l.laid().size() > 1).findFirst().orElseThrow();
         SketchView plan = robot.lookup("#plan-" + lot.id().replace('.', '-')).query();
-        reveal(plan);
+        scrollTo(plan);
         CutBoard board = CutBoard.of(lot);
         CutBoard.Spot last = board.spots().getLast();
         CutBoard.Spot first = board.spots().getFirst();

@@ -49,6 +49,6 @@ public record Stock(String id, Form form, Substance of, @Means(value = "Long", l
 
     /// How many there are at most.
     public int available() {
-        return count.isPresent() ? (int) Math.clamp(Math.round(count.getAsDouble()), 0, 999) : 1_000_000;
+        return count.isPresent() ? Math.clamp(Math.round(count.getAsDouble()), 0, 999) : 1_000_000;
     }
 }

@@ -18,6 +18,8 @@ public final class Sheets {
     private static final double MICRO = 1e6;
     private static final int LEAST_TRIALS = 50;
     private static final int MORE_TRIALS = 350;
+    private static final int FEWEST_TRIALS = 4;
+    private static final int SHARES = 6;
     private static final int STRICT = 3000;
     private static final int SCORES = 5;
     private static final int SPLITS = 6;
@@ -93,6 +95,8 @@ public final class Sheets {
     private long done;
     private int begun;
     private double target;
+    /// Fillings of one sheet that the effort allows.
+    private double share;
 
     private Sheets(List<Piece> pieces, int[] places, List<Sheet> sheets, double kerf, double trim, Effort effort) {
         this.places = places;
@@ -149,6 +153,9 @@ public final class Sheets {
     private Plan solve(List<Integer> left) {
         double bound = bound();
         target = target();
+        double area = sheets.stream().mapToDouble(s -> s.width * s.height).max().orElse(1);
+        share = Math.max(FEWEST_TRIALS,
+                SHARES * effort.fillings * Math.max(1e-3, area) * MICRO * MICRO / Math.max(1, need()));
         List<Filled> best = null;
         while (places.length > 0 && (best == null || done < effort.fillings) && !effort.stop.getAsBoolean()) {
             // Every other time no more is wasted than the bound leaves, or it is given up.
@@ -330,7 +337,7 @@ public final class Sheets {
 
     /// The filling that takes most for its money: what is there first, then the least price for what it takes.
     private Optional<Filled> fullest(boolean[] used, int[] there, double p) {
-        int trials = LEAST_TRIALS + chance.nextInt(MORE_TRIALS);
+        int trials = (int) Math.min(LEAST_TRIALS + chance.nextInt(MORE_TRIALS), share);
         Filled best = null;
         double most = 0;
         double all = 0;

@@ -28,7 +28,10 @@ import lectulum.materials.skins.ShellSheets;
 /// What was laid by hand stays as it was laid; only what is left over is planned. Small pieces of sheets first go into the waste of
 /// shaped ones.
 final class CutPlanner {
+    /// Fillings of sheets that are tried, fewer of many pieces: each looks at all that are left.
     private static final long FILLINGS = 600;
+    private static final long LEAST_FILLINGS = 40;
+    private static final long LOOKS = 24_000;
     private static final long DROP_FILLINGS = 60;
     private static final double LEAST_DROP = 0.06;
     private static final double SAME = 0.0006;
@@ -298,7 +301,8 @@ final class CutPlanner {
                 sources.get(i).length(), sources.get(i).width(), sources.get(i).price(), sources.get(i).available()))
                 .toList();
         Sheets.Plan plan = Sheets.of(rest.stream().map(i -> rectangle(pieces.get(i))).toList(), kinds, kerf, trim,
-                new Sheets.Effort(1, Math.round(FILLINGS * effort), stop));
+                new Sheets.Effort(1, Math.round(effort
+                        * Math.clamp(LOOKS / Math.max(1, rest.size()), LEAST_FILLINGS, FILLINGS)), stop));
         List<Lot.Laid> laid = new ArrayList<>();
         for (Sheets.Cut c : plan.cuts()) {
             List<Lot.Put> puts = new ArrayList<>();

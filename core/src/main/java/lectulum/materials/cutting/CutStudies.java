@@ -39,6 +39,8 @@ public final class CutStudies {
     private static final double THICK = 0.09;
     private static final int LETTERS = 26;
     private static final double MILLIMETRE = 1000;
+    private static final List<double[]> LARGER = List.of(new double[]{2.5, 1.25}, new double[]{3.0, 1.5},
+            new double[]{3.05, 1.525});
 
     private CutStudies() {
     }
@@ -234,15 +236,20 @@ public final class CutStudies {
         book.figure(lot.id() + ".yield", "Becomes panels", lot.yield(), Quantity.SHARE, "panels / sheets", numbers,
                 SOURCE);
         List<String> sizes = marks(lot);
-        Listing.Maker table = new Listing.Maker("Panels").words("Mark", "Where").numbers("long", "wide", "how many");
+        Listing.Maker table = new Listing.Maker("Panels").words("Mark", "Where").numbers("long", "wide", "area of one",
+                "how many");
         for (String size : sizes) {
             List<CutPiece> same = lot.pieces().stream().filter(p -> size(p).equals(size)).toList();
             CutPiece p = same.getFirst();
             table.row(mark(sizes.indexOf(size)),
                     same.stream().map(CutPiece::where).distinct().collect(Collectors.joining(", ")),
-                    Amount.m(Math.max(p.length(), p.width())), Amount.m(Math.min(p.length(), p.width())), same.size());
+                    Amount.m(Math.max(p.length(), p.width())), Amount.m(Math.min(p.length(), p.width())),
+                    new Amount(p.area(), Quantity.AREA), same.size());
         }
-        table.row("all", lot.ware().label(), "–", "–", lot.pieces().size());
+        table.row("all", lot.ware().label(), "–", "–",
+                new Amount(lot.pieces().stream().mapToDouble(CutPiece::area).sum(),
+                        Quantity.AREA),
+                lot.pieces().size());
         book.listing(table.done());
         book.listing(buy(lot, Sentence.of("saw {0}", Amount.sag(lot.kerf()))));
         book.sketch(CutBoard.of(lot).sketch());
@@ -286,14 +293,24 @@ public final class CutStudies {
     private static Stream<Remedy> remedies(Known known, CutRules rule, Finding finding) {
         Design d = known.design();
         return switch (rule) {
-            case LONG -> DoubleStream.of(3.6, 4.2, 4.8, 6.0, 7.3).boxed().flatMap(l -> Stream.of(Assumption.CUT_LONG,
-                    Assumption.CUT_BAR).filter(a -> l > Assumed.value(d, a)).map(
-                            a -> Mend.assumed(a, l, Sentence.of(
-                                    a == Assumption.CUT_BAR ? "Bars of {0}" : "Timber of {0}", Amount.m(l)))));
+            case LONG -> Stream.concat(larger(d),
+                    DoubleStream.of(3.6, 4.2, 4.8, 6.0, 7.3).boxed().flatMap(l -> Stream.of(Assumption.CUT_LONG,
+                            Assumption.CUT_BAR).filter(a -> l > Assumed.value(d, a)).map(
+                                    a -> Mend.assumed(a, l, Sentence.of(
+                                            a == Assumption.CUT_BAR ? "Bars of {0}" : "Timber of {0}", Amount.m(l))))));
             // A longer search is asked for on the page: it takes its time and may find nothing.
             case PROVEN -> Stream.empty();
             case HAND, GONE -> Stream.of(new Remedy(Sentence.of("Plan them anew"), new Edit("Plans anew",
                     x -> x.with(x.workshop().withKept(x.workshop().kept().stream().filter(HandPlan::cut).toList())))));
         };
+    }
+
+    /// Sheets that are sold larger than those that are assumed.
+    private static Stream<Remedy> larger(Design d) {
+        double area = Assumed.value(d, Assumption.CUT_SHEET_LONG) * Assumed.value(d, Assumption.CUT_SHEET_WIDE);
+        return LARGER.stream().filter(s -> s[0] * s[1] > area).map(s -> new Remedy(
+                Sentence.of("Sheets of {0} by {1}", Amount.m(s[0]), Amount.m(s[1])),
+                new Edit("Larger sheets", x -> x.with(x.settings().with(Assumption.CUT_SHEET_LONG.id(), s[0])
+                        .with(Assumption.CUT_SHEET_WIDE.id(), s[1])))));
     }
 }

@@ -170,9 +170,9 @@ public final class JoineryStudies {
                 .forEach((what, bars) -> table.row(what + " of strut channel", Amount.m(bars.getFirst().length()),
                         Amount.sag(Cabinet.STRUT), Amount.sag(Cabinet.STRUT), "–", bars.size()));
         book.listing(table.done());
-        book.sketch(front(d, f));
+        book.sketch(front(f));
         shaped(c).ifPresent(book::sketch);
-        holes(d, f).ifPresent(book::listing);
+        holes(f).ifPresent(book::listing);
         for (Cabinet.Board b : c.boards()) {
             if (b.bent()) {
                 bend(d, b, book);
@@ -208,7 +208,7 @@ public final class JoineryStudies {
     }
 
     /// As it is seen from its front, with the cups of its hinges.
-    private static Sketch front(Design d, Furniture f) {
+    private static Sketch front(Furniture f) {
         Cabinet c = f.cabinet();
         Sketch.Board board = new Sketch.Board("From its front");
         for (Cabinet.Board b : c.boards()) {
@@ -217,16 +217,15 @@ public final class JoineryStudies {
                 board.box(Sketch.Pen.SOLID, b.box()[0], b.box()[2], b.box()[3], b.box()[5]);
             }
         }
+        int n = 0;
         c.bars().forEach(b -> board.box(Sketch.Pen.SOLID, b.box()[0], b.box()[2], b.box()[3], b.box()[5]));
         for (Cabinet.Drawer x : c.drawers()) {
             board.box(Sketch.Pen.AREA, x.u(), x.w(), x.u() + x.wide(), x.w() + x.high());
-            board.name(x.u() + x.wide() / 2, x.w() + x.high() / 2,
-                    Sentence.of("{0} × {1}", Amount.m(x.wide()), Amount.m(x.high())));
+            board.name(x.u() + x.wide() / 2, x.w() + x.high() / 2, Sentence.of("{0}", ++n));
         }
         for (Cabinet.Leaf l : c.leaves()) {
             board.box(Sketch.Pen.AREA, l.u(), l.w(), l.u() + l.wide(), l.w() + l.high());
-            board.name(l.u() + l.wide() / 2, l.w() + l.high() / 2,
-                    Sentence.of("{0} × {1}", Amount.m(l.wide()), Amount.m(l.high())));
+            board.name(l.u() + l.wide() / 2, l.w() + l.high() / 2, Sentence.of("{0}", ++n));
             double at = l.left() ? l.u() + CUP_IN : l.u() + l.wide() - CUP_IN;
             for (double w : Cabinet.cups(l.high(), hinges(f, l))) {
                 board.circle(Sketch.Pen.MAIN, at, l.w() + w, CUP);
@@ -267,18 +266,26 @@ public final class JoineryStudies {
         return any ? Optional.of(board.done()) : Optional.empty();
     }
 
-    private static Optional<Listing> holes(Design d, Furniture f) {
-        if (f.cabinet().leaves().isEmpty()) {
+    /// Drawers and doors by their numbers on the drawing, with the holes of their hinges.
+    private static Optional<Listing> holes(Furniture f) {
+        Cabinet c = f.cabinet();
+        if (c.leaves().isEmpty() && c.drawers().isEmpty()) {
             return Optional.empty();
         }
-        Listing.Maker table = new Listing.Maker("Holes for hinges").words("Door", "Hinged").numbers("cup", "deep in",
-                "above its lower edge");
-        int n = 1;
-        for (Cabinet.Leaf l : f.cabinet().leaves()) {
+        Listing.Maker table = new Listing.Maker("Fronts, and holes of 35 mm for hinges").words("Front", "Hinged")
+                .numbers(
+                        "wide", "high", "middle from its edge", "above its lower edge");
+        int n = 0;
+        for (Cabinet.Drawer x : c.drawers()) {
+            table.row(Sentence.of("{0}", ++n), x.runner() > 0
+                    ? Sentence.of("drawer on runners of {0}", Amount.m(x.runner()))
+                    : "drawer, too short for runners", Amount.m(x.wide()), Amount.m(x.high()), "–", "–");
+        }
+        for (Cabinet.Leaf l : c.leaves()) {
             List<Sentence> at = Cabinet.cups(l.high(), hinges(f, l)).stream().map(w -> Sentence.of("{0}", Amount.m(w)))
                     .toList();
-            table.row(Sentence.of("{0}", n++), l.left() ? "left" : "right", Amount.sag(2 * CUP), Amount.sag(CUP_IN),
-                    Sentence.joined(at));
+            table.row(Sentence.of("{0}", ++n), l.left() ? "left" : "right", Amount.m(l.wide()), Amount.m(l.high()),
+                    Amount.sag(CUP_IN), Sentence.joined(at));
         }
         return Optional.of(table.done());
     }

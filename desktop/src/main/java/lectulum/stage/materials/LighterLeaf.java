@@ -129,7 +129,7 @@ final class LighterLeaf implements Leaf.Page {
             return;
         }
         GridPane grid = new GridPane();
-        grid.setHgap(10);
+        grid.setHgap(8);
         grid.setVgap(3);
         for (int c = 0; c <= HEADS.size() + 1; c++) {
             ColumnConstraints column = new ColumnConstraints();
@@ -140,6 +140,7 @@ final class LighterLeaf implements Leaf.Page {
             if (number) {
                 Label head = new Label(HEADS.get(c - 1));
                 head.getStyleClass().addAll("faint", "small");
+                head.setMinWidth(Label.USE_PREF_SIZE);
                 grid.add(head, c, 0);
             }
         }
@@ -155,7 +156,7 @@ final class LighterLeaf implements Leaf.Page {
     private void row(GridPane grid, int r, Switch s, double hour) {
         Label name = new Label(s.says().text(state.style()));
         name.setWrapText(true);
-        name.setMinWidth(120);
+        name.setMinWidth(96);
         grid.add(name, 0, r);
         double each = s.perKilogram(hour);
         List<String> cells = List.of(signed(s.mass(), Quantity.MASS), signed(s.tongue(), Quantity.MASS),
@@ -177,6 +178,7 @@ final class LighterLeaf implements Leaf.Page {
         attempt.setId("lighter-try-" + r);
         attempt.setAccessibleText("Try " + name.getText());
         attempt.getStyleClass().add("link");
+        attempt.setMinWidth(Button.USE_PREF_SIZE);
         attempt.setOnAction(e -> bench.work().tryOut(s.remedy()));
         grid.add(attempt, cells.size() + 1, r);
     }

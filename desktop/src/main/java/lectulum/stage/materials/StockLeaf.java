@@ -52,12 +52,12 @@ final class StockLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("stock");
-        table.text("What", 190, s -> s.of().label()).text("As", 90, s -> s.form().label())
-                .number("Long", 80, Quantity.LENGTH, Stock::length).number("Wide", 80, Quantity.LENGTH, Stock::width)
+        table.text("What", 100, s -> s.of().label()).text("As", 76, s -> s.form().label())
+                .number("Long", 104, Quantity.LENGTH, Stock::length).number("Wide", 104, Quantity.LENGTH, Stock::width)
                 .number("Thick", 80, Quantity.DEFLECTION, Stock::thick)
-                .text("Pieces", 70, s -> s.count().isPresent() ? String.valueOf(s.available()) : "any")
-                .number("Each", 80, Quantity.MONEY, s -> s.own() ? 0 : s.price())
-                .text("Where", 140, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
+                .text("Pieces", 76, s -> s.count().isPresent() ? String.valueOf(s.available()) : "any")
+                .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
+                .text("Where", 90, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
         table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 id = now.id();
