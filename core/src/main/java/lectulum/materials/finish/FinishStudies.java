@@ -1,11 +1,8 @@
 package lectulum.materials.finish;
 
-import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -48,6 +45,8 @@ public final class FinishStudies {
                     Design.Part.SETTINGS)))
             .checking(FinishRules.class, FinishStudies::remedies);
     private static final String SOURCE = "see docs/method/materials.md";
+    private static final List<String> MONTHS = List.of("January", "February", "March", "April", "May", "June", "July",
+            "August", "September", "October", "November", "December");
     private static final double HOUR = 3600;
     private static final double DAY = 24;
     private static final double LONG = 72;
@@ -171,7 +170,7 @@ public final class FinishStudies {
             OptionalDouble whole = hard.daily(NINE, day);
             double noon = Arrays.stream(day).max().orElse(0);
             fit += again.isPresent() ? 1 : 0;
-            table.row(Month.of(m).getDisplayName(TextStyle.FULL, Locale.ENGLISH), new Amount(noon,
+            table.row(MONTHS.get(m - 1), new Amount(noon,
                     Quantity.TEMPERATURE), new Amount(Arrays.stream(day).min().orElse(0), Quantity.TEMPERATURE),
                     time(again), time(whole), new Amount(MINUTES * Math.rint(Coats.pot(pot, 20, noon) / MINUTES),
                             Quantity.DURATION));
