@@ -8,7 +8,9 @@ import lectulum.figures.Stage;
 enum SoundRules implements Rule {
     ON_BRIEF(Stage.BRIEF), ON_BASE(Stage.BASE), ON_LAYOUT(Stage.LAYOUT), ON_BALANCE(Stage.BALANCE), ON_POWER(
             Stage.POWER),
-    ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_TRIP(Stage.TRIP), ON_MONEY(Stage.MONEY);
+    ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_TRIP(Stage.TRIP), ON_MATERIALS(
+            Stage.MATERIALS),
+    ON_MONEY(Stage.MONEY);
 
     private final Card card;
 
@@ -27,6 +29,7 @@ enum SoundRules implements Rule {
             case "power" -> ON_POWER;
             case "water" -> ON_WATER;
             case "air" -> ON_AIR;
+            case "materials" -> ON_MATERIALS;
             default -> ON_BALANCE;
         };
     }
