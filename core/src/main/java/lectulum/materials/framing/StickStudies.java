@@ -164,11 +164,6 @@ public final class StickStudies {
         };
     }
 
-    /// Of the drawing of a wall \[m\].
-    public static double height(Design d, Carcass.Face face) {
-        return Optional.ofNullable(ShellFrame.of(d).walls().get(face)).map(StudWall::high).orElse(0.0);
-    }
-
     private static void check(ShellFrame f, Study.Notebook book) {
         f.walls().forEach((face, w) -> {
             for (StudWall.Opening o : w.near()) {

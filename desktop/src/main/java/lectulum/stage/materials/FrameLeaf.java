@@ -54,8 +54,7 @@ final class FrameLeaf implements Leaf.Page {
     private Node wall(State s, Study study, Carcass.Face face) {
         StudyPane pane = new StudyPane(bench.theme(), study.withoutSketches(), s.style());
         WallView view = walls.computeIfAbsent(face, f -> new WallView(bench.theme(), f, bench.work()::edit));
-        view.show(study.sketches().getFirst(), s, StickStudies.origin(s.design(), face),
-                StickStudies.height(s.design(), face));
+        view.show(study.sketches().getFirst(), s, StickStudies.origin(s.design(), face));
         pane.getChildren().addAll(1, List.of(view, StudyPane.words(
                 "Drag a stud; double click for one more, Delete takes it away.", "faint")));
         return pane;

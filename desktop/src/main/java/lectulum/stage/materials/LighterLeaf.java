@@ -98,7 +98,9 @@ final class LighterLeaf implements Leaf.Page {
         asked = d;
         busy(true);
         List<Switch> sofar = new ArrayList<>();
-        worker.run(() -> Switches.of(d, () -> asked == d, s -> Platform.runLater(() -> {
+        // What cannot be meant is mended first, as for every page.
+        Design sound = next.analysis().design();
+        worker.run(() -> Switches.of(sound, () -> asked == d, s -> Platform.runLater(() -> {
             if (asked == d && found.size() <= sofar.size()) {
                 sofar.add(s);
                 found = List.copyOf(sofar);

@@ -1,5 +1,6 @@
 package lectulum.stage.materials;
 
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -47,14 +48,14 @@ final class WallView extends SketchView {
     }
 
     /// @param origin of the drawing, as the face counts its members \[m\]
-    void show(Sketch sketch, State next, double origin, double height) {
+    void show(Sketch sketch, State next, double origin) {
         wall = sketch;
         state = next;
         from = origin;
-        high = height;
+        high = sketch.marks().stream().flatMap(m -> Arrays.stream(m.points())).mapToDouble(p -> p[1]).max().orElse(1);
         Sketch.Board room = new Sketch.Board("");
         sketch.marks().forEach(room::add);
-        hold(room.line(Sketch.Pen.THIN, 0, -0.12, 0, height + 0.06).done());
+        hold(room.line(Sketch.Pen.THIN, 0, -0.12, 0, high + 0.06).done());
         held = held.filter(at -> Members.nearest(next.design(), face, at).isPresent());
         draw();
     }
