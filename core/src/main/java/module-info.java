@@ -7,7 +7,6 @@ module lectulum.core {
     // PDFBox is an automatic module and cannot say that it needs this one.
     requires org.apache.commons.logging;
     requires hipparchus.core;
-    requires hipparchus.optim;
     requires org.jgrapht.core;
     requires org.locationtech.jts;
     // For the compiler only: copies of records are generated.

@@ -105,8 +105,8 @@ public final class Disciplines {
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
                 StickStudies.DISCIPLINE, WeldStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE,
                 CutPlans.DISCIPLINE,
-                CutStudies.DISCIPLINE, StockStudies.DISCIPLINE,
-                FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE,
+                CutStudies.DISCIPLINE,
+                FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 Money.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
         return List.copyOf(all);

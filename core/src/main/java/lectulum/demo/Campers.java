@@ -260,7 +260,10 @@ public final class Campers {
                 .with(Carcass.UNKNOWN.withHatch(Optional.of(new Carcass.Hatch(2.10, Math.toRadians(75))))
                         .withSkin(Optional.of(new Carcass.Skin("birch-ply-3", true, 1)))
                         .with(Carcass.Face.ROOF,
-                                Optional.of(Carcass.Framing.even(0.40, 2.10, 0.300, 0.038, 0.038))));
+                                Optional.of(Carcass.Framing.even(0.40, 2.10, 0.300, 0.038, 0.038)))
+                        .with(Carcass.Face.REAR,
+                                Optional.of(new Carcass.Framing(List.of(-0.70, -0.24, 0.24, 0.70), 0.018, 0.060,
+                                        false))));
         Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of());
         return Placements.add(
                 dunlin.with(dunlin.settings().with(Assumption.BRAKE_SHARE.id(), 0).with(Assumption.ROAD_SPEED.id(),

@@ -8,6 +8,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -212,10 +213,36 @@ class WorkshopTest extends WindowTest {
         assertThat(own.length()).isEqualTo(6);
         assertThat(value("cut.bars.cost")).isLessThan(cost);
         assertThat(value("cut.bars.saved")).isCloseTo(cost - value("cut.bars.cost"), within(0.005));
-        assertThat(texts()).contains("Used and left");
+        assertThat(texts()).contains("Sticks and sheets");
         click("#stock-remove");
         robot.rest();
         assertThat(value("cut.bars.cost")).isCloseTo(cost, within(0.005));
+        undoTo(before);
+    }
+
+    /// Two tins bought and one brought back: what is left to buy falls by a tin, and one is paid.
+    @Test
+    void aTinIsBoughtAndOneGoesBack() {
+        turn("mat-stock");
+        Project before = state().project();
+        MenuButton menu = robot.lookup("#supply-sold").queryAs(MenuButton.class);
+        robot.interact(() -> menu.getItems().stream().filter(i -> i.getText().equals("paint")).findFirst().orElseThrow()
+                .fire());
+        robot.rest();
+        double kits = value("paint.kits");
+        enter("#field-bought-supply", "2");
+        enter("#field-returned-supply", "1");
+        enter("#field-price-of-one-supply", "45");
+        robot.rest();
+
+        assertThat(value("paint.kits")).isEqualTo(kits - 1);
+        assertThat(value("stock.supplies")).isEqualTo(45);
+        enter("#field-bought-supply", "0");
+        robot.rest();
+        assertThat(value("paint.kits")).isEqualTo(kits);
+        click("#supply-remove");
+        robot.rest();
+        assertThat(state().design().workshop().supplies()).isEmpty();
         undoTo(before);
     }
 

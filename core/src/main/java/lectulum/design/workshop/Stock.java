@@ -11,6 +11,8 @@ import lectulum.units.Quantity;
 /// @param width of the section of a stick, or across the sheet \[m\]
 /// @param thick of the section of a stick, or of the sheet \[m\]
 /// @param count pieces; empty for as many as are wanted
+/// @param bought how many of a shop's were bought; empty for none yet
+/// @param returned how many of these went back for their price
 /// @param own   whether it is there and costs nothing more
 /// @param place where it lies, or who sells it
 /// @param price of one piece
@@ -20,6 +22,8 @@ public record Stock(String id, Form form, Substance of, @Means(value = "Long", l
         @Means(value = "Wide", low = 0.003, high = 3.2) double width,
         @Means(value = "Thick", low = 0.0002, high = 0.2) double thick,
         @Means(value = "Pieces", of = Quantity.COUNT, high = 999, says = "empty for as many as are wanted") OptionalDouble count,
+        @Means(value = "Bought", of = Quantity.COUNT, high = 999) OptionalDouble bought,
+        @Means(value = "Returned", of = Quantity.COUNT, high = 999) OptionalDouble returned,
         boolean own, String place, @Means(value = "Price of one", of = Quantity.MONEY, high = 1e6) double price,
         @Means("ISO date") String priced) implements StockBuilder.With {
 
@@ -28,8 +32,22 @@ public record Stock(String id, Form form, Substance of, @Means(value = "Long", l
         form = form == null ? Form.STICK : form;
         of = of == null ? Substance.SOFTWOOD : of;
         count = count == null ? OptionalDouble.empty() : count;
+        bought = bought == null ? OptionalDouble.empty() : bought;
+        returned = returned == null ? OptionalDouble.empty() : returned;
         place = place == null ? "" : place;
         priced = priced == null ? "" : priced;
+    }
+
+    /// Nothing bought yet.
+    public Stock(String id, Form form, Substance of, double length, double width, double thick, OptionalDouble count,
+            boolean own, String place, double price, String priced) {
+        this(id, form, of, length, width, thick, count, OptionalDouble.empty(), OptionalDouble.empty(), own, place,
+                price, priced);
+    }
+
+    /// How many of a shop's are there: bought and not gone back.
+    public double there() {
+        return Math.max(0, bought.orElse(0) - returned.orElse(0));
     }
 
     /// What it is sold as.

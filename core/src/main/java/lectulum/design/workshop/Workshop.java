@@ -10,14 +10,48 @@ import java.util.function.UnaryOperator;
 ///
 /// @param stock what can be bought and what is there
 /// @param kept  plans that were laid by hand or are cut
+/// @param supplies what is used up
 @RecordBuilder
-public record Workshop(List<Stock> stock, List<HandPlan> kept) implements WorkshopBuilder.With {
+public record Workshop(List<Stock> stock, List<HandPlan> kept, List<Supply> supplies) implements WorkshopBuilder.With {
     /// Nothing said: the usual sizes are bought.
-    public static final Workshop NONE = new Workshop(List.of(), List.of());
+    public static final Workshop NONE = new Workshop(List.of(), List.of(), List.of());
 
     public Workshop {
         stock = stock == null ? List.of() : List.copyOf(stock);
         kept = kept == null ? List.of() : List.copyOf(kept);
+        supplies = supplies == null ? List.of() : List.copyOf(supplies);
+    }
+
+    /// Sticks and sheets only.
+    public Workshop(List<Stock> stock, List<HandPlan> kept) {
+        this(stock, kept, List.of());
+    }
+
+    public Optional<Supply> supply(String id) {
+        return supplies.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    public Workshop plus(Supply one) {
+        List<Supply> next = new ArrayList<>(supplies);
+        next.add(one);
+        return withSupplies(next);
+    }
+
+    public Workshop supplying(String id, UnaryOperator<Supply> change) {
+        return withSupplies(supplies.stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());
+    }
+
+    public Workshop withoutSupply(String id) {
+        return withSupplies(supplies.stream().filter(s -> !s.id().equals(id)).toList());
+    }
+
+    /// An id that no supply has yet.
+    public String freeSupply() {
+        int n = supplies.size() + 1;
+        while (supply("supply-" + n).isPresent()) {
+            n++;
+        }
+        return "supply-" + n;
     }
 
     public Optional<Stock> stock(String id) {

@@ -12,15 +12,7 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
-import org.hipparchus.exception.MathIllegalStateException;
-import org.hipparchus.optim.MaxIter;
-import org.hipparchus.optim.linear.LinearConstraint;
-import org.hipparchus.optim.linear.LinearConstraintSet;
-import org.hipparchus.optim.linear.LinearObjectiveFunction;
-import org.hipparchus.optim.linear.NonNegativeConstraint;
-import org.hipparchus.optim.linear.Relationship;
-import org.hipparchus.optim.linear.SimplexSolver;
-import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import java.util.stream.IntStream;
 
 /// Pieces cut from sticks of one section at the least cost, then with the fewest bought sticks.
 ///
@@ -40,6 +32,11 @@ public final class Sticks {
     private static final int FEW_TRIES = 10;
     private static final int ROUNDS = 300;
     private static final double CENT = 1e-6;
+    private static final double TENTHS_OF_A_CENT = 1e4;
+    /// Part of the nodes that are spent on filling given sticks before fillings are chosen.
+    private static final long PACKED = 20;
+    /// Steps of the relaxed programmes at full effort.
+    private static final long PIVOTS = 300_000;
 
     private final List<Stock> stocks;
     private final long kerf;
@@ -417,141 +414,45 @@ public final class Sticks {
     private record Purchase(int[] counts, double cost, int bought) {
     }
 
-    /// What each length, and each stick that is scarce, is worth at least: no stick holds more than it costs.
-    ///
-    /// @param pieces by length
-    /// @param scarce by kind of stick, 0 for what there is enough of
-    private record Worth(double[] pieces, double[] scarce) {
-    }
-
-    /// The dual of the programme over all fillings, by adding the filling that is worth most until none is worth more than it costs
-    /// (Gilmore and Gomory 1961).
-    private Worth worth() {
-        int n = lengths.length;
-        int m = stocks.size();
-        int wants = Arrays.stream(wanted).sum();
-        double[] gain = new double[n + m];
-        for (int i = 0; i < n; i++) {
-            gain[i] = wanted[i];
-        }
-        for (int j = 0; j < m; j++) {
-            gain[n + j] = stocks.get(j).available < wants ? -stocks.get(j).available : -wants;
-        }
-        List<LinearConstraint> rows = new ArrayList<>();
-        for (int j = 0; j < m; j++) {
-            for (int i = 0; i < n; i++) {
-                long fits = Math.min(wanted[i], room(j) / (lengths[i] + kerf));
-                if (fits > 0) {
-                    int[] counts = new int[n];
-                    counts[i] = (int) fits;
-                    rows.add(row(counts, j));
-                }
-            }
-        }
-        double[] u = new double[n + m];
-        for (int round = 0; round < ROUNDS; round++) {
-            try {
-                u = new SimplexSolver().optimize(new LinearObjectiveFunction(gain, 0), new LinearConstraintSet(rows),
-                        GoalType.MAXIMIZE, new NonNegativeConstraint(true), new MaxIter(50_000)).getPoint();
-            } catch (MathIllegalStateException unbounded) {
-                // There are not sticks enough: nothing is worth anything, and no bound follows.
-                return new Worth(new double[n], new double[m]);
-            }
-            boolean more = false;
-            for (int j = 0; j < m; j++) {
-                int[] counts = richest(j, u);
-                if (value(counts, u) > stocks.get(j).price + u[n + j] + 1e-9) {
-                    rows.add(row(counts, j));
-                    more = true;
-                }
-            }
-            if (!more) {
-                break;
-            }
-        }
-        // Whatever rounding left over is taken off, so that no filling is worth more than it costs.
-        double over = 1;
-        double[] scarce = new double[m];
-        for (int j = 0; j < m; j++) {
-            scarce[j] = Math.max(0, u[n + j]);
-            double costs = stocks.get(j).price + scarce[j];
-            double most = value(richest(j, u), u);
-            if (costs > 0) {
-                over = Math.max(over, most / costs);
-            } else if (most > 0) {
-                return new Worth(new double[n], new double[m]);
-            }
-        }
-        double[] pieces = new double[n];
-        for (int i = 0; i < n; i++) {
-            pieces[i] = Math.max(0, u[i]) / over;
-        }
-        return new Worth(pieces, scarce);
-    }
-
-    private LinearConstraint row(int[] counts, int stock) {
-        double[] row = new double[lengths.length + stocks.size()];
-        for (int i = 0; i < counts.length; i++) {
-            row[i] = counts[i];
-        }
-        row[lengths.length + stock] = -1;
-        return new LinearConstraint(row, Relationship.LEQ, stocks.get(stock).price);
-    }
-
-    private static double value(int[] counts, double[] u) {
-        double sum = 0;
-        for (int i = 0; i < counts.length; i++) {
-            sum += counts[i] * u[i];
-        }
-        return sum;
-    }
-
-    /// The filling of a stick that is worth most: a bounded knapsack, pieces taken no longer than they are.
-    private int[] richest(int stock, double[] u) {
-        long unit = unit(room(stock));
-        int size = (int) (room(stock) / unit);
-        double[] best = new double[size + 1];
-        int[][] took = new int[lengths.length][];
-        for (int i = 0; i < lengths.length; i++) {
-            int step = (int) Math.max(1, (lengths[i] + kerf) / unit);
-            took[i] = new int[size + 1];
-            double[] next = best.clone();
-            for (int s = 0; s <= size; s++) {
-                for (int n = 1; n <= wanted[i] && n * step <= s; n++) {
-                    double v = best[s - n * step] + n * u[i];
-                    if (v > next[s] + 1e-15) {
-                        next[s] = v;
-                        took[i][s] = n;
-                    }
-                }
-            }
-            best = next;
-        }
-        int[] counts = new int[lengths.length];
-        int s = size;
-        for (int i = lengths.length - 1; i >= 0; i--) {
-            counts[i] = took[i][s];
-            s -= counts[i] * (int) Math.max(1, (lengths[i] + kerf) / unit);
-        }
-        return counts;
-    }
-
     /// Purchases in the order of their cost, then of their sticks, each tried whether the pieces go in; the first that takes them
     /// all is the best.
     private Exact exact(double below, long fewerThan) {
+        Columns columns = columns();
+        Columns.Worth worth = columns.worth();
+        double atLeast = Math.max(cover(), worth.bound());
+        Exact packed = packed(below, fewerThan, worth, atLeast);
+        if (packed.proven || stop.getAsBoolean()) {
+            return packed;
+        }
+        Columns.Found found = columns.cheaper(worth, below, step(), PIVOTS * nodes / MOST_NODES);
+        Optional<List<Filled>> plan = found.plan()
+                .map(p -> p.stream().map(f -> new Filled(f.kind(), f.counts(lengths.length))).toList());
+        double cost = plan.map(this::cost).orElse(below);
+        return new Exact(plan, found.proven() ? cost : packed.bound, found.proven());
+    }
+
+    private Columns columns() {
+        long[] sizes = Arrays.stream(lengths).map(l -> l + kerf).toArray();
+        return new Columns(sizes, wanted, IntStream.range(0, stocks.size()).mapToObj(j -> new Columns.Kind(room(j),
+                stocks.get(j).price, stocks.get(j).available)).toList(), stop);
+    }
+
+    /// What all costs are multiples of.
+    private double step() {
+        long step = 0;
+        for (Stock s : stocks) {
+            step = gcd(step, Math.round(s.price * TENTHS_OF_A_CENT));
+        }
+        return step / TENTHS_OF_A_CENT;
+    }
+
+    private Exact packed(double below, long fewerThan, Columns.Worth worth, double atLeast) {
         List<Purchase> all = new ArrayList<>();
-        double least = cover();
         if (!purchases(0, new int[stocks.size()], 0, 0, below, all)) {
-            return new Exact(Optional.empty(), least, false);
+            return new Exact(Optional.empty(), atLeast, false);
         }
         long need = need();
-        Worth worth = worth();
-        double total = value(wanted, worth.pieces);
-        double dual = total;
-        for (int j = 0; j < stocks.size(); j++) {
-            dual -= worth.scarce[j] * Math.min(stocks.get(j).available, Arrays.stream(wanted).sum());
-        }
-        double atLeast = Math.max(least, dual);
+        double total = value(wanted, worth.pieces());
         all.removeIf(p -> p.cost < atLeast - CENT);
         all.removeIf(p -> p.cost > below - CENT && p.bought >= fewerThan);
         all.sort(Comparator.comparingDouble(Purchase::cost).thenComparingInt(Purchase::bought));
@@ -571,9 +472,9 @@ public final class Sticks {
             sticks.sort(Comparator.comparingLong(this::room));
             double spare = -total;
             for (int j : sticks) {
-                spare += stocks.get(j).price + worth.scarce[j];
+                spare += stocks.get(j).price + worth.scarce()[j];
             }
-            Packer packer = new Packer(sticks, room - need, spare, worth, nodes - spent);
+            Packer packer = new Packer(sticks, room - need, spare, worth, nodes / PACKED - spent);
             Optional<List<Filled>> plan = packer.pack();
             spent += packer.nodes;
             if (plan.isPresent()) {
@@ -584,6 +485,14 @@ public final class Sticks {
             }
         }
         return new Exact(Optional.empty(), below, true);
+    }
+
+    private static double value(int[] counts, double[] worth) {
+        double sum = 0;
+        for (int i = 0; i < counts.length; i++) {
+            sum += counts[i] * worth[i];
+        }
+        return sum;
     }
 
     /// False where there are too many.
@@ -614,7 +523,7 @@ public final class Sticks {
         private final List<Integer> sticks;
         private final long slack;
         private final double spare;
-        private final Worth worth;
+        private final Columns.Worth worth;
         private final long most;
         private final Set<String> failed = new HashSet<>();
         private final List<Filled> plan = new ArrayList<>();
@@ -622,7 +531,7 @@ public final class Sticks {
 
         /// @param slack of length that may be wasted
         /// @param spare of worth that may be wasted
-        Packer(List<Integer> sticks, long slack, double spare, Worth worth, long most) {
+        Packer(List<Integer> sticks, long slack, double spare, Columns.Worth worth, long most) {
             this.sticks = sticks;
             this.slack = slack;
             this.spare = spare;
@@ -659,7 +568,7 @@ public final class Sticks {
         private boolean fill(int at, int i, long room, int[] counts, int[] left, long over, double dear, int[] before) {
             if (i == lengths.length) {
                 int stick = sticks.get(at);
-                double wastes = stocks.get(stick).price + worth.scarce[stick] - value(counts, worth.pieces);
+                double wastes = stocks.get(stick).price + worth.scarce()[stick] - value(counts, worth.pieces());
                 if (room > over || wastes > dear + CENT) {
                     return false;
                 }

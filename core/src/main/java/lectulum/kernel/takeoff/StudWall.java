@@ -82,6 +82,14 @@ public record StudWall(double length, DoubleUnaryOperator top, double high, doub
         public String label() {
             return label;
         }
+
+        /// Whether it stands.
+        public boolean upright() {
+            return switch (this) {
+                case STUD, UPPER, LOWER, JACK -> true;
+                case TOP_PLATE, BOTTOM_PLATE, HEADER, SILL, NOGGIN -> false;
+            };
+        }
     }
 
     /// One stick.

@@ -56,7 +56,8 @@ final class CutPlanner {
     /// What is cut, ware by ware: sticks of the frame, slats, panels of the shell, boards of furniture.
     static Map<Ware, List<CutPiece>> pieces(Design d) {
         Map<Ware, List<CutPiece>> by = new LinkedHashMap<>();
-        for (ShellFrame.Piece p : ShellFrame.of(d).pieces()) {
+        ShellFrame frame = ShellFrame.of(d);
+        for (ShellFrame.Piece p : frame.pieces()) {
             Ware ware = Ware.of(Stock.Form.STICK, p.bar().metal() ? Substance.STEEL : Substance.SOFTWOOD,
                     p.bar().width(), p.bar().depth());
             by.computeIfAbsent(ware, k -> new ArrayList<>())
@@ -82,6 +83,10 @@ final class CutPlanner {
                         k -> new ArrayList<>())
                         .add(new CutPiece(p.side(), p.width(), p.height(), true, p.outline(), p.holes())));
         boolean turns = Assumed.value(d, Assumption.CUT_GRAIN) < 0.5;
+        frame.ribs().forEach(r -> by.computeIfAbsent(Ware.of(Stock.Form.SHEET, Substance.PLYWOOD, 0, r.thick()),
+                k -> new ArrayList<>())
+                .add(new CutPiece("rib of the hatch", reach(r.blank(), 0), reach(r.blank(), 1), true, r.blank(),
+                        List.of())));
         for (Furniture f : furniture) {
             if (f.built().board() != Substance.NONE) {
                 f.cabinet().boards().forEach(b -> by
@@ -101,8 +106,11 @@ final class CutPlanner {
         double x = b.outline().stream().mapToDouble(p -> p[0]).min().orElse(0);
         double y = b.outline().stream().mapToDouble(p -> p[1]).min().orElse(0);
         List<double[]> outline = b.outline().stream().map(p -> new double[]{p[0] - x, p[1] - y}).toList();
-        return new CutPiece(where, outline.stream().mapToDouble(p -> p[0]).max().orElse(0),
-                outline.stream().mapToDouble(p -> p[1]).max().orElse(0), turns, outline, List.of());
+        return new CutPiece(where, reach(outline, 0), reach(outline, 1), turns, outline, List.of());
+    }
+
+    private static double reach(List<double[]> outline, int along) {
+        return outline.stream().mapToDouble(p -> p[along]).max().orElse(0);
     }
 
     private List<Lot> all() {

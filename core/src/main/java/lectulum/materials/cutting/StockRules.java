@@ -5,7 +5,8 @@ import lectulum.figures.Stage;
 
 /// What is checked of the stock.
 public enum StockRules implements Rule {
-    NEARLY("stock.nearly", "is stock of the size that is planned, not only of its name");
+    NEARLY("stock.nearly", "is stock of the size that is planned, not only of its name"),
+    USED("stock.used", "is no more used than was there");
 
     private final Card card;
 

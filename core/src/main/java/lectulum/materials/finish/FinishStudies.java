@@ -11,9 +11,8 @@ import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Shell;
 import lectulum.design.envelope.Wall;
-import lectulum.design.feature.Feature;
-import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.design.workshop.Supply;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
@@ -42,9 +41,10 @@ public final class FinishStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-finish", "Paint, sealant, screws",
             Stage.MATERIALS,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
-                    Design.Part.SETTINGS)))
+                    Design.Part.SETTINGS, Design.Part.WORKSHOP)))
             .checking(FinishRules.class, FinishStudies::remedies);
     private static final String SOURCE = "see docs/method/materials.md";
+    private static final String PRICES_OF = "prices of Stock, otherwise assumed";
     private static final List<String> MONTHS = List.of("January", "February", "March", "April", "May", "June", "July",
             "August", "September", "October", "November", "December");
     private static final double HOUR = 3600;
@@ -66,7 +66,7 @@ public final class FinishStudies {
     private static final double RESIN_LOSS = 0.12;
     private static final double OVERLAP = 0.08;
     private static final double KERF = 0.002;
-    private static final List<Integer> PACKS = List.of(50, 200, 500);
+    private static final List<Double> PACKS = List.of(50.0, 200.0, 500.0);
     private static final List<Double> PRICES = List.of(4.20, 13.90, 29.50);
 
     private FinishStudies() {
@@ -87,7 +87,10 @@ public final class FinishStudies {
         all.add(paint(d, area));
         all.add(cure(d));
         glass(d, area).ifPresent(all::add);
-        all.add(seams(d, body));
+        all.add(seams(d));
+        all.add(trim(d));
+        all.add(membrane(d, body));
+        all.add(glue(d, s));
         all.add(screws(d, s));
         sides(d, body).ifPresent(all::add);
         return all;
@@ -98,20 +101,19 @@ public final class FinishStudies {
         Coats c = new Coats(area, (int) Math.round(Assumed.value(d, Assumption.PAINT_COATS)),
                 MICRO * Assumed.value(d, Assumption.PAINT_DRY), Assumed.value(d, Assumption.PAINT_SOLIDS),
                 Assumed.value(d, Assumption.PAINT_LOSS));
-        double kit = Assumed.value(d, Assumption.PAINT_KIT);
+        Purchase p = Purchase.of(d, Supply.Goods.PAINT, c.all(), List.of(Assumed.value(d, Assumption.PAINT_KIT)),
+                List.of(Assumed.value(d, Assumption.PAINT_PRICE)));
         Sentence numbers = Sentence.of("{0} coats on {1}", c.coats(), new Amount(area, Quantity.AREA));
         book.figure("paint.volume", "Paint", c.all(), Quantity.VOLUME, "A × coats × dry / (solids (1 − loss))", numbers,
                 SOURCE);
-        book.figure("paint.kits", "Tins or kits", c.kits(kit), Quantity.COUNT, "rounded up", Sentence.of("{0} each",
-                Amount.litres(kit)), SOURCE);
-        book.figure("paint.left", "Left over", c.kits(kit) * kit - c.all(), Quantity.VOLUME, "bought − wanted", numbers,
-                SOURCE);
-        book.figure("paint.cost", "for about", c.kits(kit) * Assumed.value(d, Assumption.PAINT_PRICE), Quantity.MONEY,
-                "tins × price", numbers, "assumed price of a tin");
-        double left = c.kits(kit) * kit - c.all();
-        if (left > LEFT * c.kits(kit) * kit && left > LITTLE) {
-            book.say(FinishRules.LEFT, Severity.NOTE, Sentence.of("{0} of paint are left over", Amount.litres(left)),
-                    Sentence.of("{0} are wanted, tins hold {1}.", Amount.litres(c.all()), Amount.litres(kit)));
+        book.figure("paint.kits", "Tins or kits to buy", p.count(), Quantity.COUNT, "at least cost", packs(p), SOURCE);
+        book.figure("paint.left", "Left over", p.over(), Quantity.VOLUME, "bought − wanted", numbers, SOURCE);
+        book.figure("paint.cost", "for about", p.cost(), Quantity.MONEY, "tins × price", numbers, PRICES_OF);
+        if (p.over() > LEFT * (p.there() + p.got()) && p.over() > LITTLE && p.count() > 0) {
+            book.say(FinishRules.LEFT, Severity.NOTE,
+                    Sentence.of("{0} of paint are left over", Amount.litres(p.over())),
+                    Sentence.of("{0} are wanted, tins hold {1}.", Amount.litres(c.all()),
+                            Amount.litres(p.packs().getFirst().content())));
         }
         book.figure("paint.mass", "It weighs, dry", c.mass(DRY_DENSITY), Quantity.MASS, "A × coats × dry × 1250 kg/m³",
                 numbers, SOURCE);
@@ -200,8 +202,11 @@ public final class FinishStudies {
         return switch (rule) {
             case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
                     Sentence.of("Paint in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
-            case LEFT -> TINS.stream().filter(t -> t < Assumed.value(d, Assumption.PAINT_KIT))
-                    .map(t -> Mend.assumed(Assumption.PAINT_KIT, t, Sentence.of("Tins of {0}", Amount.litres(t))));
+            case LEFT -> d.workshop().supplies().stream().anyMatch(x -> x.goods() == Supply.Goods.PAINT && !x.own())
+                    ? Stream.empty()
+                    : TINS.stream().filter(t -> t < Assumed.value(d, Assumption.PAINT_KIT))
+                            .map(t -> Mend.assumed(Assumption.PAINT_KIT, t,
+                                    Sentence.of("Tins of {0}", Amount.litres(t))));
         };
     }
 
@@ -222,40 +227,109 @@ public final class FinishStudies {
         return Optional.of(book.done());
     }
 
-    private static List<Thing> openings(Design d) {
-        return d.things().stream().filter(t -> t.mount() == Mount.SET_IN && t.has(Feature.Opening.class)
-                && !t.place().away()).toList();
-    }
-
-    private static Study seams(Design d, Body body) {
+    private static Study seams(Design d) {
         Study.Notebook book = new Study.Notebook("mat-seams", Stage.MATERIALS, "Seams", "");
-        double roof = ShellSheets.roofLine(body);
-        double width = 2 * body.halfWidth();
-        double frames = openings(d).stream().mapToDouble(t -> {
-            Solid s = Solid.of(t.size(), t.place());
-            return 2 * (2 * Math.max(s.reachX(), s.reachY()) + t.size().height());
-        }).sum();
-        List<Double> seams = List.of(roof, roof, width, width);
-        double length = 2 * roof + 2 * width + frames;
-        double leg = Assumed.value(d, Assumption.SEAL_BEAD);
-        double volume = Joints.fillet(leg, length, WASTE);
+        Edges edges = Edges.of(d);
+        double roof = Edges.sum(edges.roof());
+        double frames = Edges.sum(edges.frames());
+        double volume = Joints.fillet(Assumed.value(d, Assumption.SEAL_BEAD), roof + frames, WASTE);
         double roll = Assumed.value(d, Assumption.SEAL_TAPE);
-        Sentence numbers = Sentence.of("{0} along the roof, {1} round openings", Amount.run(2 * roof + 2 * width),
-                Amount.run(frames));
-        book.figure("seal.length", "Seams", length, Quantity.RUN, "Σ length", numbers, SOURCE);
-        book.figure("seal.cartridges", "Cartridges of sealant", Math.ceil(volume / CARTRIDGE - 1e-9), Quantity.COUNT,
-                "legs² / 2 × length × 110 % / 300 mL", Sentence.of("{0}", Amount.litres(volume)), SOURCE);
-        Optional<Integer> rolls = Joints.rolls(seams, ENDS, roll);
+        Sentence numbers = Sentence.of("{0} along the roof, {1} round openings", Amount.run(roof), Amount.run(frames));
+        book.figure("seal.length", "Seams", roof + frames, Quantity.RUN, "Σ length", numbers, SOURCE);
+        book.figure("seal.volume", "Sealant", volume, Quantity.VOLUME, "legs² / 2 × length × 110 %", numbers, SOURCE);
+        Purchase sealant = Purchase.of(d, Supply.Goods.SEALANT, volume, List.of(CARTRIDGE),
+                List.of(Assumed.value(d, Assumption.SEAL_PRICE)));
+        book.figure("seal.cartridges", "Cartridges of sealant to buy", sealant.count(), Quantity.COUNT, "at least cost",
+                packs(sealant), SOURCE);
+        Optional<Integer> rolls = Joints.rolls(edges.roof(), ENDS, roll);
+        double tape = roof + 2 * ENDS * edges.roof().size();
+        book.figure("seal.tape", "Tape on the roof", tape, Quantity.RUN, "seams and their ends", numbers, SOURCE);
         if (rolls.isPresent()) {
             book.figure("seal.rolls", "Rolls of tape for the roof, no seam joined", rolls.get(), Quantity.COUNT,
                     "longest seams first", Sentence.of("{0} a roll; {1} rolls where they are joined", Amount.run(roll),
-                            Joints.joined(2 * roof + 2 * width, roll, 0.05)),
+                            Joints.joined(roof, roll, 0.05)),
                     SOURCE);
         } else {
             book.note("A seam is longer than a roll of tape: it must be joined, {0} rolls in all.",
-                    Joints.joined(2 * roof + 2 * width, roll, 0.05));
+                    Joints.joined(roof, roll, 0.05));
         }
+        Purchase taped = Purchase.of(d, Supply.Goods.TAPE, rolls.isPresent() ? rolls.get() * roll : tape, List.of(roll),
+                List.of(Assumed.value(d, Assumption.SEAL_ROLL)));
+        book.figure("seal.cost", "Sealant and tape for about", sealant.cost() + taped.cost(), Quantity.MONEY,
+                "Σ packs × price", packs(taped), PRICES_OF);
         return book.done();
+    }
+
+    /// What a purchase buys, in words.
+    private static Sentence packs(Purchase p) {
+        if (p.packs().isEmpty()) {
+            return p.need() > 0 ? Sentence.of("enough is there") : Sentence.of("none is wanted");
+        }
+        return Sentence.joined(p.packs().stream().map(k -> Sentence.of("{0} {1} of {2}", k.count(), p.goods().one(),
+                new Amount(k.content(), p.goods().quantity()))).toList());
+    }
+
+    /// What holds linings and skins besides screws.
+    private static Study glue(Design d, ShellSheets s) {
+        Study.Notebook book = new Study.Notebook("mat-glue", Stage.MATERIALS, "Adhesive of linings and skins", "");
+        double area = s.layers().stream().filter(l -> !l.role().equals("insulation"))
+                .mapToDouble(ShellSheets.Layer::area).sum();
+        double mass = area * Assumed.value(d, Assumption.GLUE_SPREAD);
+        Purchase p = Purchase.of(d, Supply.Goods.ADHESIVE, mass, List.of(Assumed.value(d, Assumption.GLUE_TIN)),
+                List.of(Assumed.value(d, Assumption.GLUE_PRICE)));
+        Sentence numbers = Sentence.of("{0} of linings, floors and skins", new Amount(area, Quantity.AREA));
+        book.figure("glue.mass", "Adhesive", mass, Quantity.MASS, "area × spread", numbers, SOURCE);
+        book.figure("glue.tins", "Tins to buy", p.count(), Quantity.COUNT, "at least cost", packs(p), SOURCE);
+        book.figure("glue.cost", "for about", p.cost(), Quantity.MONEY, "tins × price", packs(p), PRICES_OF);
+        return book.caution("Solvents of contact adhesives burn and numb: open doors, no flame, no spark.").done();
+    }
+
+    /// Sheets from a roll that keep water out or vapour in.
+    private static Study membrane(Design d, Body body) {
+        Study.Notebook book = new Study.Notebook("mat-membrane", Stage.MATERIALS, "Membranes", "");
+        double wide = Assumed.value(d, Assumption.MEMBRANE_WIDE);
+        double lap = Math.min(Assumed.value(d, Assumption.MEMBRANE_LAP), wide / 2);
+        double width = 2 * body.halfWidth();
+        double roof = Math.round(Assumed.value(d, Assumption.MEMBRANE_ROOF))
+                * Strips.area(ShellSheets.roofLine(body), width, wide, lap);
+        double floor = Math.round(Assumed.value(d, Assumption.MEMBRANE_FLOOR))
+                * Strips.area(body.length(), width, wide, lap);
+        if (roof + floor <= 0) {
+            return book.note("None: say below whether roof or floor get one.").done();
+        }
+        double covered = (roof > 0 ? ShellSheets.roofLine(body) * width : 0) + (floor > 0 ? body.length() * width : 0);
+        double price = Assumed.value(d, Assumption.MEMBRANE_PRICE);
+        double content = wide * Assumed.value(d, Assumption.MEMBRANE_LONG);
+        Purchase p = Purchase.of(d, Supply.Goods.MEMBRANE, roof + floor, List.of(content), List.of(price));
+        Sentence numbers = Sentence.of("roof {0}, floor {1}, strips of {2} with laps of {3}",
+                new Amount(roof, Quantity.AREA), new Amount(floor, Quantity.AREA), Amount.m(wide), Amount.sag(lap));
+        book.figure("membrane.area", "Membrane from the roll", roof + floor, Quantity.AREA, "strips × length × width",
+                numbers, SOURCE);
+        book.figure("membrane.mass", "It weighs", covered * Assumed.value(d, Assumption.MEMBRANE_MASS), Quantity.MASS,
+                "area covered × mass of a square metre", numbers, SOURCE);
+        book.figure("membrane.cost", "for about", p.cost(), Quantity.MONEY, "rolls × price", packs(p), PRICES_OF);
+        return book.done();
+    }
+
+    /// Profiles over outer edges.
+    private static Study trim(Design d) {
+        Study.Notebook book = new Study.Notebook("mat-trim", Stage.MATERIALS, "Trim of outer edges", "");
+        Edges edges = Edges.of(d);
+        double length = Edges.sum(edges.trim());
+        double bar = Assumed.value(d, Assumption.TRIM_BAR);
+        double bars = Strips.bars(edges.trim(), bar);
+        Purchase p = Purchase.of(d, Supply.Goods.TRIM, bars * bar, List.of(bar),
+                List.of(Assumed.value(d, Assumption.TRIM_PRICE)));
+        Sentence numbers = Sentence.of("{0} edges", edges.trim().size());
+        book.figure("trim.length", "Edges", length, Quantity.RUN, "Σ length", numbers, SOURCE);
+        book.figure("trim.bars", "Bars of trim", bars, Quantity.COUNT, "whole bars, rests shared between edges",
+                Sentence.of("{0} each", Amount.m(bar)), SOURCE);
+        book.figure("trim.mass", "It weighs", length * Assumed.value(d, Assumption.TRIM_MASS), Quantity.MASS,
+                "length × mass of a metre", numbers, SOURCE);
+        book.figure("trim.cost", "for about", p.cost(), Quantity.MONEY, "bars × price", packs(p), PRICES_OF);
+        return book.note(
+                "Openings have frames of their own. A bent edge takes a trim that bends that far: see the arcs on Base.")
+                .done();
     }
 
     private static Study screws(Design d, ShellSheets s) {
@@ -268,17 +342,13 @@ public final class FinishStudies {
             int rows = (int) Math.floor(Math.max(p.width(), p.height()) / 0.4);
             count += rows * Joints.screws(Math.min(p.width(), p.height()), field);
         }
-        Joints.Packs packs = Joints.packs(count, PACKS, PRICES);
+        Purchase p = Purchase.of(d, Supply.Goods.SCREWS, count, PACKS, PRICES);
         book.figure("screw.count", "Screws", count, Quantity.COUNT, "edges and studs between",
                 Sentence.of("{0} panels", s.panels().size()), SOURCE);
-        book.figure("screw.cost", "In packs for about", packs.cost(), Quantity.MONEY, "least cost of whole packs",
-                Sentence.of("{0} got", packs.got()), "assumed prices");
+        book.figure("screw.cost", "In packs for about", p.cost(), Quantity.MONEY, "least cost of whole packs",
+                Sentence.of("{0} got", Math.round(p.got())), PRICES_OF);
         Listing.Maker table = new Listing.Maker("").words("Pack of").numbers("how many");
-        for (int i = 0; i < PACKS.size(); i++) {
-            if (packs.counts().get(i) > 0) {
-                table.row(Sentence.of("{0}", PACKS.get(i)), packs.counts().get(i));
-            }
-        }
+        p.packs().forEach(k -> table.row(new Amount(k.content(), Quantity.COUNT), k.count()));
         return book.listing(table.done()).note("Glued skins take fewer: raise the distances.").done();
     }
 
@@ -300,7 +370,7 @@ public final class FinishStudies {
         Listing.Maker drops = new Listing.Maker("What falls out and can be used").words("From").numbers("long", "wide");
         for (int side : new int[]{-1, 1}) {
             List<List<double[]>> holes = new ArrayList<>();
-            for (Thing t : openings(d)) {
+            for (Thing t : Edges.openings(d)) {
                 Solid s = Solid.of(t.size(), t.place());
                 if (t.place().y() * side > 0.5 * body.halfWidth() && s.reachX() > s.reachY()) {
                     holes.add(List.of(new double[]{s.minX(), s.z1()}, new double[]{s.maxX(), s.z1()},

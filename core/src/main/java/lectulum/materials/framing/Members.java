@@ -45,13 +45,13 @@ public final class Members {
         }
         d.base().carcass().framing().forEach((face, f) -> {
             for (int i = 0; i < f.studs().size(); i++) {
-                all.add(member(body, face, i, f.studs().get(i)));
+                all.add(member(d, body, face, i, f.studs().get(i)));
             }
         });
         return all;
     }
 
-    private static Member member(Body body, Carcass.Face face, int index, double at) {
+    private static Member member(Design d, Body body, Carcass.Face face, int index, double at) {
         double half = body.halfWidth();
         double x = Math.clamp(at, 0, body.length());
         double roof = body.roofInside().at(x);
@@ -60,8 +60,19 @@ public final class Members {
             case RIGHT -> new Member(face, index, at, new Spot(at, half, 0), new Spot(at, half, roof));
             case ROOF -> new Member(face, index, at, new Spot(at, -half, roof), new Spot(at, half, roof));
             case FLOOR -> new Member(face, index, at, new Spot(at, -half, 0), new Spot(at, half, 0));
-            case FRONT, REAR -> {
-                double end = face == Carcass.Face.FRONT ? 0 : body.length();
+            case FRONT -> {
+                double end = NoseLine.of(d.base()).x(at);
+                yield new Member(face, index, at, new Spot(end, at, 0), new Spot(end, at, body.roofInside().at(
+                        Math.clamp(end, 0.02, Math.max(0.02, body.length() - 0.02)))));
+            }
+            case REAR -> {
+                Optional<HatchRib> rib = HatchRib.of(d, d.base().carcass().framing().get(face).depth());
+                if (rib.isPresent()) {
+                    double[] hinge = rib.get().line().getFirst();
+                    double[] lip = rib.get().line().getLast();
+                    yield new Member(face, index, at, new Spot(lip[0], at, lip[1]), new Spot(hinge[0], at, hinge[1]));
+                }
+                double end = body.length();
                 yield new Member(face, index, at, new Spot(end, at, 0), new Spot(end, at, body.roofInside().at(
                         Math.clamp(end, 0.02, Math.max(0.02, body.length() - 0.02)))));
             }

@@ -30,14 +30,19 @@ import lectulum.space.Solid;
 /// Walls stand on the floor and end under the roof; bows and cross-members run from wall to wall. Plates are as thick as the
 /// members are wide.
 ///
+/// The front of a nose is a wall as it is seen from the front; what runs along it is as long as the nose is. Members of the rear of
+/// a body with a hatch are the ribs of the hatch: bent where they are tube, sawn from plywood otherwise.
+///
 /// @param pieces in the order of the faces
+/// @param ribs   that are sawn from sheet
 /// @param walls  of the faces that stand
-public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) {
+public record ShellFrame(List<Piece> pieces, List<Rib> ribs, Map<Carcass.Face, StudWall> walls) {
     private static final double IN_WALL = 0.7;
     private static final double NEAR_END = 0.25;
 
     public ShellFrame {
         pieces = List.copyOf(pieces);
+        ribs = List.copyOf(ribs);
         walls = Map.copyOf(walls);
     }
 
@@ -60,6 +65,27 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
         }
     }
 
+    /// A rib of a hatch that is sawn from plywood.
+    ///
+    /// @param y     of it beside the middle \[m\]
+    /// @param thick of the sheet \[m\]
+    /// @param blank as it is cut, its longer side along the sheet, from its lower left corner \[m\]
+    /// @param area  \[m²\]
+    /// @param x     of its middle behind the front of the body \[m\]
+    public record Rib(double y, double thick, List<double[]> blank, double area, double x, double z) {
+        public Rib {
+            blank = List.copyOf(blank);
+        }
+
+        public double mass() {
+            return area * thick * Substances.of(Substance.PLYWOOD).density();
+        }
+
+        public double price() {
+            return area * thick * Substances.of(Substance.PLYWOOD).price();
+        }
+    }
+
     public static ShellFrame of(Design d) {
         return new Maker(d, d.base().carcass().framing()).made();
     }
@@ -76,14 +102,15 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
 
     /// \[kg\]
     public double mass() {
-        return pieces.stream().mapToDouble(Piece::mass).sum();
+        return pieces.stream().mapToDouble(Piece::mass).sum() + ribs.stream().mapToDouble(Rib::mass).sum();
     }
 
     /// Behind the front of the body \[m\]; empty without a frame.
     public Optional<Double> middle() {
         double mass = mass();
         return mass > 0
-                ? Optional.of(pieces.stream().mapToDouble(p -> p.mass() * p.x).sum() / mass)
+                ? Optional.of((pieces.stream().mapToDouble(p -> p.mass() * p.x).sum()
+                        + ribs.stream().mapToDouble(r -> r.mass() * r.x).sum()) / mass)
                 : Optional.empty();
     }
 
@@ -107,6 +134,7 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
         private final Map<Carcass.Face, Carcass.Framing> framing;
         private final Body body;
         private final List<Piece> pieces = new ArrayList<>();
+        private final List<Rib> ribs = new ArrayList<>();
         private final Map<Carcass.Face, StudWall> walls = new EnumMap<>(Carcass.Face.class);
 
         Maker(Design d, Map<Carcass.Face, Carcass.Framing> framing) {
@@ -124,13 +152,14 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
                     }
                 }
             }
-            return new ShellFrame(pieces, walls);
+            return new ShellFrame(pieces, ribs, walls);
         }
 
         private void face(Carcass.Face face, Carcass.Framing f) {
             switch (face) {
                 case LEFT, RIGHT -> side(face, f);
-                case FRONT, REAR -> end(face, f);
+                case FRONT -> end(face, f);
+                case REAR -> HatchRib.of(d, f.depth()).ifPresentOrElse(r -> hatch(r, f), () -> end(face, f));
                 case ROOF -> across(face, f, "bow");
                 case FLOOR -> across(face, f, "cross-member");
             }
@@ -186,8 +215,43 @@ public record ShellFrame(List<Piece> pieces, Map<Carcass.Face, StudWall> walls) 
                     rows(f, high));
             walls.put(face, wall);
             Bar bar = bar(face, f);
-            wall.sticks().forEach(s -> put(f, new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half,
-                    s.z(), s.slope())));
+            NoseLine nose = NoseLine.of(d.base());
+            for (StudWall.Stick s : wall.sticks()) {
+                if (!front || !nose.nosed()) {
+                    put(f, new Piece(face, s.kind().label(), bar, s.length(), at, s.x() - half, s.z(), s.slope()));
+                } else if (s.kind().upright()) {
+                    put(f, new Piece(face, s.kind().label(), bar, s.length(), nose.x(s.x() - half), s.x() - half,
+                            s.z(), s.slope()));
+                } else {
+                    double middle = s.x() - half;
+                    for (double[] run : nose.runs(middle - s.length() / 2, middle + s.length() / 2)) {
+                        double y = (run[0] + run[1]) / 2;
+                        put(f, new Piece(face, s.kind().label(), bar, nose.length(run), nose.x(y), y, s.z(), 0));
+                    }
+                }
+            }
+        }
+
+        /// Ribs from the hinge to the lip, and a bar across at either.
+        private void hatch(HatchRib rib, Carcass.Framing f) {
+            Bar bar = bar(Carcass.Face.REAR, f);
+            double[] c = rib.centre();
+            for (double y : f.studs()) {
+                for (int i = 0; i < f.plies() && Math.abs(y) <= body.halfWidth(); i++) {
+                    if (bar.metal()) {
+                        pieces.add(new Piece(Carcass.Face.REAR, "rib, bent", bar, rib.length(), c[0], y, c[1], 0));
+                    } else {
+                        ribs.add(new Rib(y, f.width(), rib.blank(), rib.area(), c[0], c[1]));
+                    }
+                }
+            }
+            double across = 2 * (body.halfWidth() - d.base().wall());
+            double[] hinge = rib.line().getFirst();
+            double[] lip = rib.line().getLast();
+            if (across > 0 && !f.studs().isEmpty()) {
+                put(f, new Piece(Carcass.Face.REAR, "bar at the hinge", bar, across, hinge[0], 0, hinge[1], 0));
+                put(f, new Piece(Carcass.Face.REAR, "bar at the lip", bar, across, lip[0], 0, lip[1], 0));
+            }
         }
 
         private void across(Carcass.Face face, Carcass.Framing f, String what) {

@@ -49,13 +49,15 @@ public final class StickStudies {
     static List<Study> of(Design d) {
         ShellFrame f = ShellFrame.of(d);
         Study.Notebook book = new Study.Notebook("mat-frame", Stage.MATERIALS, "The frame", "");
-        if (f.pieces().isEmpty()) {
+        if (f.pieces().isEmpty() && f.ribs().isEmpty()) {
             return List.of(book
                     .note("No members are known. Say on Base where studs, bows and cross-members stand: every stick,"
                             + " its mass and its cut follow.")
                     .done());
         }
-        Sentence numbers = Sentence.of("{0} sticks", f.pieces().size());
+        Sentence numbers = f.ribs().isEmpty()
+                ? Sentence.of("{0} sticks", f.pieces().size())
+                : Sentence.of("{0} sticks, {1} ribs", f.pieces().size(), f.ribs().size());
         book.figure("stud.mass", "The frame weighs", f.mass(), Quantity.MASS, "Σ length × section × density", numbers,
                 SOURCE);
         book.figure("stud.length", "End to end", f.length(), Quantity.RUN, "Σ length", numbers, SOURCE);
@@ -72,6 +74,7 @@ public final class StickStudies {
         for (ShellFrame.Bar bar : f.bars()) {
             all.add(list(f, bar));
         }
+        rib(f).ifPresent(all::add);
         f.walls().entrySet().stream().sorted(Map.Entry.comparingByKey())
                 .forEach(e -> all.add(drawn(e.getKey(), e.getValue(), f)));
         return all;
@@ -88,6 +91,10 @@ public final class StickStudies {
                 f.walls().containsKey(face)
                         ? new Amount(f.walls().get(face).between(), Quantity.AREA)
                         : "–"));
+        if (!f.ribs().isEmpty()) {
+            table.row("hatch, ribs", Sentence.of("plywood {0}", Amount.sag(f.ribs().getFirst().thick())),
+                    f.ribs().size(), "–", Amount.kg(f.ribs().stream().mapToDouble(ShellFrame.Rib::mass).sum()), "–");
+        }
         return table.done();
     }
 
@@ -116,15 +123,31 @@ public final class StickStudies {
         return book.listing(table.done()).note("{0}, {1} a metre.", section(bar), Amount.kg(bar.mass())).done();
     }
 
+    /// The rib of a hatch as it is sawn.
+    private static Optional<Study> rib(ShellFrame f) {
+        return f.ribs().stream().findFirst().map(r -> {
+            Study.Notebook book = new Study.Notebook("mat-rib", Stage.MATERIALS, "Ribs of the hatch", "");
+            double wide = r.blank().stream().mapToDouble(p -> p[0]).max().orElse(0);
+            double high = r.blank().stream().mapToDouble(p -> p[1]).max().orElse(0);
+            List<double[]> line = new ArrayList<>(r.blank());
+            line.add(r.blank().getFirst());
+            Sketch.Board board = new Sketch.Board("");
+            board.path(Sketch.Pen.SOLID, line);
+            board.box(Sketch.Pen.DASHED, 0, 0, wide, high);
+            return book.sketch(board.done())
+                    .note("{0} of {1} plywood, each from {2} × {3}, {4}; they follow the profile from the hinge to the lip."
+                            + " Saw one, true it against the full-size template, and use it as the pattern of the others.",
+                            f.ribs().size(), Amount.sag(r.thick()), Amount.m(wide), Amount.m(high), Amount.kg(r.mass()))
+                    .done();
+        });
+    }
+
     private static Study drawn(Carcass.Face face, StudWall w, ShellFrame f) {
         Study.Notebook book = new Study.Notebook(WALL + face.name().toLowerCase(java.util.Locale.ROOT),
                 Stage.MATERIALS, Character.toUpperCase(face.label().charAt(0)) + face.label().substring(1), "");
         Sketch.Board board = new Sketch.Board("");
         for (StudWall.Stick s : w.sticks()) {
-            boolean flat = switch (s.kind()) {
-                case TOP_PLATE, BOTTOM_PLATE, HEADER, SILL, NOGGIN -> true;
-                case STUD, UPPER, LOWER, JACK -> false;
-            };
+            boolean flat = !s.kind().upright();
             if (s.kind() == StudWall.Kind.TOP_PLATE) {
                 List<double[]> line = new ArrayList<>();
                 for (int i = 0; i <= 64; i++) {

@@ -3,6 +3,7 @@ package lectulum.materials.joinery;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.assumed.Substances;
@@ -226,16 +227,42 @@ public record Furniture(Thing thing, Joined.Boards built, Cabinet cabinet, List<
                 m[i] += volume > 0 ? at[i] * b.area() * b.thick() / volume : 0;
             }
         }
-        double u = m[0] - cabinet.width() / 2;
-        double v = m[1] - cabinet.depth() / 2;
+        double[] at = at(m[0], m[1]);
+        return new double[]{at[0], at[1], thing.place().z() + m[2]};
+    }
+
+    /// A place of it behind the front of the body and right of the middle \[m\].
+    private double[] at(double u, double v) {
+        double along = u - cabinet.width() / 2;
+        double back = v - cabinet.depth() / 2;
         double[] local = switch (face(thing)) {
-            case RIGHT, TOP -> new double[]{-u, -v};
-            case LEFT -> new double[]{u, v};
-            case FRONT -> new double[]{v, -u};
-            case REAR -> new double[]{-v, u};
+            case RIGHT, TOP -> new double[]{-along, -back};
+            case LEFT -> new double[]{along, back};
+            case FRONT -> new double[]{back, -along};
+            case REAR -> new double[]{-back, along};
         };
         Solid s = Solid.of(thing.size(), thing.place());
-        return new double[]{s.x() + s.c() * local[0] - s.s() * local[1], s.y() + s.s() * local[0] + s.c() * local[1],
-                thing.place().z() + m[2]};
+        return new double[]{s.x() + s.c() * local[0] - s.s() * local[1], s.y() + s.s() * local[0] + s.c() * local[1]};
+    }
+
+    /// A box where it stands.
+    ///
+    /// @param corners in plan, in order, behind the front of the body and right of the middle \[m\]
+    /// @param low     above the floor \[m\]
+    /// @param high    \[m\]
+    public record Placed(List<double[]> corners, double low, double high) {
+        public Placed {
+            corners = List.copyOf(corners);
+        }
+    }
+
+    /// Its boards and bars where they stand, each by the box that it takes.
+    public List<Placed> placed() {
+        return Stream.concat(cabinet.boards().stream().map(Cabinet.Board::box),
+                cabinet.bars().stream().map(Cabinet.Bar::box)).map(
+                        b -> new Placed(
+                                List.of(at(b[0], b[1]), at(b[3], b[1]), at(b[3], b[4]), at(b[0], b[4])),
+                                thing.place().z() + b[2], thing.place().z() + b[5]))
+                .toList();
     }
 }

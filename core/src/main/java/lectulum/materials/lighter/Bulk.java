@@ -37,6 +37,11 @@ record Bulk(double mass, double cost, double hours, double tongue, double loss) 
             tongue += p.mass() * Statics.lever(to + p.x(), axle);
             hours += Assumed.value(d, Assumption.HOURS_STICK);
         }
+        for (ShellFrame.Rib r : frame.ribs()) {
+            mass += r.mass();
+            tongue += r.mass() * Statics.lever(to + r.x(), axle);
+            hours += Assumed.value(d, Assumption.HOURS_BOARD);
+        }
         for (ShellSheets.Layer l : sheets.layers()) {
             mass += l.mass();
             tongue += l.mass() * Statics.lever(to + l.x(), axle);

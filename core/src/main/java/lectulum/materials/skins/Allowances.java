@@ -54,7 +54,8 @@ public final class Allowances {
         boolean whole = f.walls().keySet().containsAll(List.of(Carcass.Face.LEFT, Carcass.Face.RIGHT))
                 && f.pieces().stream().anyMatch(p -> p.face() == Carcass.Face.ROOF);
         if (whole) {
-            all.put(Part.FRAMING, new Comes(f.mass(), Yard.of(d).cost(f)));
+            all.put(Part.FRAMING, new Comes(f.mass(),
+                    Yard.of(d).cost(f) + f.ribs().stream().mapToDouble(ShellFrame.Rib::price).sum()));
         }
         return all;
     }

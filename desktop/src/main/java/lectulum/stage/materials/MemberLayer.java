@@ -4,12 +4,13 @@ import java.util.List;
 import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.materials.framing.Members;
+import lectulum.materials.joinery.Furniture;
 import lectulum.sheet.Pen;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetHandle;
 import lectulum.workbench.State;
 
-/// Studs, bows and cross-members over the sheet; each has a grip by which it is dragged.
+/// Studs, bows, cross-members, ribs and boards of furniture over the sheet; each member has a grip by which it is dragged.
 final class MemberLayer {
     private static final double GRIP = 3.5;
 
@@ -22,7 +23,27 @@ final class MemberLayer {
                 .toList();
     }
 
+    /// Boards of furniture in plan and from the side.
+    private static void boards(Pen pen, Projection p, State s) {
+        double tongue = s.design().base().tongueLength();
+        double floor = s.design().base().floorHeight();
+        pen.stroke(pen.ink("faint").faded(0.9), 0.8);
+        for (Furniture f : Furniture.of(s.design())) {
+            for (Furniture.Placed b : f.placed()) {
+                pen.path(b.corners().stream().map(c -> new double[]{p.sx(tongue + c[0]), p.py(c[1])})
+                        .toArray(double[][]::new), true);
+                if (p.sideShown()) {
+                    double from = p.sx(tongue + b.corners().stream().mapToDouble(c -> c[0]).min().orElse(0));
+                    double to = p.sx(tongue + b.corners().stream().mapToDouble(c -> c[0]).max().orElse(0));
+                    pen.path(new double[][]{{from, p.sz(floor + b.low())}, {to, p.sz(floor + b.low())},
+                            {to, p.sz(floor + b.high())}, {from, p.sz(floor + b.high())}}, true);
+                }
+            }
+        }
+    }
+
     static void paint(Pen pen, Projection p, State s) {
+        boards(pen, p, s);
         Base base = s.design().base();
         double tongue = base.tongueLength();
         double floor = base.floorHeight();
@@ -35,12 +56,13 @@ final class MemberLayer {
             pen.stroke(pen.ink(token).faded(upright ? 0.9 : 0.55), 1.2);
             double x = p.sx(tongue + m.from().x());
             if (upright) {
-                double reach = f.depth() * Math.signum(end ? m.from().x() > 0 ? 1 : -1 : m.from().y());
+                double reach = f.depth() * Math.signum(end ? m.face() == Carcass.Face.FRONT ? -1 : 1 : m.from().y());
                 double[] a = end
                         ? new double[]{x, p.py(m.at() - half)}
                         : new double[]{p.sx(tongue + m.at() - half), p.py(m.from().y())};
+                boolean rib = end && m.to().x() < m.from().x() - f.depth();
                 double[] b = end
-                        ? new double[]{p.sx(tongue + m.from().x() + reach), p.py(m.at() + half)}
+                        ? new double[]{p.sx(tongue + (rib ? m.to().x() : m.from().x() + reach)), p.py(m.at() + half)}
                         : new double[]{p.sx(tongue + m.at() + half), p.py(m.from().y() + reach)};
                 pen.path(new double[][]{a, {b[0], a[1]}, b, {a[0], b[1]}}, true);
             } else {

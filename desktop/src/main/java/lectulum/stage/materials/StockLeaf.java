@@ -28,7 +28,7 @@ import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
-/// Sticks and sheets that can be bought, with their prices, and what is there already, with its place.
+/// Sticks and sheets, tins, rolls and packs that can be bought, with their prices, and what is there already, with its place.
 final class StockLeaf implements Leaf.Page {
     private static final List<Substance> STICKS = List.of(Substance.SOFTWOOD, Substance.HARDWOOD, Substance.STEEL,
             Substance.ALUMINIUM);
@@ -40,6 +40,7 @@ final class StockLeaf implements Leaf.Page {
                     + " sells, and the offcuts you have.");
     private final VBox chosen = new VBox(4);
     private final VBox used = new VBox(10);
+    private final SupplyPane supplies;
     private final Node page;
     private Optional<Form> form = Optional.empty();
     private String id = "";
@@ -80,7 +81,8 @@ final class StockLeaf implements Leaf.Page {
         chosen.setPrefWidth(360);
         chosen.setMinWidth(300);
         HBox.setHgrow(used, Priority.ALWAYS);
-        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, chosen, used)));
+        this.supplies = new SupplyPane(bench.work());
+        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, chosen, used), supplies.node()));
     }
 
     static Leaf leaf(Bench bench) {
@@ -122,6 +124,7 @@ final class StockLeaf implements Leaf.Page {
                 .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
         showing = false;
         showChosen();
+        supplies.show(next);
     }
 
     private void showChosen() {
@@ -157,6 +160,7 @@ final class StockLeaf implements Leaf.Page {
         f.text(made.own() ? "Where it lies" : "Who sells it", d -> of(d, which, made).place(),
                 (d, v) -> mapping(d, which, s -> s.withPlace(v)));
         if (!made.own()) {
+            rows.unknownRow("bought", "Bought", "none yet").unknownRow("returned", "Returned", "none");
             rows.row("price");
             f.text("Price asked on", d -> of(d, which, made).priced(),
                     (d, v) -> mapping(d, which, s -> s.withPriced(v)));

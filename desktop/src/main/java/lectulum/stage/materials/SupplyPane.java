@@ -1,0 +1,158 @@
+package lectulum.stage.materials;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.design.Design;
+import lectulum.design.Range;
+import lectulum.design.workshop.Supply;
+import lectulum.parts.Form;
+import lectulum.parts.Ledger;
+import lectulum.parts.PartRows;
+import lectulum.units.Units;
+import lectulum.units.Quantity;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Tins, rolls and packs: what a shop sells, what was bought, used and brought back.
+final class SupplyPane {
+    private final Workbench work;
+    private final Ledger<Supply> table = new Ledger<>("Tins, rolls and packs",
+            "None yet: the usual sizes are bought. Add what your shop sells, and the rests you have.");
+    private final VBox chosen = new VBox(4);
+    private final VBox all;
+    private Optional<Form> form = Optional.empty();
+    private String id = "";
+    private String shape = "";
+    private State state;
+    private boolean showing;
+
+    SupplyPane(Workbench work) {
+        this.work = work;
+        this.state = work.state();
+        table.setId("supplies");
+        table.text("What", 130, s -> s.goods().label()).text("One", 90, s -> holds(s, state))
+                .text("There", 56, s -> count(s.there()))
+                .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
+                .text("Where", 110, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                id = now.id();
+                showChosen();
+            }
+        });
+        table.setPrefHeight(170);
+        table.setMinHeight(140);
+        chosen.getStyleClass().add("panel");
+        chosen.setPrefWidth(360);
+        chosen.setMinWidth(300);
+        HBox.setHgrow(table, Priority.ALWAYS);
+        all = new VBox(8, new HBox(6, menu("A tin, roll or pack of your shop", "supply-sold", false),
+                menu("A rest you have", "supply-own", true)), new HBox(10, table, chosen));
+    }
+
+    Node node() {
+        return all;
+    }
+
+    private MenuButton menu(String text, String menuId, boolean own) {
+        MenuButton menu = new MenuButton(text);
+        menu.setId(menuId);
+        for (Supply.Goods g : Supply.Goods.values()) {
+            MenuItem item = new MenuItem(g.label());
+            item.setOnAction(e -> {
+                id = work.state().design().workshop().freeSupply();
+                work.edit(text, d -> d.with(d.workshop()
+                        .plus(Supply.sold(d.workshop().freeSupply(), g, g.usual(), 0).withOwn(own))));
+            });
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static String count(double n) {
+        return n == Math.rint(n) ? String.valueOf(Math.round(n)) : String.valueOf(n);
+    }
+
+    private static String holds(Supply s, State state) {
+        return s.goods().one() + ", " + Units.text(s.content(), s.goods().quantity(), state.style());
+    }
+
+    void show(State next) {
+        state = next;
+        showing = true;
+        List<Supply> supplies = next.design().workshop().supplies();
+        table.show(supplies, next.style());
+        if (supplies.stream().noneMatch(s -> s.id().equals(id))) {
+            id = supplies.isEmpty() ? "" : supplies.getLast().id();
+        }
+        next.design().workshop().supply(id).ifPresent(s -> table.getSelectionModel().select(s));
+        showing = false;
+        showChosen();
+    }
+
+    private void showChosen() {
+        Optional<Supply> supply = state.design().workshop().supply(id);
+        String now = supply.map(s -> s.id() + s.goods() + s.own()).orElse("");
+        if (!now.equals(shape)) {
+            shape = now;
+            form = supply.map(this::form);
+            chosen.getChildren().clear();
+            form.ifPresent(f -> chosen.getChildren().add(f));
+        }
+        chosen.setVisible(supply.isPresent());
+        chosen.setManaged(supply.isPresent());
+        form.ifPresent(f -> f.show(state));
+    }
+
+    private Form form(Supply made) {
+        String which = made.id();
+        Form f = new Form(work, "-supply");
+        f.heading(made.own() ? "A rest you have" : "What is sold");
+        f.choice("It is", List.of(Supply.Goods.values()), Supply.Goods::label, d -> of(d, made).goods(),
+                (d, v) -> mapping(d, which, s -> s.withGoods(v).withContent(v.usual())));
+        Range held = Range.of(Supply.class, "content");
+        Range used = Range.of(Supply.class, "used");
+        Quantity of = made.goods().quantity();
+        f.quantity("One holds", new Range(of, held.low(), held.high()), d -> of(d, made).content(),
+                (d, v) -> mapping(d, which, s -> s.withContent(v)));
+        PartRows<Supply> rows = new PartRows<>(f, Supply.class, d -> d.workshop().supply(which),
+                (d, s) -> mapping(d, which, x -> s));
+        rows.unknownRow("bought", made.own() ? "How many" : "Bought", made.own() ? "one" : "none yet");
+        if (!made.own()) {
+            rows.unknownRow("returned", "Returned", "none");
+        }
+        f.optional("Used", new Range(of, used.low(), used.high()), "nothing",
+                d -> of(d, made).used().orElse(Double.NaN), (d, v) -> mapping(d, which,
+                        s -> s.withUsed(Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))));
+        f.tick("It is there already", d -> of(d, made).own(), (d, v) -> mapping(d, which, s -> s.withOwn(v)));
+        f.text(made.own() ? "Where it lies" : "Who sells it", d -> of(d, made).place(),
+                (d, v) -> mapping(d, which, s -> s.withPlace(v)));
+        if (!made.own()) {
+            rows.row("price");
+            f.text("Price asked on", d -> of(d, made).priced(), (d, v) -> mapping(d, which, s -> s.withPriced(v)));
+        }
+        Button remove = new Button("Without it");
+        remove.setId("supply-remove");
+        remove.getStyleClass().addAll("link", "quiet");
+        remove.setOnAction(e -> work.edit("Without a supply", d -> d.with(d.workshop().withoutSupply(which))));
+        f.node(remove);
+        return f;
+    }
+
+    private static Supply of(Design d, Supply otherwise) {
+        return d.workshop().supply(otherwise.id()).orElse(otherwise);
+    }
+
+    private static Design mapping(Design d, String id, UnaryOperator<Supply> change) {
+        return d.with(d.workshop().supplying(id, change));
+    }
+}
