@@ -210,7 +210,8 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
 
         /// A part of the shell.
         public enum Part {
-            FRAMING("framing"), INSULATION("insulation"), LINING("linings"), FLOOR("the floor"), SKIN("skins");
+            FRAMING("framing"), INSULATION("insulation"), LINING("linings"), FLOOR("the floor"), SKIN("skins"),
+            PAINT("paint"), FIXINGS("sealant, glue, screws and trim");
 
             private final String label;
 

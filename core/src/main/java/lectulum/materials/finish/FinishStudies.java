@@ -2,7 +2,9 @@ package lectulum.materials.finish;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -10,7 +12,9 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.base.Shell;
+import lectulum.design.brief.CamperType;
 import lectulum.design.envelope.Wall;
+import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
 import lectulum.design.workshop.Supply;
 import lectulum.discipline.Discipline;
@@ -19,6 +23,8 @@ import lectulum.discipline.Mend;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
+import lectulum.figures.Figure;
+import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
@@ -30,6 +36,7 @@ import lectulum.kernel.takeoff.Cure;
 import lectulum.kernel.takeoff.Joints;
 import lectulum.kernel.takeoff.Laminate;
 import lectulum.kernel.takeoff.Panel;
+import lectulum.materials.skins.Allowances;
 import lectulum.materials.skins.ShellSheets;
 import lectulum.space.Body;
 import lectulum.space.Solid;
@@ -66,6 +73,10 @@ public final class FinishStudies {
     private static final double RESIN_LOSS = 0.12;
     private static final double OVERLAP = 0.08;
     private static final double KERF = 0.002;
+    private static final double SEALANT_DENSITY = 1400;
+    /// Part of an adhesive that does not go off as solvent.
+    private static final double GLUE_STAYS = 0.5;
+    private static final double ONE_SCREW = 0.0018;
     private static final List<Double> PACKS = List.of(50.0, 200.0, 500.0);
     private static final List<Double> PRICES = List.of(4.20, 13.90, 29.50);
 
@@ -93,7 +104,44 @@ public final class FinishStudies {
         all.add(glue(d, s));
         all.add(screws(d, s));
         sides(d, body).ifPresent(all::add);
+        all.addFirst(weight(d, comes(all)));
         return all;
+    }
+
+    /// What paint and fixings come to, against what stands for them on the sheet.
+    private static Study weight(Design d, Map<Feature.StandsFor.Part, Allowances.Comes> comes) {
+        Study.Notebook book = new Study.Notebook("mat-finish", Stage.MATERIALS, "What it weighs and costs", "");
+        Listing.Maker table = new Listing.Maker("").words("For").numbers("mass", "about");
+        comes.forEach((part, c) -> table.row(part.label(), Amount.kg(c.mass()), Amount.money(c.cost())));
+        book.figure("finish.mass", "All of it weighs", comes.values().stream().mapToDouble(Allowances.Comes::mass).sum(),
+                Quantity.MASS, "paint dry, what stays of the others", Sentence.of("{0} parts", comes.size()), SOURCE);
+        book.figure("finish.cost", "and costs about", comes.values().stream().mapToDouble(Allowances.Comes::cost).sum(),
+                Quantity.MONEY, "Σ packs × price", Sentence.of("{0} parts", comes.size()), PRICES_OF);
+        book.listing(table.done());
+        if (d.brief().type() == CamperType.CARGO) {
+            return book.note("As if the whole shell were built: of a body that stands already skins, seams and trim are there.")
+                    .done();
+        }
+        Allowances.check(d, comes, FinishRules.TAKE_OFF, "the areas, seams and edges of this page", book);
+        return book.done();
+    }
+
+    /// By the figures of the page.
+    private static Map<Feature.StandsFor.Part, Allowances.Comes> comes(List<Study> all) {
+        Figures f = Figures.of(all.stream().flatMap(s -> s.figures().stream()).toList());
+        Map<Feature.StandsFor.Part, Allowances.Comes> comes = new EnumMap<>(Feature.StandsFor.Part.class);
+        comes.put(Feature.StandsFor.Part.PAINT, new Allowances.Comes(value(f, "paint.mass") + value(f, "glass.mass"),
+                value(f, "paint.cost")));
+        comes.put(Feature.StandsFor.Part.FIXINGS, new Allowances.Comes(value(f, "seal.volume") * SEALANT_DENSITY
+                + value(f, "glue.mass") * GLUE_STAYS + value(f, "trim.mass") + value(f, "membrane.mass")
+                + value(f, "screw.count") * ONE_SCREW,
+                value(f, "seal.cost") + value(f, "glue.cost") + value(f, "trim.cost") + value(f, "membrane.cost")
+                        + value(f, "screw.cost")));
+        return comes;
+    }
+
+    private static double value(Figures f, String id) {
+        return f.find(id).map(Figure::value).filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble).orElse(0.0);
     }
 
     private static Study paint(Design d, double area) {
@@ -200,6 +248,7 @@ public final class FinishStudies {
     private static Stream<Remedy> remedies(Known known, FinishRules rule, Finding finding) {
         Design d = known.design();
         return switch (rule) {
+            case TAKE_OFF -> Allowances.remedies(d, comes(of(d)), finding.things());
             case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
                     Sentence.of("Paint in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
             case LEFT -> d.workshop().supplies().stream().anyMatch(x -> x.goods() == Supply.Goods.PAINT && !x.own())

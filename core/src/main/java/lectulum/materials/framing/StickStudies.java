@@ -120,7 +120,7 @@ public final class StickStudies {
         table.row("all, end to end", section(bar),
                 Amount.run(f.of(bar).stream().mapToDouble(ShellFrame.Piece::length).sum()),
                 Amount.kg(f.of(bar).stream().mapToDouble(ShellFrame.Piece::mass).sum()), f.of(bar).size());
-        return book.listing(table.done()).note("{0}, {1} a metre.", section(bar), Amount.kg(bar.mass())).done();
+        return book.listing(table.done()).done();
     }
 
     /// The rib of a hatch as it is sawn.

@@ -2,6 +2,7 @@ package lectulum.materials.skins;
 
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
@@ -18,6 +19,7 @@ import lectulum.discipline.Mend;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
 import lectulum.figures.Remedy;
+import lectulum.figures.Rule;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Subject;
@@ -36,10 +38,10 @@ public final class Allowances {
     }
 
     /// What a part comes to.
-    private record Comes(double mass, double cost) {
+    public record Comes(double mass, double cost) {
     }
 
-    private static Map<Part, Comes> known(Design d, ShellSheets s) {
+    static Map<Part, Comes> known(Design d, ShellSheets s) {
         Map<Part, Comes> all = new EnumMap<>(Part.class);
         part(all, Part.INSULATION, s.layers().stream().filter(l -> l.role().equals("insulation")));
         if (d.brief().type() == CamperType.CARGO) {
@@ -77,17 +79,18 @@ public final class Allowances {
         return things.stream().mapToDouble(t -> t.mass().value()).sum();
     }
 
-    static void check(Design d, ShellSheets s, Study.Notebook book) {
-        known(d, s).forEach((what, comes) -> {
+    /// Says where what is planned for a part is far from what it comes to.
+    ///
+    /// @param by what it comes to is worked out from
+    public static void check(Design d, Map<Part, Comes> known, Rule rule, String by, Study.Notebook book) {
+        known.forEach((what, comes) -> {
             List<Thing> things = things(d, what);
             double is = mass(things);
             if (!things.isEmpty() && Math.abs(is - comes.mass) > Math.max(LEAST, PART * comes.mass)) {
-                book.say(SkinRules.TAKE_OFF, Subject.part(what.name().toLowerCase(java.util.Locale.ROOT)),
-                        Severity.NOTE,
+                book.say(rule, Subject.part(what.name().toLowerCase(Locale.ROOT)), Severity.NOTE,
                         Sentence.of("For {0} {1} are planned; it comes to {2}", what.label(), Amount.kg(is),
                                 Amount.kg(comes.mass)),
-                        Sentence.of("By the walls of Air and the members of Base; material for about {0}.",
-                                Amount.money(comes.cost)),
+                        Sentence.of("By {0}; material for about {1}.", by, Amount.money(comes.cost)),
                         things.stream().map(Thing::id).toList());
             }
         });
@@ -109,8 +112,8 @@ public final class Allowances {
     }
 
     /// Every thing that stands for it grows or shrinks alike.
-    static Stream<Remedy> remedies(Design d, ShellSheets s, List<String> about) {
-        return known(d, s).entrySet().stream().filter(e -> {
+    public static Stream<Remedy> remedies(Design d, Map<Part, Comes> known, List<String> about) {
+        return known.entrySet().stream().filter(e -> {
             List<String> ids = things(d, e.getKey()).stream().map(Thing::id).toList();
             return !ids.isEmpty() && ids.equals(about) && mass(things(d, e.getKey())) > 0;
         }).map(e -> {

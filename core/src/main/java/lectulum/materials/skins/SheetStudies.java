@@ -46,7 +46,8 @@ public final class SheetStudies {
                 Quantity.MASS, "Σ area × thickness × density", numbers, SOURCE);
         book.figure("skin.cost", "and cost about", s.layers().stream().mapToDouble(ShellSheets.Layer::price).sum(),
                 Quantity.MONEY, "Σ area × thickness × price", numbers, "assumed prices of a cubic metre");
-        Allowances.check(d, s, book);
+        Allowances.check(d, Allowances.known(d, s), SkinRules.TAKE_OFF,
+                "the walls of Air and the members of Base", book);
         return List.of(book.listing(table.done())
                 .note("Areas of the clear inside with openings taken off; waste is in the cutting, not in the mass. What stands"
                         + " already is in the mass of the bare base.")
@@ -61,7 +62,7 @@ public final class SheetStudies {
     private static Stream<Remedy> remedies(Known known, SkinRules rule, Finding finding) {
         Design d = known.design();
         return switch (rule) {
-            case TAKE_OFF -> Allowances.remedies(d, sheets(d), finding.things());
+            case TAKE_OFF -> Allowances.remedies(d, Allowances.known(d, sheets(d)), finding.things());
         };
     }
 }
