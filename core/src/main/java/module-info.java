@@ -45,6 +45,7 @@ module lectulum.core {
     exports lectulum.design.envelope;
     exports lectulum.design.feature;
     exports lectulum.design.outing;
+    exports lectulum.design.purse;
     exports lectulum.design.thing;
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
@@ -60,6 +61,7 @@ module lectulum.core {
     exports lectulum.kernel.bodies;
     exports lectulum.kernel.cutting;
     exports lectulum.kernel.electric;
+    exports lectulum.kernel.finance;
     exports lectulum.kernel.flow;
     exports lectulum.kernel.fuel;
     exports lectulum.kernel.gear;

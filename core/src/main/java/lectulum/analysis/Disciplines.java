@@ -26,6 +26,7 @@ import lectulum.base.survey.SurveyStudies;
 import lectulum.base.walls.WallStudies;
 import lectulum.design.Mode;
 import lectulum.brief.Demands;
+import lectulum.brief.SavingStudies;
 import lectulum.brief.Tiers;
 import lectulum.brief.bases.Bases;
 import lectulum.brief.height.HeightStudies;
@@ -55,7 +56,9 @@ import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.money.DealStudies;
 import lectulum.money.Money;
+import lectulum.money.OutlookStudies;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
@@ -107,8 +110,10 @@ public final class Disciplines {
                 CutPlans.DISCIPLINE,
                 CutStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
-                Money.DISCIPLINE, LayoutScore.DISCIPLINE,
-                HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, Demands.DISCIPLINE, Bases.DISCIPLINE));
+                Money.DISCIPLINE, OutlookStudies.TOTALS, OutlookStudies.RANGE, OutlookStudies.CASH,
+                DealStudies.DISCIPLINE, LayoutScore.DISCIPLINE,
+                HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, SavingStudies.DISCIPLINE, Demands.DISCIPLINE,
+                Bases.DISCIPLINE));
         return List.copyOf(all);
     }
 

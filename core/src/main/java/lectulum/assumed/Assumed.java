@@ -101,7 +101,7 @@ public final class Assumed {
     /// @throws IllegalStateException where table and names do not agree, which every test of anything assumed would show
     private static Map<Assumption, Entry> read() {
         Map<Assumption, Entry> table = new EnumMap<>(Assumption.class);
-        for (String name : List.of("layout", "balance", "power", "air", "water", "materials")) {
+        for (String name : List.of("layout", "balance", "power", "air", "water", "materials", "money")) {
             for (CSVRecord row : Table.rows(name)) {
                 Assumption what = Assumption.of(row.get("id"))
                         .orElseThrow(() -> new IllegalStateException("nobody asks for " + row.get("id")));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lectulum.design.Design;
 import lectulum.design.brief.Effort;
 import lectulum.design.brief.Skill;
 import lectulum.design.thing.Mount;
@@ -51,6 +52,11 @@ public record Labour(double hours, Optional<Skill> skill) {
         boolean small = thing.mount() == Mount.STOWED || thing.mount() == Mount.SET_IN
                 && Math.max(thing.size().length(), thing.size().height()) < 0.3;
         return small ? new Labour(usual.hours / 3, usual.skill) : usual;
+    }
+
+    /// Own time for all things of a design \[s\].
+    public static double hours(Design design) {
+        return design.things().stream().mapToDouble(t -> of(t).by(design.brief().effort())).sum();
     }
 
     /// Time that those take who build \[s\].

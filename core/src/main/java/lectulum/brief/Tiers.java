@@ -3,6 +3,7 @@ package lectulum.brief;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,6 +18,7 @@ import lectulum.design.brief.Brief;
 import lectulum.design.brief.Toilet;
 import lectulum.design.brief.WaterStyle;
 import lectulum.design.brief.Wish;
+import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Role;
 import lectulum.design.thing.Thing;
@@ -29,6 +31,8 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Stage;
 import lectulum.figures.Working;
 import lectulum.kernel.bodies.Needs;
+import lectulum.kernel.finance.Bill;
+import lectulum.money.Lines;
 import lectulum.power.Power;
 import lectulum.space.Solid;
 import lectulum.units.Quantity;
@@ -50,7 +54,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
     public static final Discipline<Tiers> DISCIPLINE = new Discipline<>("tiers", "What each wish costs", Stage.BRIEF,
             Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.VEHICLE, Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.CASES, Design.Part.SETTINGS)),
+                    Design.Part.CASES, Design.Part.SETTINGS, Design.Part.PURSE)),
             () -> new Tiers(new Abilities(Set.of(), Map.of()), Map.of(), Map.of(), Figures.NONE));
 
     /// How much of it is built.
@@ -84,6 +88,10 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
     /// @param water  used in a day \[m³\]
     /// @param hours  own time for the things in it \[s\]
     public record Sum(double mass, double money, double energy, double water, double hours) {
+        private Sum paying(double all) {
+            return new Sum(mass, all, energy, water, hours);
+        }
+
         private Sum minus(Sum other) {
             return new Sum(mass - other.mass, money - other.money, energy - other.energy, water - other.water,
                     hours - other.hours);
@@ -101,7 +109,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
 
     public static Tiers of(Design design) {
         Abilities had = Abilities.of(design);
-        Lines lines = new Lines(design, had);
+        Stands lines = new Stands(design, had);
         Map<Ability, Cost> costs = new EnumMap<>(Ability.class);
         Set<Ability> full = all(design.brief());
         for (Ability ability : Ability.values()) {
@@ -109,14 +117,41 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
         }
         Map<Tier, Sum> sums = new EnumMap<>(Tier.class);
         for (Tier tier : Tier.values()) {
-            sums.put(tier, tier == Tier.NOW ? lines.drawn() : lines.sum(kept(design.brief(), tier)));
+            Sum things = tier == Tier.NOW ? lines.drawn() : lines.sum(kept(design.brief(), tier));
+            sums.put(tier, things.paying(Lines.forecast(tier(design, tier))));
         }
         return new Tiers(had, costs, sums, Figures.of(figures(costs, sums)));
     }
 
     /// The design with the things of a tier only.
     public static Design tier(Design design, Tier tier) {
-        return tier == Tier.NOW ? design : with(design, Abilities.of(design), kept(design.brief(), tier));
+        if (tier == Tier.NOW) {
+            return design;
+        }
+        Design kept = with(design, Abilities.of(design), kept(design.brief(), tier));
+        return kept.with(design.purse().withReceipts(design.purse().receipts().stream()
+                .filter(r -> design.thing(r.thing()).isPresent()
+                        ? kept.thing(r.thing()).isPresent()
+                        : r.thing().equals(Receipt.BASE) || r.tier().compareTo(need(tier)) <= 0)
+                .toList()));
+    }
+
+    /// The least essential lines that a tier takes along of those that hang on no thing.
+    private static Bill.Tier need(Tier tier) {
+        return switch (tier) {
+            case BARE, USABLE -> Bill.Tier.ESSENTIAL;
+            case FULL -> Bill.Tier.COMFORT;
+            case NOW -> Bill.Tier.LUXURY;
+        };
+    }
+
+    /// The design without what serves only some abilities.
+    static Design without(Design design, Set<Ability> gone) {
+        Set<Ability> kept = EnumSet.allOf(Ability.class);
+        kept.removeAll(gone);
+        Design left = with(design, Abilities.of(design), kept);
+        return left.with(design.purse().withReceipts(design.purse().receipts().stream()
+                .filter(r -> design.thing(r.thing()).isEmpty() || left.thing(r.thing()).isPresent()).toList()));
     }
 
     private static Set<Ability> kept(Brief brief, Tier tier) {
@@ -162,20 +197,21 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
 
     /// Own time for all things of a design \[s\].
     public static double hours(Design design) {
-        return design.things().stream().mapToDouble(t -> Labour.of(t).by(design.brief().effort())).sum();
+        return Labour.hours(design);
     }
 
     /// What each thing adds, looked up once, since every ability is summed with and without.
-    private static final class Lines {
+    private static final class Stands {
         private final Design design;
         private final List<Thing> things;
         /// One bit for each ability that a thing serves.
         private final int[] serves;
         private final double[] mass;
         private final double[] money;
+        private final double base;
         private final double[] hours;
 
-        Lines(Design design, Abilities had) {
+        Stands(Design design, Abilities had) {
             this.design = design;
             this.things = design.things();
             this.serves = new int[things.size()];
@@ -183,13 +219,16 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
             this.money = new double[things.size()];
             this.hours = new double[things.size()];
             LoadCase departure = design.loadCase(LoadCase.DEPARTURE.id());
+            Map<String, Double> paid = new HashMap<>();
+            Lines.of(design).forEach(l -> paid.put(l.id(), l.forecast()));
+            this.base = paid.getOrDefault(Receipt.BASE, 0.0);
             double forgotten = departure.builtIn() ? Forgotten.share(design) : 0;
             for (int i = 0; i < things.size(); i++) {
                 Thing t = things.get(i);
                 serves[i] = bits(had.serves().getOrDefault(t.id(), Set.of()));
                 mass[i] = departure.times(t) * Math.max(0, t.mass().value()) + departure.contents(t)
                         + forgotten * Forgotten.made(t);
-                money[i] = t.cost().forecast();
+                money[i] = paid.getOrDefault(t.id(), 0.0);
                 hours[i] = Labour.of(t).by(design.brief().effort());
             }
         }
@@ -230,7 +269,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
 
         private Sum sum(boolean[] in, List<Thing> kept, Brief asked) {
             double m = design.base().empty().mass();
-            double c = design.base().cost().forecast();
+            double c = base;
             double h = 0;
             for (int i = 0; i < in.length; i++) {
                 if (in[i]) {
@@ -243,7 +282,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
         }
     }
 
-    private static Cost cost(Design design, Abilities had, Lines lines, Ability ability, Set<Ability> full) {
+    private static Cost cost(Design design, Abilities had, Stands lines, Ability ability, Set<Ability> full) {
         if (ability == Ability.STAND_UP) {
             return standing(design, had.given().contains(ability));
         }
@@ -268,7 +307,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
 
     /// What things of the catalogue would add to those that are there.
     private static Sum added(Design design, Ability ability, List<Thing> there, List<Thing> added) {
-        Lines more = new Lines(design.withThings(added), new Abilities(Set.of(), Map.of()));
+        Stands more = new Stands(design.withThings(added), new Abilities(Set.of(), Map.of()));
         Sum alone = more.drawn();
         List<Thing> both = new ArrayList<>(there);
         both.addAll(added);
@@ -278,7 +317,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
             case SHOWER -> brief.with(WaterStyle.SHOWERS);
             default -> brief;
         };
-        return new Sum(alone.mass - design.base().empty().mass(), alone.money - design.base().cost().forecast(),
+        return new Sum(alone.mass - design.base().empty().mass(), alone.money - more.base,
                 Power.use(brief, both) - Power.use(brief, there), Water.use(asks) - Water.use(brief), alone.hours);
     }
 

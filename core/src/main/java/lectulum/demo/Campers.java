@@ -39,11 +39,15 @@ import lectulum.design.brief.Person;
 import lectulum.design.brief.Toilet;
 import lectulum.design.brief.TongueSchool;
 import lectulum.design.brief.WaterStyle;
+import lectulum.design.purse.Economy;
+import lectulum.design.purse.Purse;
+import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
+import lectulum.kernel.finance.Bill;
 import lectulum.kernel.profile.Nose;
 import lectulum.power.wiring.Raceways;
 import lectulum.units.UnitSystem;
@@ -264,11 +268,31 @@ public final class Campers {
                         .with(Carcass.Face.REAR,
                                 Optional.of(new Carcass.Framing(List.of(-0.70, -0.24, 0.24, 0.70), 0.018, 0.060,
                                         false))));
-        Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of());
+        Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of())
+                .with(dunlinPurse());
         return Placements.add(
                 dunlin.with(dunlin.settings().with(Assumption.BRAKE_SHARE.id(), 0).with(Assumption.ROAD_SPEED.id(),
                         80 / 3.6)),
                 "dunlin");
+    }
+
+    private static Purse dunlinPurse() {
+        Receipt bits = Receipt.of("line-1", "Router bits and blades", Receipt.State.PAID, 31.40)
+                .withKind(Receipt.Kind.TOOL).withTax(0.2).withShop("tool counter").withDate("2026-08-14");
+        Receipt screws = Receipt.of("line-2", "Screws 4 × 30", Receipt.State.PAID, 9.60).withKind(Receipt.Kind.SMALL)
+                .withAmount(420).withPack(200).withTax(0.2).withShop("timber yard").withDate("2026-09-05")
+                .withFreight(6.90);
+        Receipt plate = Receipt.of("line-3", "Inspection and plate", Receipt.State.GUESS, 140)
+                .withKind(Receipt.Kind.FEES).withNeed("2027-05-10").withLead(14);
+        Receipt sewing = Receipt.of("line-4", "Sewing of the covers", Receipt.State.QUOTE, 165)
+                .withKind(Receipt.Kind.HIRED).withTier(Bill.Tier.COMFORT).withTax(0.2).withShop("sail loft")
+                .withDate("2026-11-02").withNeed("2027-04-20").withLead(28);
+        Receipt lamp = Receipt.of("line-5", "Brass reading lamp", Receipt.State.PAID, 55).withTier(Bill.Tier.LUXURY)
+                .withCover(Bill.Cover.GIFT).withNote("from the herbarium");
+        return new Purse(List.of(bits, screws, plate, sewing, lamp), List.of(),
+                List.of(new Economy("covers", "sew the covers at home", 165, 14 * 3600, 1),
+                        new Economy("press", "old drying press instead of a new one", 60, 0, 2)),
+                "2026-11-28");
     }
 
     private static Base overlandBase(double axleX) {

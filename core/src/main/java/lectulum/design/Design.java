@@ -14,6 +14,7 @@ import lectulum.design.base.Base;
 import lectulum.design.brief.Brief;
 import lectulum.design.envelope.Envelope;
 import lectulum.design.outing.Outing;
+import lectulum.design.purse.Purse;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
@@ -30,11 +31,11 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Weighing> weighings,
         @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
         Envelope envelope, @Means("Trips that are planned") List<Outing> outings,
-        Workshop workshop) implements DesignBuilder.With {
+        Workshop workshop, Purse purse) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP, PURSE;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -55,6 +56,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case ENVELOPE -> d.envelope;
                 case OUTINGS -> d.outings;
                 case WORKSHOP -> d.workshop;
+                case PURSE -> d.purse;
             };
         }
     }
@@ -70,7 +72,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.WIRING) ? wiring : Wiring.NONE,
                 parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE,
                 parts.contains(Part.OUTINGS) ? outings : List.of(),
-                parts.contains(Part.WORKSHOP) ? workshop : Workshop.NONE);
+                parts.contains(Part.WORKSHOP) ? workshop : Workshop.NONE,
+                parts.contains(Part.PURSE) ? purse : Purse.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -87,13 +90,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         envelope = envelope == null ? Envelope.NONE : envelope;
         outings = outings == null ? List.of() : List.copyOf(outings);
         workshop = workshop == null ? Workshop.NONE : workshop;
+        purse = purse == null ? Purse.NONE : purse;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
         this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
-                Envelope.NONE, List.of(), Workshop.NONE);
+                Envelope.NONE, List.of(), Workshop.NONE, Purse.NONE);
     }
 
     public Design with(Settings newSettings) {
@@ -142,6 +146,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design with(Wiring newWiring) {
         return withWiring(newWiring);
+    }
+
+    public Design with(Purse newPurse) {
+        return withPurse(newPurse);
     }
 
     public Design with(Workshop newWorkshop) {

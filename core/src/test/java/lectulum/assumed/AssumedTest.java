@@ -29,7 +29,7 @@ class AssumedTest {
             assertThat(Units.text(e.value(), e.quantity(), Style.PLAIN)).doesNotContain("–");
         });
         assertThat(entries()).extracting(Assumed.Entry::table).containsOnly("layout", "balance", "power", "air",
-                "water", "materials");
+                "water", "materials", "money");
     }
 
     @Test

@@ -53,6 +53,10 @@ public final class Desk implements StartPage.Choices {
 
         Optional<Path> picture();
 
+        default Optional<Path> table() {
+            return Optional.empty();
+        }
+
         Optional<Path> save(String name, String ending);
     }
 
@@ -275,6 +279,11 @@ public final class Desk implements StartPage.Choices {
         }
 
         @Override
+        public Optional<Path> table() {
+            return chooser.table();
+        }
+
+        @Override
         public Optional<Path> save(String name, String ending) {
             return chooser.save(name, ending);
         }
@@ -302,6 +311,14 @@ public final class Desk implements StartPage.Choices {
             dialog.setTitle("A photograph of the side");
             dialog.getExtensionFilters()
                     .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.gif", "*.bmp"));
+            return Optional.ofNullable(dialog.showOpenDialog(stage)).map(java.io.File::toPath);
+        }
+
+        @Override
+        public Optional<Path> table() {
+            FileChooser dialog = new FileChooser();
+            dialog.setTitle("A table");
+            dialog.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv", "*.tsv", "*.txt"));
             return Optional.ofNullable(dialog.showOpenDialog(stage)).map(java.io.File::toPath);
         }
 

@@ -9,6 +9,7 @@ import lectulum.design.Design;
 import lectulum.design.Project;
 import lectulum.files.AtomicFile;
 import lectulum.files.ProjectFile;
+import lectulum.files.ReceiptsCsv;
 import lectulum.files.ThingsCsv;
 import lectulum.papers.OffsetTable;
 import lectulum.papers.Panels;
@@ -40,6 +41,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--wiring", paramLabel = "CSV", description = "What is bought for the wiring.")
     private Path wiring;
 
+    @Option(names = "--receipts", paramLabel = "CSV", description = "Receipts, offers and guesses, line by line.")
+    private Path receipts;
+
     @Option(names = "--figures", paramLabel = "CSV", description = "All figures in SI units.")
     private Path figures;
 
@@ -68,10 +72,10 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        if (things == null && wiring == null && figures == null && report == null && copy == null
+        if (things == null && wiring == null && receipts == null && figures == null && report == null && copy == null
                 && template == null) {
             throw new CommandLine.ParameterException(spec.commandLine(),
-                    "Say what to export: --things, --wiring, --figures, --report, --template or --project.");
+                    "Say what to export: --things, --wiring, --receipts, --figures, --report, --template or --project.");
         }
         Input input = Input.of(file);
         Project project = input.project();
@@ -85,6 +89,11 @@ final class ExportCommand implements Callable<Integer> {
             var text = new StringWriter();
             WiringPapers.takeOff(analysis.of(Wired.DISCIPLINE).takeOff(), text);
             AtomicFile.write(wiring, text.toString());
+        }
+        if (receipts != null) {
+            var text = new StringWriter();
+            ReceiptsCsv.write(project.design(), text);
+            AtomicFile.write(receipts, text.toString());
         }
         if (figures != null) {
             var text = new StringWriter();

@@ -55,7 +55,6 @@ public final class Screenshots {
         window("brief", "nightjar", b -> b.setStage(Stage.BRIEF));
         page("concepts", "chamois", Stage.BRIEF, "concepts", b -> {
         });
-        window("base", "dunlin", b -> b.setStage(Stage.BASE));
         page("profile", "dunlin", Stage.BASE, "profile", b -> {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
@@ -75,6 +74,8 @@ public final class Screenshots {
         page("furniture", "nightjar", Stage.MATERIALS, "mat-cabinets", b -> {
         });
         page("cutting", "dunlin", Stage.MATERIALS, "mat-cut", b -> {
+        });
+        page("money", "dunlin", Stage.MONEY, "money-receipts", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

@@ -21,6 +21,9 @@ public interface Host {
     /// @param ending what it should end with
     Optional<Path> save(String name, String ending);
 
+    /// A table to read.
+    Optional<Path> table();
+
     /// Says something in a line across the window.
     void say(String sentence);
 

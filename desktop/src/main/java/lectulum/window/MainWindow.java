@@ -509,9 +509,12 @@ public final class MainWindow implements AutoCloseable {
         fillCard(bench.state());
     }
 
-    /// Beside another picture the card is for what is selected and for the findings.
+    /// Beside another picture than the sheet, or than the first one of a stage without it, the card is for what is selected and for
+    /// the findings.
     private void fillCard(State state) {
-        boolean sheetShown = leaf().map(Leaf::isSheet).orElse(true);
+        List<Leaf> all = leavesOf(shownStage);
+        boolean sheetShown = leaf().map(l -> l.isSheet() || all.stream().noneMatch(Leaf::isSheet)
+                && l.id().equals(all.getFirst().id())).orElse(true);
         boolean withCard = sheetShown || shownStage == Stage.LAYOUT && !state.selected().isEmpty();
         guide.show(state, guided);
         List<Node> wanted = withCard
@@ -604,6 +607,11 @@ public final class MainWindow implements AutoCloseable {
             @Override
             public Optional<Path> save(String name, String ending) {
                 return files.save(name, ending);
+            }
+
+            @Override
+            public Optional<Path> table() {
+                return files.table();
             }
 
             @Override
@@ -709,6 +717,11 @@ public final class MainWindow implements AutoCloseable {
 
         /// A picture to lay under the profile.
         Optional<Path> picture();
+
+        /// A table to read.
+        default Optional<Path> table() {
+            return Optional.empty();
+        }
 
         /// A file to write.
         ///

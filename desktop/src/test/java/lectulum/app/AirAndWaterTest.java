@@ -127,11 +127,6 @@ class AirAndWaterTest extends WindowTest {
         assertThat(texts()).noneMatch(t -> t.contains("BTU/h·°F"));
     }
 
-    private java.util.List<String> texts() {
-        return window().root().lookupAll(".label").stream()
-                .map(n -> ((javafx.scene.control.Labeled) n).getText()).filter(java.util.Objects::nonNull).toList();
-    }
-
     @Test
     void widerPipesBringMoreToTheSink() {
         turn(Stage.WATER, "water-pipes");

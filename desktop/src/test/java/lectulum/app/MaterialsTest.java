@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Objects;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import lectulum.design.Project;
 import lectulum.design.base.Carcass;
@@ -27,11 +25,6 @@ class MaterialsTest extends WindowTest {
 
     private double value(String figure) {
         return state().analysis().figures().value(figure);
-    }
-
-    private List<String> texts() {
-        return window().root().lookupAll(".label").stream().map(n -> ((Labeled) n).getText()).filter(Objects::nonNull)
-                .toList();
     }
 
     @Test

@@ -36,11 +36,6 @@ class TripTest extends WindowTest {
         return state().project().design().outings();
     }
 
-    private List<String> texts() {
-        return window().root().lookupAll(".label").stream()
-                .map(n -> ((javafx.scene.control.Labeled) n).getText()).filter(java.util.Objects::nonNull).toList();
-    }
-
     @Test
     void aTripOfOnesOwnIsPlannedDayByDay() {
         Project before = state().project();

@@ -3,6 +3,7 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -64,6 +65,11 @@ abstract class WindowTest {
 
             @Override
             public Optional<Path> picture() {
+                return answer;
+            }
+
+            @Override
+            public Optional<Path> table() {
                 return answer;
             }
 
@@ -143,6 +149,12 @@ abstract class WindowTest {
         robot.write(typed);
         robot.type(KeyCode.ENTER);
         robot.rest();
+    }
+
+    /// Every text that stands on the window, without protected spaces.
+    List<String> texts() {
+        return window().root().lookupAll(".label").stream().map(n -> ((Labeled) n).getText()).filter(t -> t != null)
+                .map(t -> t.replace('\u00a0', ' ')).toList();
     }
 
     /// Presses a key while others are held.

@@ -3,11 +3,9 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
@@ -44,11 +42,6 @@ class WorkshopTest extends WindowTest {
 
     private Carcass.Framing left() {
         return state().design().base().carcass().framing().get(Carcass.Face.LEFT);
-    }
-
-    private List<String> texts() {
-        return window().root().lookupAll(".label").stream().map(n -> ((Labeled) n).getText()).filter(t -> t != null)
-                .map(t -> t.replace('\u00a0', ' ')).toList();
     }
 
     private void scrollTo(Node node) {

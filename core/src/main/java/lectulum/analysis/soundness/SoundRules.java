@@ -30,6 +30,7 @@ enum SoundRules implements Rule {
             case "water" -> ON_WATER;
             case "air" -> ON_AIR;
             case "materials" -> ON_MATERIALS;
+            case "money" -> ON_MONEY;
             default -> ON_BALANCE;
         };
     }

@@ -19,12 +19,32 @@ public record Bill(List<Line> lines, BigDecimal tax, BigDecimal freight) {
 
     /// How essential something is; each takes those before it along.
     public enum Tier {
-        ESSENTIAL, COMFORT, LUXURY
+        ESSENTIAL("essential"), COMFORT("comfort"), LUXURY("luxury");
+
+        private final String label;
+
+        Tier(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
     /// Where it comes from.
     public enum Cover {
-        BUY, GIFT, OWN
+        BUY("bought"), GIFT("a gift"), OWN("was there");
+
+        private final String label;
+
+        Cover(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
     /// A line.

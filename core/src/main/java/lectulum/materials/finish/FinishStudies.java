@@ -113,13 +113,15 @@ public final class FinishStudies {
         Study.Notebook book = new Study.Notebook("mat-finish", Stage.MATERIALS, "What it weighs and costs", "");
         Listing.Maker table = new Listing.Maker("").words("For").numbers("mass", "about");
         comes.forEach((part, c) -> table.row(part.label(), Amount.kg(c.mass()), Amount.money(c.cost())));
-        book.figure("finish.mass", "All of it weighs", comes.values().stream().mapToDouble(Allowances.Comes::mass).sum(),
+        book.figure("finish.mass", "All of it weighs",
+                comes.values().stream().mapToDouble(Allowances.Comes::mass).sum(),
                 Quantity.MASS, "paint dry, what stays of the others", Sentence.of("{0} parts", comes.size()), SOURCE);
         book.figure("finish.cost", "and costs about", comes.values().stream().mapToDouble(Allowances.Comes::cost).sum(),
                 Quantity.MONEY, "Σ packs × price", Sentence.of("{0} parts", comes.size()), PRICES_OF);
         book.listing(table.done());
         if (d.brief().type() == CamperType.CARGO) {
-            return book.note("As if the whole shell were built: of a body that stands already skins, seams and trim are there.")
+            return book.note(
+                    "As if the whole shell were built: of a body that stands already skins, seams and trim are there.")
                     .done();
         }
         Allowances.check(d, comes, FinishRules.TAKE_OFF, "the areas, seams and edges of this page", book);
@@ -141,7 +143,8 @@ public final class FinishStudies {
     }
 
     private static double value(Figures f, String id) {
-        return f.find(id).map(Figure::value).filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble).orElse(0.0);
+        return f.find(id).map(Figure::value).filter(OptionalDouble::isPresent).map(OptionalDouble::getAsDouble)
+                .orElse(0.0);
     }
 
     private static Study paint(Design d, double area) {

@@ -196,7 +196,8 @@ class FinanceTest {
 
     private static Bill.Line line(String name, String e, String c, String l, String waste, String pack, String price,
             Bill.Cover cover) {
-        return new Bill.Line(name, List.of(money(e), money(c), money(l)), money(waste), money(pack), money(price), cover);
+        return new Bill.Line(name, List.of(money(e), money(c), money(l)), money(waste), money(pack), money(price),
+                cover);
     }
 
     /// Tubes in sixes, adhesive in 2.5 L, sheets of two tiers, a gift, own wheels; 8 % of tax, 64.50 of freight.

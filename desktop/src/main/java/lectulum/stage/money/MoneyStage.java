@@ -1,126 +1,42 @@
 package lectulum.stage.money;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import lectulum.design.Design;
-import lectulum.design.Range;
 import lectulum.design.brief.Brief;
-import lectulum.design.thing.Cost;
-import lectulum.design.thing.Thing;
-import lectulum.money.Money;
 import lectulum.parts.Form;
-import lectulum.parts.Ledger;
 import lectulum.parts.PartRows;
+import lectulum.stage.StageCard;
 import lectulum.stage.StageView;
-import lectulum.units.Quantity;
-import lectulum.units.Units;
+import lectulum.stage.ThingCard;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
-/// Money: planned against paid, line by line and by system.
+/// Money: the budget and the sums.
 public final class MoneyStage implements StageView {
-    private static final double BAR = 130;
+    private final StageCard card;
 
-    private final Ledger<Thing> lines = new Ledger<>("Prices", "Nothing is placed yet.");
-    private final GridPane bars = new GridPane();
-    private final VBox page;
-    private final VBox card = new VBox(4);
-    private final Form sums;
-
-    public MoneyStage(Workbench bench) {
-        lines.setId("prices");
-        lines.text("System", 110, t -> t.system().label()).text("Thing", 210, Thing::name)
-                .entry("Planned", 90, Range.of(Cost.class, "planned"), t -> t.cost().planned(),
-                        (t, v) -> bench.edit("Planned price of " + t.name(),
-                                d -> d.mapping(t.id(),
-                                        x -> x.with(new Cost(Double.isNaN(v) ? 0 : v, x.cost().paid())))))
-                .entry("Paid", 90, Range.of(Cost.class, "paid"), t -> t.cost().paid().orElse(Double.NaN),
-                        (t, v) -> bench.edit("Paid for " + t.name(),
-                                d -> d.mapping(t.id(), x -> x.with(new Cost(x.cost().planned(),
-                                        Double.isNaN(v) ? OptionalDouble.empty() : OptionalDouble.of(v))))))
-                .number("Over plan", 80, Quantity.MONEY,
-                        t -> t.cost().paid().isPresent() ? t.cost().forecast() - t.cost().planned() : Double.NaN);
-        bars.setHgap(10);
-        bars.setVgap(4);
-        Label head = new Label("Planned against paid");
-        head.getStyleClass().add("title");
-        Label legend = new Label("bar: forecast of the system, the filled part is paid");
-        legend.getStyleClass().addAll("faint", "small");
-        page = new VBox(8, head, legend, bars, lines);
-        page.getStyleClass().add("page");
-        VBox.setVgrow(lines, Priority.ALWAYS);
-        Label title = new Label("Money");
-        title.getStyleClass().add("title");
-        sums = new Form(bench);
+    public MoneyStage(Workbench bench, ThingCard thing) {
+        Form sums = new Form(bench);
         new PartRows<>(sums, Brief.class, d -> Optional.of(d.brief()), Design::with).unknownRow("budget", "Budget");
         sums.shown("Forecast", s -> s.shown("money.forecast"));
         sums.shown("Budget left", s -> s.shown("money.left"));
         sums.shown("Paid so far", s -> s.shown("money.paid"));
+        sums.shown("Ordered, not paid", s -> s.shown("money.ordered"));
         sums.shown("Planned at first", s -> s.shown("money.planned"));
-        sums.note("The forecast takes what was paid where something is bought, and the plan where it is not."
-                + " Own hours are not counted.");
-        card.getChildren().addAll(title, sums);
-    }
-
-    @Override
-    public Optional<Node> page() {
-        return Optional.of(page);
+        sums.shown("What it would cost anew", s -> s.shown("money.replacement"));
+        sums.shown("Lay aside", s -> s.shown("money.contingency"));
+        card = new StageCard("Money", sums, "The forecast takes receipts where there are any, else what was paid where"
+                + " something is bought, and the plan where it is not. Own hours are not counted.", thing);
     }
 
     @Override
     public Node card() {
-        return card;
+        return card.node();
     }
 
     @Override
     public void show(State state) {
-        List<Thing> things = state.design().things().stream()
-                .sorted(java.util.Comparator.comparing(Thing::system)).toList();
-        lines.show(things, state.style());
-        sums.show(state);
-        bars.getChildren().clear();
-        List<Money.Group> groups = state.analysis().of(Money.DISCIPLINE).groups();
-        double largest = groups.stream().mapToDouble(Money.Group::forecast).max().orElse(1);
-        for (int i = 0; i < groups.size(); i++) {
-            Money.Group g = groups.get(i);
-            Label sum = new Label(Units.text(g.forecast(), Quantity.MONEY, state.style()));
-            sum.getStyleClass().add("strong");
-            sum.setMinWidth(70);
-            sum.setAlignment(Pos.CENTER_RIGHT);
-            int column = i % 2 * 3;
-            bars.addRow(i / 2);
-            Label name = new Label(g.label());
-            name.setMinWidth(Region.USE_PREF_SIZE);
-            bars.add(name, column, i / 2);
-            bars.add(bar(g, largest), column + 1, i / 2);
-            bars.add(sum, column + 2, i / 2);
-        }
-    }
-
-    private static StackPane bar(Money.Group g, double largest) {
-        double whole = largest > 0 ? BAR * g.forecast() / largest : 0;
-        double paid = g.forecast() > 0 ? whole * Math.min(1, g.paid() / g.forecast()) : 0;
-        StackPane bar = new StackPane(block("bar-planned", whole), block("bar-paid", paid));
-        bar.setAlignment(Pos.CENTER_LEFT);
-        bar.setMinWidth(BAR);
-        bar.setPrefWidth(BAR);
-        return bar;
-    }
-
-    private static Region block(String style, double width) {
-        Region region = new Region();
-        region.getStyleClass().add(style);
-        region.setMinSize(width, 12);
-        region.setMaxSize(width, 12);
-        return region;
+        card.show(state);
     }
 }

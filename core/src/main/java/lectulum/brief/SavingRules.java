@@ -1,0 +1,20 @@
+package lectulum.brief;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of ways to save.
+public enum SavingRules implements Rule {
+    TARGET("save.target", "can as much be saved as is wanted"), SUM("save.sum", "do ways to save add up");
+
+    private final Card card;
+
+    SavingRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.MONEY, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

@@ -1,2 +1,0 @@
-/// Tasks in their order: networks, calendars, waiting, chance.
-package lectulum.kernel.schedule;

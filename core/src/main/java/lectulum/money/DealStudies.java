@@ -1,0 +1,220 @@
+package lectulum.money;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.assumed.Labour;
+import lectulum.design.Design;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Listing;
+import lectulum.kernel.finance.Loan;
+import lectulum.kernel.finance.Owning;
+import lectulum.kernel.finance.Resale;
+import lectulum.units.Quantity;
+
+/// Build, buy, rent or wait: both sides on one basis, a year of owning over the years it is kept.
+public final class DealStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("money-deal", "Build or buy", Stage.MONEY,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+                    Design.Part.SETTINGS), in.of(Money.DISCIPLINE)))
+            .checking(DealRules.class, DealStudies::remedies);
+    private static final String SOURCE = "annuity, nominal monthly; see docs/method/money.md";
+    private static final double HOUR = 3600;
+    private static final double MONTHS = 12;
+    private static final double NEAR = 0.005;
+
+    private DealStudies() {
+    }
+
+    /// What is compared.
+    ///
+    /// @param cash of the build
+    private record Deal(double price, Loan loan, Resale resale, double years, double interest, double cash,
+            double hours, double self, double fixedBuy, double fixedBuild) {
+
+        double yearlyBuy() {
+            return Owning.yearly(price, resale.at(years), interest, years, fixedBuy);
+        }
+
+        double yearlyBuild() {
+            return Owning.yearly(cash, self * cash, interest, years, fixedBuild);
+        }
+
+        /// What an hour earns; empty where there are none.
+        OptionalDouble simple() {
+            return hours > 0 ? OptionalDouble.of((price - cash) / hours) : OptionalDouble.empty();
+        }
+
+        /// With what either brings in the end and costs each year.
+        OptionalDouble net() {
+            return hours > 0
+                    ? OptionalDouble.of((yearlyBuy() - yearlyBuild()) * Owning.annuity(interest, years) / hours)
+                    : OptionalDouble.empty();
+        }
+    }
+
+    static List<Study> of(Design d, Money money) {
+        double price = Assumed.value(d, Assumption.DEAL_PRICE);
+        double lent = Math.max(0,
+                price - Assumed.value(d, Assumption.DEAL_DOWN) + Assumed.value(d, Assumption.DEAL_FEES));
+        Loan loan = new Loan(lent, Assumed.value(d, Assumption.DEAL_RATE),
+                (int) Math.max(1, Math.round(Assumed.value(d, Assumption.DEAL_MONTHS))));
+        Deal deal = new Deal(price, loan,
+                new Resale(price, Assumed.value(d, Assumption.DEAL_FIRST), Assumed.value(d, Assumption.DEAL_LATER)),
+                Assumed.value(d, Assumption.DEAL_YEARS), Assumed.value(d, Assumption.DEAL_INTEREST),
+                money.figures().find("money.forecast").map(f -> f.value().orElse(0)).orElse(0.0),
+                Labour.hours(d) / HOUR, Assumed.value(d, Assumption.DEAL_SELF),
+                Assumed.value(d, Assumption.DEAL_FIXED_BUY), Assumed.value(d, Assumption.DEAL_FIXED_BUILD));
+        return List.of(loan(d, deal), owning(d, deal), worth(d, deal));
+    }
+
+    private static Study loan(Design d, Deal deal) {
+        Study.Notebook book = new Study.Notebook("money-loan", Stage.MONEY, "The loan for a ready-made one", "");
+        Loan loan = deal.loan;
+        Sentence numbers = Sentence.of("{0} lent, {1} a year, {2} months, {3} years", Amount.money(loan.principal()),
+                Amount.share(loan.rate()), loan.months(), Amount.count(loan.months() / MONTHS));
+        book.figure("deal.lent", "Lent", loan.principal(), Quantity.MONEY, "price − down + fees", numbers, SOURCE);
+        book.figure("deal.payment", "Paid each month", loan.payment(), Quantity.MONEY, "P r / (1 − (1 + r)⁻ⁿ)", numbers,
+                SOURCE);
+        book.figure("deal.interest", "Interest in all", loan.interest(), Quantity.MONEY, "M n − P", numbers, SOURCE);
+        book.figure("deal.total", "It really costs",
+                Assumed.value(d, Assumption.DEAL_DOWN) + loan.payment() * loan.months(),
+                Quantity.MONEY, "down + M n", numbers, SOURCE);
+        OptionalInt under = deal.resale.underWater(loan);
+        under.ifPresent(m -> book.figure("deal.under", "More is owed than it would bring until month", m,
+                Quantity.COUNT, "balance after m > resale at m/12", numbers, SOURCE));
+        quoted(d, loan, book);
+        book.chart(balance(deal));
+        return book.note(under.isPresent()
+                ? "Until that month selling it does not pay the loan back."
+                : "It would always bring more than is owed.").done();
+    }
+
+    /// A payment that was quoted against the rate that was quoted with it.
+    private static void quoted(Design d, Loan loan, Study.Notebook book) {
+        double quoted = Assumed.value(d, Assumption.DEAL_QUOTED);
+        if (quoted <= 0 || loan.principal() <= 0) {
+            return;
+        }
+        OptionalDouble rate = Loan.rate(loan.principal(), quoted, loan.months());
+        if (rate.isEmpty()) {
+            book.say(DealRules.LOAN, Severity.WARN,
+                    Sentence.of("{0} payments of {1} do not pay {2} back", loan.months(),
+                            Amount.money(quoted), Amount.money(loan.principal())),
+                    Sentence.of(
+                            "Months, payment or what is lent is wrong: years taken for months, or a price taken for the loan."));
+            return;
+        }
+        book.figure("deal.apr", "That payment is a rate of", rate.getAsDouble(), Quantity.SHARE,
+                "the rate at which n payments are worth what is lent", Sentence.of("{0} a month", Amount.money(quoted)),
+                SOURCE);
+        if (Math.abs(rate.getAsDouble() - loan.rate()) > NEAR) {
+            book.say(DealRules.LOAN, Severity.WARN, Sentence.of("{0} a month is a rate of {1}, not {2}",
+                    Amount.money(quoted), Amount.share(rate.getAsDouble()), Amount.share(loan.rate())),
+                    Sentence.of("At {0} it would be {1} a month.", Amount.share(loan.rate()),
+                            Amount.money(loan.payment())));
+        }
+    }
+
+    private static Chart balance(Deal deal) {
+        List<double[]> owed = new ArrayList<>();
+        List<double[]> brings = new ArrayList<>();
+        for (int m = 0; m <= deal.loan.months(); m++) {
+            owed.add(new double[]{m, deal.loan.balance(m)});
+            brings.add(new double[]{m, deal.resale.at(m / MONTHS)});
+        }
+        return new Chart("Owed, and what it would bring", "months", Quantity.COUNT, "money", Quantity.MONEY,
+                List.of(curve("owed", owed), curve("would bring", brings)), List.of());
+    }
+
+    private static Chart.Curve curve(String name, List<double[]> points) {
+        return new Chart.Curve(name, points.stream().mapToDouble(p -> p[0]).toArray(),
+                points.stream().mapToDouble(p -> p[1]).toArray());
+    }
+
+    private static Study owning(Design d, Deal deal) {
+        Study.Notebook book = new Study.Notebook("money-owning", Stage.MONEY, "A year of owning", "");
+        double rent = Assumed.value(d, Assumption.DEAL_RENT);
+        double night = Assumed.value(d, Assumption.DEAL_NIGHT);
+        Sentence numbers = Sentence.of("over {0} years at {1}", Amount.count(deal.years), Amount.share(deal.interest));
+        String formula = "(price − resale (1 + i)⁻ᴴ) i / (1 − (1 + i)⁻ᴴ) + fixed";
+        book.figure("deal.yearly.buy", "A bought one costs a year", deal.yearlyBuy(), Quantity.MONEY, formula, numbers,
+                SOURCE);
+        book.figure("deal.yearly.build", "A self-built one costs a year", deal.yearlyBuild(), Quantity.MONEY, formula,
+                numbers,
+                SOURCE);
+        Listing.Maker table = new Listing.Maker("").words("").numbers("today", "brings at the end", "a year",
+                "cheaper than rent from");
+        row(table, "bought", deal.price, deal.resale.at(deal.years), deal.yearlyBuy(), rent, night);
+        row(table, "self-built", deal.cash, deal.self * deal.cash, deal.yearlyBuild(), rent, night);
+        nights(book, "deal.nights.buy", "Bought, cheaper than rent from", deal.yearlyBuy(), rent,
+                night, numbers);
+        nights(book, "deal.nights.build", "Self-built, cheaper from", deal.yearlyBuild(), rent, night, numbers);
+        OptionalInt months = Owning.months(deal.cash, Assumed.value(d, Assumption.CASH_MONTHLY), deal.interest);
+        if (months.isPresent()) {
+            book.figure("deal.months", "Months of saving for the build", months.getAsInt(), Quantity.COUNT,
+                    "⌈ln(1 + C (q − 1)/s)/ln q⌉", Sentence.of("{0} a month",
+                            Amount.money(Assumed.value(d, Assumption.CASH_MONTHLY))),
+                    SOURCE);
+        }
+        return book.listing(table.done()).done();
+    }
+
+    private static void nights(Study.Notebook book, String id, String label, double yearly, double rent, double night,
+            Sentence numbers) {
+        double n = Owning.nights(yearly, rent, night);
+        if (Double.isFinite(n)) {
+            book.figure(id, label, n, Quantity.NIGHTS, "a year / (rent − own night)", numbers, SOURCE);
+        } else {
+            book.absent(id, label, Quantity.NIGHTS, "a year / (rent − own night)",
+                    "a rented night costs no more than one of one's own");
+        }
+    }
+
+    private static void row(Listing.Maker table, String what, double today, double end, double yearly, double rent,
+            double night) {
+        double n = Owning.nights(yearly, rent, night);
+        table.row(what, Amount.money(today), Amount.money(end), Amount.money(yearly),
+                Double.isFinite(n) ? Sentence.of("{0} nights", Math.round(Math.ceil(n))) : "never");
+    }
+
+    private static Study worth(Design d, Deal deal) {
+        Study.Notebook book = new Study.Notebook("money-worth", Stage.MONEY, "What an hour of building earns", "");
+        Sentence numbers = Sentence.of("{0} h of one's own, {1} of cash", Amount.count(Math.rint(deal.hours)),
+                Amount.money(deal.cash));
+        if (deal.simple().isEmpty()) {
+            return book.note("No hours are known: things without labour.").done();
+        }
+        book.figure("deal.hour", "An hour earns", deal.simple().getAsDouble(), Quantity.MONEY,
+                "(price − cash of the build)/hours", numbers, SOURCE);
+        book.figure("deal.hour.net", "with resale and yearly cost", deal.net().orElse(0), Quantity.MONEY,
+                "(a year bought − a year built) × annuity/hours", numbers, SOURCE);
+        return book.note("That is the rate at which both cost the same. If you enjoy building, ignore it.")
+                .note("Both sides with tax; neither with the worth of tools that are kept.").done();
+    }
+
+    private static Stream<Remedy> remedies(Known known, DealRules rule, Finding finding) {
+        Design d = known.design();
+        return switch (rule) {
+            case LOAN -> known.of(DISCIPLINE).figures().find("deal.apr").map(f -> f.value())
+                    .filter(OptionalDouble::isPresent).map(v -> Stream.of(Mend.assumed(Assumption.DEAL_RATE,
+                            v.getAsDouble(), Sentence.of("Reckon with {0}", Amount.share(v.getAsDouble())))))
+                    .orElse(Stream.empty());
+        };
+    }
+}

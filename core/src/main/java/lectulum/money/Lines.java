@@ -1,0 +1,221 @@
+package lectulum.money;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import lectulum.design.Design;
+import lectulum.design.purse.ExchangeRate;
+import lectulum.design.purse.Purse;
+import lectulum.design.purse.Receipt;
+import lectulum.design.thing.Cost;
+import lectulum.design.thing.Thing;
+import lectulum.kernel.finance.Bill;
+import lectulum.kernel.finance.Cents;
+
+/// Every line of the bill: the base and each thing once, by its receipts where it has any, by the prices on its card otherwise; then
+/// what hangs on no thing, product by product, so that a pack is shared by all who take from it.
+public final class Lines {
+    /// What a group is called that the base is in.
+    public static final String BASE = "Base";
+    private static final BigDecimal NONE = BigDecimal.ZERO;
+
+    private final Purse purse;
+    private final String own;
+    private final Map<String, List<Receipt>> byThing = new LinkedHashMap<>();
+    private final List<Receipt> free = new ArrayList<>();
+
+    private Lines(Design d) {
+        this.purse = d.purse();
+        this.own = d.brief().currency();
+        Set<String> ids = d.things().stream().map(Thing::id).collect(Collectors.toCollection(HashSet::new));
+        ids.add(Receipt.BASE);
+        for (Receipt r : purse.receipts()) {
+            if (ids.contains(r.thing())) {
+                byThing.computeIfAbsent(r.thing(), k -> new ArrayList<>()).add(r);
+            } else {
+                free.add(r);
+            }
+        }
+    }
+
+    /// In the order of base, things and receipts.
+    public static List<Line> of(Design d) {
+        return new Lines(d).all(d);
+    }
+
+    /// What freight and fees come to that stand on receipts of a state, in the currency of the project.
+    static BigDecimal freight(Design d, Predicate<Receipt.State> of) {
+        Lines l = new Lines(d);
+        return d.purse().receipts().stream().filter(r -> of.test(r.state())).map(r -> l.rate(r)
+                .map(k -> Cents.of(decimal(r.freight()).multiply(k))).orElse(NONE)).reduce(NONE, BigDecimal::add);
+    }
+
+    /// The group of what is spent on a kind.
+    static String group(Receipt.Kind kind) {
+        String label = kind.label();
+        return Character.toUpperCase(label.charAt(0)) + label.substring(1);
+    }
+
+    /// What everything is expected to cost, freight in it; to the cent.
+    public static double forecast(Design d) {
+        return of(d).stream().map(l -> decimal(l.forecast())).reduce(NONE, BigDecimal::add)
+                .add(freight(d, s -> true)).doubleValue();
+    }
+
+    /// All of it.
+    public static double freight(Design d) {
+        return freight(d, s -> true).doubleValue();
+    }
+
+    private List<Line> all(Design d) {
+        List<Line> all = new ArrayList<>();
+        all.add(line(Receipt.BASE, "Bare base", BASE, List.of(), d.base().cost()));
+        for (Thing t : d.things()) {
+            all.add(line(t.id(), t.name(), t.system().label(), List.of(t.id()), t.cost()));
+        }
+        Map<String, List<Receipt>> products = new LinkedHashMap<>();
+        for (Receipt r : free) {
+            products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r);
+        }
+        products.values().forEach(p -> all.add(product(p)));
+        return all;
+    }
+
+    /// The same product in the same state shares its packs.
+    private static String product(Receipt r) {
+        return String.join("\u0000", r.what().strip().toLowerCase(Locale.ROOT), r.shop(), r.currency(),
+                r.state().name(), r.cover().name(), String.valueOf(r.pack()), String.valueOf(r.price()),
+                String.valueOf(r.tax()), String.valueOf(r.bought().isPresent()), r.kind().name());
+    }
+
+    private Line line(String id, String name, String group, List<String> things, Cost cost) {
+        List<Receipt> receipts = byThing.getOrDefault(id, List.of());
+        if (receipts.isEmpty()) {
+            boolean paid = cost.paid().isPresent();
+            return new Line(id, name, group, things, List.of(), paid ? Receipt.State.PAID : Receipt.State.CATALOGUE,
+                    Bill.Tier.ESSENTIAL, cost.planned(), cost.paid().orElse(0), 0, cost.forecast(), 0, 0, 0, true);
+        }
+        Sum s = sum(receipts);
+        return new Line(id, name, group, things, receipts.stream().map(Receipt::id).toList(), s.state,
+                receipts.getFirst().tier(), cost.planned(), s.paid, s.ordered, s.forecast, s.fair, s.used, s.over,
+                s.rated);
+    }
+
+    private Line product(List<Receipt> receipts) {
+        Receipt first = receipts.getFirst();
+        Sum s = sum(receipts);
+        Bill.Tier tier = receipts.stream().map(Receipt::tier).min(Bill.Tier::compareTo).orElse(Bill.Tier.ESSENTIAL);
+        return new Line(first.id(), first.what().isBlank() ? first.kind().label() : first.what(), group(first.kind()),
+                List.of(), receipts.stream().map(Receipt::id).toList(), s.state, tier, s.forecast, s.paid, s.ordered,
+                s.forecast, s.fair, s.used, s.over, s.rated);
+    }
+
+    private record Sum(Receipt.State state, double paid, double ordered, double forecast, double fair, double used,
+            double over, boolean rated) {
+    }
+
+    private Sum sum(List<Receipt> receipts) {
+        Map<String, List<Receipt>> products = new LinkedHashMap<>();
+        receipts.forEach(r -> products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r));
+        BigDecimal paid = NONE;
+        BigDecimal ordered = NONE;
+        BigDecimal forecast = NONE;
+        BigDecimal fair = NONE;
+        BigDecimal used = NONE;
+        boolean rated = true;
+        Receipt.State state = Receipt.State.PAID;
+        for (List<Receipt> p : products.values()) {
+            Receipt first = p.getFirst();
+            Optional<BigDecimal> rate = rate(first);
+            if (rate.isEmpty()) {
+                rated = false;
+                continue;
+            }
+            BigDecimal total = total(p, rate.get());
+            if (first.cover() != Bill.Cover.BUY) {
+                fair = fair.add(total);
+                continue;
+            }
+            forecast = forecast.add(total);
+            paid = first.state() == Receipt.State.PAID ? paid.add(total) : paid;
+            ordered = first.state() == Receipt.State.ORDERED ? ordered.add(total) : ordered;
+            used = used.add(used(p, total));
+            state = first.state().compareTo(state) < 0 ? first.state() : state;
+        }
+        return new Sum(state, paid.doubleValue(), ordered.doubleValue(), forecast.doubleValue(), fair.doubleValue(),
+                used.doubleValue(), forecast.subtract(used).doubleValue(), rated);
+    }
+
+    /// Of receipts of one product, without freight, in the currency of the project.
+    private static BigDecimal total(List<Receipt> p, BigDecimal rate) {
+        Receipt r = p.getFirst();
+        return Cents.of(packs(p, Bill.Tier.LUXURY).multiply(decimal(r.price())).multiply(BigDecimal.ONE.add(decimal(
+                r.tax()))).multiply(rate));
+    }
+
+    /// Packs that a tier and those before it take: those that were bought, otherwise as many whole ones as hold what is wanted.
+    private static BigDecimal packs(List<Receipt> p, Bill.Tier tier) {
+        List<Receipt> in = p.stream().filter(r -> r.tier().compareTo(tier) <= 0).toList();
+        if (in.isEmpty()) {
+            return NONE;
+        }
+        if (in.getFirst().bought().isPresent()) {
+            return in.stream().map(r -> decimal(r.bought().orElse(0))).reduce(NONE, BigDecimal::add);
+        }
+        return billed(in).packs(Bill.Tier.LUXURY);
+    }
+
+    private static Bill.Line billed(List<Receipt> p) {
+        Receipt first = p.getFirst();
+        BigDecimal wanted = p.stream()
+                .map(r -> decimal(r.amount()).multiply(BigDecimal.ONE.add(decimal(r.waste())))).reduce(NONE,
+                        BigDecimal::add);
+        BigDecimal pack = first.pack() > 0 ? decimal(first.pack()) : BigDecimal.ONE;
+        return new Bill.Line(first.what(), List.of(wanted), NONE, pack, decimal(first.price()), first.cover());
+    }
+
+    private static BigDecimal used(List<Receipt> p, BigDecimal total) {
+        BigDecimal holds = packs(p, Bill.Tier.LUXURY).multiply(decimal(p.getFirst().pack()));
+        BigDecimal wanted = billed(p).amounts().getFirst();
+        return holds.signum() == 0
+                ? NONE
+                : Cents.of(total.multiply(wanted.min(holds)).divide(holds, 12, RoundingMode.HALF_UP));
+    }
+
+    /// What lines that hang on no thing cost, up to a tier: packs are counted anew, freight is not in it.
+    public static double free(Design d, Bill.Tier tier) {
+        Lines l = new Lines(d);
+        Map<String, List<Receipt>> products = new LinkedHashMap<>();
+        l.free.stream().filter(r -> r.cover() == Bill.Cover.BUY && r.tier().compareTo(tier) <= 0)
+                .forEach(r -> products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r));
+        return products.values().stream().map(p -> l.rate(p.getFirst()).map(k -> total(p, k)).orElse(NONE))
+                .reduce(NONE, BigDecimal::add).doubleValue();
+    }
+
+    /// Of a receipt in its own currency, with its part of no freight; to the cent.
+    static double total(Receipt r) {
+        return total(List.of(r), BigDecimal.ONE).doubleValue();
+    }
+
+    /// What its currency is worth; empty where nobody said.
+    private Optional<BigDecimal> rate(Receipt r) {
+        if (r.currency().isBlank() || r.currency().equalsIgnoreCase(own)) {
+            return Optional.of(BigDecimal.ONE);
+        }
+        return purse.rates().stream().filter(x -> x.currency().equalsIgnoreCase(r.currency())).findFirst()
+                .map(ExchangeRate::worth).map(Lines::decimal);
+    }
+
+    private static BigDecimal decimal(double value) {
+        return Double.isFinite(value) ? BigDecimal.valueOf(value) : NONE;
+    }
+}

@@ -1,0 +1,21 @@
+package lectulum.money;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of where the money goes.
+public enum TotalsRules implements Rule {
+    FAIR("money.fair", "are gifts and own parts valued"), OVER("money.over", "is little left over of what is bought"),
+    SMALL("money.small", "are small parts in the bill");
+
+    private final Card card;
+
+    TotalsRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.MONEY, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

@@ -1,0 +1,330 @@
+package lectulum.stage.money;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lectulum.design.Design;
+import lectulum.design.purse.ExchangeRate;
+import lectulum.design.purse.Purse;
+import lectulum.design.purse.Receipt;
+import lectulum.design.thing.Thing;
+import lectulum.files.AtomicFile;
+import lectulum.files.ReceiptsCsv;
+import lectulum.kernel.finance.Bill;
+import lectulum.money.Money;
+import lectulum.parts.Background;
+import lectulum.parts.Form;
+import lectulum.parts.Ledger;
+import lectulum.parts.PartRows;
+import lectulum.parts.Photo;
+import lectulum.stage.Bench;
+import lectulum.stage.Leaf;
+import lectulum.stage.Pages;
+import lectulum.units.Day;
+import lectulum.units.Quantity;
+import lectulum.units.UnitSystem;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
+
+/// Receipts, offers and guesses: line by line, by tables of others, with their photographs.
+final class ReceiptsLeaf implements Leaf.Page {
+    private static final int SAID = 12;
+    private static final int PIXELS = 700;
+    private final Workbench work;
+    private final Bench bench;
+    private final Background worker = new Background("tables");
+    private final Ledger<Receipt> table = new Ledger<>("Receipts and offers",
+            "None yet. A line is a guess, an offer, an order or a receipt, for a thing or for what stands on no sheet.");
+    private final VBox report = new VBox(2);
+    private final VBox chosen = new VBox(6);
+    private final VBox rates = new VBox(4);
+    private final Photo photo = new Photo(PIXELS, 320, 220);
+    private final Node page;
+    private Optional<Form> form = Optional.empty();
+    private Optional<Form> rateForm = Optional.empty();
+    private String id = "";
+    private String shape = "";
+    private String rateShape = "";
+    private State state;
+    private boolean showing;
+
+    private ReceiptsLeaf(Bench bench) {
+        this.bench = bench;
+        this.work = bench.work();
+        this.state = work.state();
+        table.setId("receipts");
+        table.text("What", 150, Receipt::what).text("For", 110, this::name).text("Is", 74, r -> r.state().label())
+                .number("Comes to", 76, Quantity.MONEY, this::sum).text("Shop", 90, Receipt::shop)
+                .text("Day", 84, Receipt::date);
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                id = now.id();
+                showChosen();
+            }
+        });
+        table.setPrefHeight(230);
+        table.setMinHeight(170);
+        FlowPane buttons = new FlowPane(6, 4, button("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
+                button("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
+                button("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),
+                button("Bring in a table…", "receipts-read", this::bringIn),
+                button("Write them out…", "receipts-write", this::writeOut));
+        report.setId("receipts-report");
+        chosen.getStyleClass().add("panel");
+        chosen.setPrefWidth(380);
+        chosen.setMinWidth(320);
+        rates.getStyleClass().add("panel");
+        HBox.setHgrow(rates, Priority.ALWAYS);
+        photo.view().setId("receipt-photo");
+        this.page = Pages.content(new VBox(10, table, buttons, report, new HBox(10, chosen, rates)));
+    }
+
+    static Leaf leaf(Bench bench) {
+        return new Leaf("money-receipts", "Receipts", "Guesses, offers, orders and receipts, line by line",
+                () -> new ReceiptsLeaf(bench));
+    }
+
+    private static Button button(String text, String buttonId, Runnable does) {
+        Button b = new Button(text);
+        b.setId(buttonId);
+        b.setOnAction(e -> does.run());
+        return b;
+    }
+
+    private String name(Receipt r) {
+        return r.thing().equals(Receipt.BASE)
+                ? "bare base"
+                : state.design().thing(r.thing()).map(Thing::name).orElse(r.kind().label());
+    }
+
+    /// What the line that it is in comes to.
+    private double sum(Receipt r) {
+        return state.analysis().of(Money.DISCIPLINE).lines().stream().filter(l -> l.receipts().contains(r.id()))
+                .mapToDouble(l -> r.cover() == Bill.Cover.BUY ? l.forecast() : l.fair()).findFirst()
+                .orElse(Double.NaN);
+    }
+
+    private void add(Receipt.State as) {
+        id = work.state().design().purse().freeId();
+        String thing = work.state().selection().stream().findFirst().orElse("");
+        String what = work.state().design().thing(thing).map(Thing::name).orElse("");
+        work.edit("A line of the bill", d -> d.with(d.purse()
+                .plus(Receipt.of(d.purse().freeId(), what, as, 0).withThing(d.thing(thing).isPresent() ? thing : ""))));
+    }
+
+    private void bringIn() {
+        bench.host().table().ifPresent(path -> {
+            Purse before = work.state().design().purse();
+            boolean american = work.state().units() == UnitSystem.US;
+            worker.run(() -> ReceiptsCsv.read(text(path), before, '.',
+                    american ? Day.Order.MONTH_FIRST : Day.Order.DAY_FIRST), read -> taken(path, read),
+                    failed -> bench.host().say("Not read: " + failed));
+        });
+    }
+
+    private static String text(Path path) throws IOException {
+        if (Files.size(path) > ReceiptsCsv.MOST_BYTES) {
+            throw new IOException("The file is larger than 10 MB.");
+        }
+        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
+    }
+
+    private void taken(Path path, ReceiptsCsv.Report read) {
+        if (!read.receipts().isEmpty()) {
+            work.edit("Lines of " + path.getFileName(), d -> {
+                List<Receipt> all = new ArrayList<>(d.purse().receipts());
+                all.addAll(read.receipts());
+                return d.with(d.purse().withReceipts(all));
+            });
+        }
+        report.getChildren().clear();
+        Label head = new Label(read.read() + " rows: " + read.count(ReceiptsCsv.Fate.TAKEN) + " taken, "
+                + read.count(ReceiptsCsv.Fate.NOTED) + " taken with a note, "
+                + read.count(ReceiptsCsv.Fate.REJECTED) + " rejected.");
+        head.getStyleClass().add("strong");
+        report.getChildren().add(head);
+        read.rows().stream().limit(SAID).forEach(r -> {
+            Label line = new Label("Line " + r.line() + ", " + r.column() + ": " + r.why() + " — "
+                    + (r.fate() == ReceiptsCsv.Fate.REJECTED ? "rejected" : "taken") + ": " + r.text());
+            line.setWrapText(true);
+            report.getChildren().add(line);
+        });
+        if (read.rows().size() > SAID) {
+            report.getChildren().add(new Label("… and " + (read.rows().size() - SAID) + " more."));
+        }
+        if (!read.rejected().isEmpty()) {
+            report.getChildren().add(button("Write the rejected rows out, to mend them…", "receipts-rejected",
+                    () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
+        }
+    }
+
+    private void writeOut() {
+        bench.host().save("receipts.csv", ".csv").ifPresent(path -> {
+            StringWriter text = new StringWriter();
+            try {
+                ReceiptsCsv.write(work.state().design(), text);
+                write(path, text.toString());
+            } catch (IOException e) {
+                bench.host().say("Not written: " + e.getMessage());
+            }
+        });
+    }
+
+    private void write(Path path, String text) {
+        try {
+            AtomicFile.write(path, text);
+            bench.host().say("Written: " + path);
+        } catch (IOException e) {
+            bench.host().say("Not written: " + e.getMessage());
+        }
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public boolean settled() {
+        return worker.settled();
+    }
+
+    @Override
+    public void show(State next) {
+        state = next;
+        showing = true;
+        List<Receipt> all = next.design().purse().receipts();
+        table.show(all, next.style());
+        if (all.stream().noneMatch(r -> r.id().equals(id))) {
+            id = all.isEmpty() ? "" : all.getLast().id();
+        }
+        next.design().purse().receipt(id).ifPresent(r -> table.getSelectionModel().select(r));
+        showing = false;
+        showChosen();
+        showRates();
+    }
+
+    private void showChosen() {
+        Optional<Receipt> receipt = state.design().purse().receipt(id);
+        String now = receipt.map(r -> r.id() + r.photo() + state.design().things().size()).orElse("");
+        if (!now.equals(shape)) {
+            shape = now;
+            form = receipt.map(this::form);
+            chosen.getChildren().clear();
+            form.ifPresent(f -> chosen.getChildren().add(f));
+            receipt.filter(r -> !r.photo().isEmpty()).flatMap(r -> bench.host().photo(r.photo())).ifPresent(file -> {
+                photo.show(file);
+                chosen.getChildren().add(photo.view());
+            });
+        }
+        chosen.setVisible(receipt.isPresent());
+        chosen.setManaged(receipt.isPresent());
+        form.ifPresent(f -> f.show(state));
+    }
+
+    private Form form(Receipt made) {
+        String which = made.id();
+        Form f = new Form(work, "-receipt");
+        f.heading("Line of the bill");
+        f.text("What", d -> of(d, made).what(), write(which, Receipt::withWhat));
+        List<String> things = new ArrayList<>(List.of("", Receipt.BASE));
+        state.design().things().forEach(t -> things.add(t.id()));
+        f.choice("For", things, t -> t.isEmpty() ? "what stands on no sheet" : name(made.withThing(t)),
+                d -> things.contains(of(d, made).thing()) ? of(d, made).thing() : "", write(which, Receipt::withThing));
+        f.choice("It is", List.of(Receipt.State.values()), Receipt.State::label, d -> of(d, made).state(),
+                write(which, Receipt::withState));
+        f.choice("How it comes", List.of(Bill.Cover.values()), Bill.Cover::label, d -> of(d, made).cover(),
+                write(which, Receipt::withCover));
+        f.choice("Need", List.of(Bill.Tier.values()), Bill.Tier::label, d -> of(d, made).tier(),
+                write(which, Receipt::withTier));
+        f.choice("Spent on", List.of(Receipt.Kind.values()), Receipt.Kind::label, d -> of(d, made).kind(),
+                write(which, Receipt::withKind));
+        PartRows<Receipt> rows = new PartRows<>(f, Receipt.class, d -> d.purse().receipt(which),
+                (d, r) -> mapping(d, which, x -> r));
+        rows.row("price").row("amount").row("pack").row("waste")
+                .unknownRow("bought", "Packs bought", "as many as are wanted").row("tax").row("freight");
+        f.text("Currency", d -> of(d, made).currency(), write(which, Receipt::withCurrency));
+        f.text("Shop", d -> of(d, made).shop(), write(which, Receipt::withShop));
+        f.text("Day, as 2026-05-31", d -> of(d, made).date(), write(which, Receipt::withDate));
+        f.text("Wanted on", d -> of(d, made).need(), write(which, Receipt::withNeed));
+        rows.row("lead");
+        f.text("Note", d -> of(d, made).note(), write(which, Receipt::withNote));
+        Button picture = button(made.photo().isEmpty() ? "Photograph of the receipt…" : "Other photograph…",
+                "receipt-picture", () -> bench.host().pickPhoto().ifPresent(file -> work.edit(
+                        "Photograph of a receipt", d -> mapping(d, which, r -> r.withPhoto(file)))));
+        Button remove = button("Without it", "receipt-remove",
+                () -> work.edit("Without a line", d -> d.with(d.purse().without(which))));
+        remove.getStyleClass().addAll("link", "quiet");
+        f.node(new HBox(8, picture, remove));
+        return f;
+    }
+
+    private static <T> BiFunction<Design, T, Design> write(String id, BiFunction<Receipt, T, Receipt> change) {
+        return (d, v) -> mapping(d, id, r -> change.apply(r, v));
+    }
+
+    private static Receipt of(Design d, Receipt otherwise) {
+        return d.purse().receipt(otherwise.id()).orElse(otherwise);
+    }
+
+    private static Design mapping(Design d, String id, UnaryOperator<Receipt> change) {
+        return d.with(d.purse().mapping(id, change));
+    }
+
+    /// Today, and what other currencies are worth.
+    private void showRates() {
+        List<ExchangeRate> known = state.design().purse().rates();
+        String now = String.valueOf(known.size());
+        if (!now.equals(rateShape) || rateForm.isEmpty()) {
+            rateShape = now;
+            Form f = new Form(work, "-rates");
+            f.heading("Days and currencies");
+            f.text("Today, as 2026-05-31", d -> d.purse().today(), (d, v) -> d.with(d.purse().withToday(v)));
+            for (int i = 0; i < known.size(); i++) {
+                int at = i;
+                f.text("Currency " + (i + 1), d -> rate(d, at).currency(),
+                        (d, v) -> rated(d, at, r -> new ExchangeRate(v, r.worth(), r.date())));
+                new PartRows<>(f, ExchangeRate.class, d -> Optional.of(rate(d, at)), (d, r) -> rated(d, at, x -> r))
+                        .row("worth", "Worth of one (" + (i + 1) + ")");
+                f.text("On the day (" + (i + 1) + ")", d -> rate(d, at).date(),
+                        (d, v) -> rated(d, at, r -> new ExchangeRate(r.currency(), r.worth(), v)));
+            }
+            f.node(button("Another currency", "rate-add", () -> work.edit("A currency", d -> {
+                List<ExchangeRate> all = new ArrayList<>(d.purse().rates());
+                all.add(new ExchangeRate("", 1, d.purse().today()));
+                return d.with(d.purse().withRates(all));
+            })));
+            f.note("Lines in a currency without a rate are kept, and are in no sum.");
+            rateForm = Optional.of(f);
+            rates.getChildren().setAll(f);
+        }
+        rateForm.ifPresent(f -> f.show(state));
+    }
+
+    private static ExchangeRate rate(Design d, int at) {
+        return at < d.purse().rates().size() ? d.purse().rates().get(at) : new ExchangeRate("", 1, "");
+    }
+
+    private static Design rated(Design d, int at, Function<ExchangeRate, ExchangeRate> change) {
+        List<ExchangeRate> all = new ArrayList<>(d.purse().rates());
+        if (at < all.size()) {
+            all.set(at, change.apply(all.get(at)));
+        }
+        return d.with(d.purse().withRates(all));
+    }
+}
