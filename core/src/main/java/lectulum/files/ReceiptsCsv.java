@@ -118,7 +118,7 @@ public final class ReceiptsCsv {
     /// The one of comma, semicolon and tab that is in the first line most often.
     private static char delimiter(String text) {
         String head = text.lines().findFirst().orElse("");
-        return (char) List.of(',', ';', '\t').stream()
+        return List.of(',', ';', '\t').stream()
                 .max((a, b) -> Long.compare(head.chars().filter(c -> c == a).count(),
                         head.chars().filter(c -> c == b).count()))
                 .orElse(',').charValue();
