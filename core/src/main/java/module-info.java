@@ -37,6 +37,7 @@ module lectulum.core {
     exports lectulum.brief.draft;
     exports lectulum.brief.height;
     exports lectulum.brief.schools;
+    exports lectulum.build;
     exports lectulum.catalogue;
     exports lectulum.demo;
     exports lectulum.design;
@@ -50,6 +51,7 @@ module lectulum.core {
     exports lectulum.design.vehicle;
     exports lectulum.design.weighing;
     exports lectulum.design.wiring;
+    exports lectulum.design.works;
     exports lectulum.design.workshop;
     exports lectulum.discipline;
     exports lectulum.figures;
@@ -74,6 +76,7 @@ module lectulum.core {
     exports lectulum.kernel.plane;
     exports lectulum.kernel.profile;
     exports lectulum.kernel.scales;
+    exports lectulum.kernel.schedule;
     exports lectulum.kernel.standing;
     exports lectulum.kernel.statics;
     exports lectulum.kernel.stores;

@@ -56,6 +56,8 @@ import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.build.BuildStudies;
+import lectulum.build.Timeline;
 import lectulum.money.DealStudies;
 import lectulum.money.Money;
 import lectulum.money.OutlookStudies;
@@ -111,7 +113,7 @@ public final class Disciplines {
                 CutStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 Money.DISCIPLINE, OutlookStudies.TOTALS, OutlookStudies.RANGE, OutlookStudies.CASH,
-                DealStudies.DISCIPLINE, LayoutScore.DISCIPLINE,
+                BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE, LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, SavingStudies.DISCIPLINE, Demands.DISCIPLINE,
                 Bases.DISCIPLINE));
         return List.copyOf(all);

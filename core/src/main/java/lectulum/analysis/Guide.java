@@ -94,6 +94,10 @@ public final class Guide {
                     .allMatch(t -> t.cost().planned() > 0 || t.cost().paid().isPresent())),
                     step("paid", "Enter what you paid as you buy",
                             any(d, t -> t.cost().paid().orElse(0) > 0)));
+            case BUILD -> List.of(step("start", "Say when building begins and in which hours of the week",
+                    !d.works().start().isBlank()),
+                    step("done", "Say what is done, and how long it took",
+                            d.works().jobs().stream().anyMatch(j -> j.done() > 0)));
             case PAPERS -> List.of();
         };
     }

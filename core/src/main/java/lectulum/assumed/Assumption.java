@@ -342,6 +342,8 @@ public enum Assumption {
     CUSHION_HOOK("cushion.hook"),
     CUSHION_PIPING("cushion.piping"),
     CUSHION_PRICE("cushion.price"),
+    BUILD_TOGETHER("build.together"),
+    BUILD_CALM("build.calm"),
     COST_TOGETHER("cost.together"),
     CASH_START("cash.start"),
     CASH_MONTHLY("cash.monthly"),

@@ -47,6 +47,8 @@ import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
+import lectulum.design.works.Job;
+import lectulum.design.works.Works;
 import lectulum.kernel.finance.Bill;
 import lectulum.kernel.profile.Nose;
 import lectulum.power.wiring.Raceways;
@@ -269,15 +271,28 @@ public final class Campers {
                                 Optional.of(new Carcass.Framing(List.of(-0.70, -0.24, 0.24, 0.70), 0.018, 0.060,
                                         false))));
         Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of())
-                .with(dunlinPurse());
+                .with(dunlinPurse()).with(dunlinWorks());
         return Placements.add(
                 dunlin.with(dunlin.settings().with(Assumption.BRAKE_SHARE.id(), 0).with(Assumption.ROAD_SPEED.id(),
                         80 / 3.6)),
                 "dunlin");
     }
 
+    private static Works dunlinWorks() {
+        return new Works("2026-11-28", List.of(), List.of("2026-12-24", "2026-12-25", "2026-12-26"),
+                List.of(Job.usual("A1").withDone(1).withLogged(OptionalDouble.of(29 * 3600)),
+                        Job.usual("A2").withDone(1).withLogged(OptionalDouble.of(7 * 3600)),
+                        Job.usual("B1").withDone(1).withLogged(OptionalDouble.of(6 * 3600)),
+                        Job.usual("B2").withDone(1).withLogged(OptionalDouble.of(24 * 3600))
+                                .withBy("the welder two doors on").withChecked("Maris"),
+                        Job.usual("B3").withDone(0.5).withLogged(OptionalDouble.of(6 * 3600)),
+                        new Job("own-1", true, "Drying press: drawers that fit the blotters", false,
+                                OptionalDouble.of(9 * 3600), List.of("E2"), false, 0, 0, OptionalDouble.empty(), "",
+                                "")));
+    }
+
     private static Purse dunlinPurse() {
-        Receipt bits = Receipt.of("line-1", "Router bits and blades", Receipt.State.PAID, 31.40)
+        Receipt bits = Receipt.of("line-1", "Router bits, blades", Receipt.State.PAID, 31.40)
                 .withKind(Receipt.Kind.TOOL).withTax(0.2).withShop("tool counter").withDate("2026-08-14");
         Receipt screws = Receipt.of("line-2", "Screws 4 × 30", Receipt.State.PAID, 9.60).withKind(Receipt.Kind.SMALL)
                 .withAmount(420).withPack(200).withTax(0.2).withShop("timber yard").withDate("2026-09-05")
@@ -291,7 +306,7 @@ public final class Campers {
                 .withCover(Bill.Cover.GIFT).withNote("from the herbarium");
         return new Purse(List.of(bits, screws, plate, sewing, lamp), List.of(),
                 List.of(new Economy("covers", "sew the covers at home", 165, 14 * 3600, 1),
-                        new Economy("press", "old drying press instead of a new one", 60, 0, 2)),
+                        new Economy("press", "old press, not a new one", 60, 0, 2)),
                 "2026-11-28");
     }
 

@@ -19,6 +19,7 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
 import lectulum.design.wiring.Wiring;
+import lectulum.design.works.Works;
 import lectulum.design.workshop.Workshop;
 
 /// One camper as it is planned: immutable; an edit makes a new tree that shares what did not change.
@@ -31,11 +32,12 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Weighing> weighings,
         @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
         Envelope envelope, @Means("Trips that are planned") List<Outing> outings,
-        Workshop workshop, Purse purse) implements DesignBuilder.With {
+        Workshop workshop, Purse purse, Works works) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
-        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP, PURSE;
+        BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP, PURSE,
+        WORKS;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -57,6 +59,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case OUTINGS -> d.outings;
                 case WORKSHOP -> d.workshop;
                 case PURSE -> d.purse;
+                case WORKS -> d.works;
             };
         }
     }
@@ -73,7 +76,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.ENVELOPE) ? envelope : Envelope.NONE,
                 parts.contains(Part.OUTINGS) ? outings : List.of(),
                 parts.contains(Part.WORKSHOP) ? workshop : Workshop.NONE,
-                parts.contains(Part.PURSE) ? purse : Purse.NONE);
+                parts.contains(Part.PURSE) ? purse : Purse.NONE,
+                parts.contains(Part.WORKS) ? works : Works.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -91,13 +95,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         outings = outings == null ? List.of() : List.copyOf(outings);
         workshop = workshop == null ? Workshop.NONE : workshop;
         purse = purse == null ? Purse.NONE : purse;
+        works = works == null ? Works.NONE : works;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
         this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
-                Envelope.NONE, List.of(), Workshop.NONE, Purse.NONE);
+                Envelope.NONE, List.of(), Workshop.NONE, Purse.NONE, Works.NONE);
     }
 
     public Design with(Settings newSettings) {
@@ -146,6 +151,10 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
 
     public Design with(Wiring newWiring) {
         return withWiring(newWiring);
+    }
+
+    public Design with(Works newWorks) {
+        return withWorks(newWorks);
     }
 
     public Design with(Purse newPurse) {

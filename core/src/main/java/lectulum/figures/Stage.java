@@ -5,7 +5,7 @@ public enum Stage {
     BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), AIR("Air"),
     TRIP("Trip"), MATERIALS(
             "Materials"),
-    MONEY("Money"), PAPERS("Papers");
+    MONEY("Money"), BUILD("Build"), PAPERS("Papers");
 
     private final String label;
 

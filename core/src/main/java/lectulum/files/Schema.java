@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,7 +63,10 @@ public final class Schema {
                     .findFirst();
             properties.set(component.getName(), described(of(component.getGenericType(), meaning), meaning));
         }
-        List<String> needed = Needed.of(type);
+        List<String> needed = new ArrayList<>(Needed.of(type));
+        // A number that is missing is read as 0: where that cannot be meant, a file that is in order says it.
+        Meaning.of(type).stream().filter(m -> (m.type() == double.class || m.type() == int.class) && !m.allows(0))
+                .map(Meaning::name).filter(n -> !needed.contains(n)).forEach(needed::add);
         if (!needed.isEmpty()) {
             ArrayNode required = node.putArray("required");
             needed.forEach(required::add);

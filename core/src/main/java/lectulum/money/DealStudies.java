@@ -7,7 +7,8 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
-import lectulum.assumed.Labour;
+import lectulum.build.Task;
+import lectulum.build.Tasks;
 import lectulum.design.Design;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
@@ -31,10 +32,9 @@ import lectulum.units.Quantity;
 public final class DealStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("money-deal", "Build or buy", Stage.MONEY,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
-                    Design.Part.SETTINGS), in.of(Money.DISCIPLINE)))
+                    Design.Part.WORKS, Design.Part.SETTINGS), in.of(Money.DISCIPLINE)))
             .checking(DealRules.class, DealStudies::remedies);
     private static final String SOURCE = "annuity, nominal monthly; see docs/method/money.md";
-    private static final double HOUR = 3600;
     private static final double MONTHS = 12;
     private static final double NEAR = 0.005;
 
@@ -78,7 +78,7 @@ public final class DealStudies {
                 new Resale(price, Assumed.value(d, Assumption.DEAL_FIRST), Assumed.value(d, Assumption.DEAL_LATER)),
                 Assumed.value(d, Assumption.DEAL_YEARS), Assumed.value(d, Assumption.DEAL_INTEREST),
                 money.figures().find("money.forecast").map(f -> f.value().orElse(0)).orElse(0.0),
-                Labour.hours(d) / HOUR, Assumed.value(d, Assumption.DEAL_SELF),
+                Tasks.of(d).stream().mapToDouble(Task::hours).sum(), Assumed.value(d, Assumption.DEAL_SELF),
                 Assumed.value(d, Assumption.DEAL_FIXED_BUY), Assumed.value(d, Assumption.DEAL_FIXED_BUILD));
         return List.of(loan(d, deal), owning(d, deal), worth(d, deal));
     }

@@ -23,6 +23,7 @@ import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.wiring.Wiring;
 import lectulum.design.purse.Purse;
+import lectulum.design.works.Works;
 import lectulum.design.workshop.Workshop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -136,7 +137,8 @@ class OlderFilesTest {
         return p.with(d
                 .without(d.things().stream().map(Thing::id)
                         .filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
-                .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()).with(Workshop.NONE).with(Purse.NONE));
+                .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()).with(Workshop.NONE).with(Purse.NONE)
+                .with(Works.NONE));
     }
 
     /// The same camper as the first version wrote it, which held 0 for what is not known.

@@ -11,6 +11,7 @@ import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.brief.SavingStudies;
 import lectulum.brief.Tiers;
+import lectulum.build.BuildStudies;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.purse.Economy;
@@ -229,7 +230,7 @@ class BillTest {
         /// The hour that makes both sides equal: with it, cash and hours of the build are the price.
         @Test
         void anHourEarnsWhatMakesBothSidesEqual() {
-            double hours = lectulum.assumed.Labour.hours(DUNLIN) / 3600;
+            double hours = value(offer(), BuildStudies.DISCIPLINE, "build.hours") / 3600;
 
             assertThat(forecast(offer()) + hours * value(offer(), DealStudies.DISCIPLINE, "deal.hour")).isCloseTo(18500,
                     within(1e-6));

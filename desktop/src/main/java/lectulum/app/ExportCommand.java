@@ -7,7 +7,9 @@ import java.util.concurrent.Callable;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.design.Project;
+import lectulum.build.BuildStudies;
 import lectulum.files.AtomicFile;
+import lectulum.files.CalendarFile;
 import lectulum.files.ProjectFile;
 import lectulum.files.ReceiptsCsv;
 import lectulum.files.ThingsCsv;
@@ -44,6 +46,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--receipts", paramLabel = "CSV", description = "Receipts, offers and guesses, line by line.")
     private Path receipts;
 
+    @Option(names = "--calendar", paramLabel = "ICS", description = "The sessions of the plan, for any calendar.")
+    private Path calendar;
+
     @Option(names = "--figures", paramLabel = "CSV", description = "All figures in SI units.")
     private Path figures;
 
@@ -72,10 +77,11 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        if (things == null && wiring == null && receipts == null && figures == null && report == null && copy == null
+        if (things == null && wiring == null && receipts == null && calendar == null && figures == null
+                && report == null && copy == null
                 && template == null) {
             throw new CommandLine.ParameterException(spec.commandLine(),
-                    "Say what to export: --things, --wiring, --receipts, --figures, --report, --template or --project.");
+                    "Say what to export: --things, --wiring, --receipts, --calendar, --figures, --report, --template or --project.");
         }
         Input input = Input.of(file);
         Project project = input.project();
@@ -94,6 +100,9 @@ final class ExportCommand implements Callable<Integer> {
             var text = new StringWriter();
             ReceiptsCsv.write(project.design(), text);
             AtomicFile.write(receipts, text.toString());
+        }
+        if (calendar != null) {
+            AtomicFile.write(calendar, CalendarFile.of(project.name(), BuildStudies.sessions(project.design())));
         }
         if (figures != null) {
             var text = new StringWriter();

@@ -71,11 +71,11 @@ public final class Screenshots {
         });
         page("framing", "nightjar", Stage.MATERIALS, "sheet", b -> {
         });
-        page("furniture", "nightjar", Stage.MATERIALS, "mat-cabinets", b -> {
-        });
         page("cutting", "dunlin", Stage.MATERIALS, "mat-cut", b -> {
         });
         page("money", "dunlin", Stage.MONEY, "money-receipts", b -> {
+        });
+        page("build", "dunlin", Stage.BUILD, "build-timeline", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

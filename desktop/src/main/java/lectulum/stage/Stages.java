@@ -7,6 +7,7 @@ import lectulum.stage.air.AirUnit;
 import lectulum.stage.balance.BalanceUnit;
 import lectulum.stage.base.BaseUnit;
 import lectulum.stage.brief.BriefUnit;
+import lectulum.stage.build.BuildUnit;
 import lectulum.stage.layout.LayoutUnit;
 import lectulum.stage.materials.MaterialsUnit;
 import lectulum.stage.money.MoneyUnit;
@@ -28,6 +29,7 @@ public final class Stages {
             new TripUnit(),
             new MaterialsUnit(),
             new MoneyUnit(),
+            new BuildUnit(),
             new PapersUnit());
 
     private Stages() {

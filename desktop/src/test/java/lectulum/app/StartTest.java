@@ -90,7 +90,7 @@ class StartTest extends WindowTest {
     void aTileSaysWhomItSuitsWhatItWeighsAndCosts() {
         until(() -> !text("#demo-dunlin-facts").isBlank());
 
-        assertThat(text("#demo-dunlin-facts").replaceAll("\\h", " ")).isEqualTo("about 620 kg loaded, 6 500 €");
+        assertThat(text("#demo-dunlin-facts").replaceAll("\\h", " ")).isEqualTo("about 620 kg loaded, 6 900 €");
         assertThat(text("#new-overland-facts")).contains("kg loaded").contains("250 to 500 hours");
         assertThat(robot.lookup("#new-cargo").query().getAccessibleText()).contains("standing up").contains("hours");
     }
@@ -103,7 +103,7 @@ class StartTest extends WindowTest {
 
         until(() -> text("#demo-dunlin-facts").contains("lb"));
         assertThat(text("#demo-dunlin-facts").replaceAll("\\h", " ")).as("1362 lb, said in twenties")
-                .isEqualTo("about 1 360 lb loaded, 6 500 €");
+                .isEqualTo("about 1 360 lb loaded, 6 900 €");
         robot.clickOn("#new-teardrop");
 
         assertThat(state().units()).isEqualTo(UnitSystem.US);

@@ -93,7 +93,7 @@ public record Receipt(String id, String what, String thing, State state, Bill.Co
     public enum Kind {
         MATERIAL("material"), SMALL("small parts"), TOOL("tools"), HIRED("work of others"),
         TRAVEL("travel and haulage"),
-        FEES("fees and registration");
+        FEES("fees and papers");
 
         private final String label;
 

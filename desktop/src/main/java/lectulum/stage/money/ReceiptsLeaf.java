@@ -68,9 +68,9 @@ final class ReceiptsLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("receipts");
-        table.text("What", 150, Receipt::what).text("For", 110, this::name).text("Is", 74, r -> r.state().label())
-                .number("Comes to", 76, Quantity.MONEY, this::sum).text("Shop", 90, Receipt::shop)
-                .text("Day", 84, Receipt::date);
+        table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
+                .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
+                .text("Day", 86, Receipt::date);
         table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 id = now.id();

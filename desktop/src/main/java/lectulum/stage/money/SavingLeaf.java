@@ -35,14 +35,14 @@ final class SavingLeaf implements Leaf.Page {
         this.entry = new AssumedEntry(work, "money-save");
         this.names = new Form(work, "-way");
         ways.setId("ways");
-        ways.text("Group", 80, i -> way(i).group()).text("Way", 200, i -> way(i).name())
-                .entry("Saves", 70, Range.of(Economy.class, "saving"), i -> way(i).saving(),
+        ways.text("Group", 64, i -> way(i).group()).text("Way", 210, i -> way(i).name())
+                .entry("Saves", 60, Range.of(Economy.class, "saving"), i -> way(i).saving(),
                         (i, v) -> work.edit("A way to save",
                                 d -> with(d, i, w -> w.withSaving(Double.isNaN(v) ? 0 : v))))
-                .entry("Hours", 70, Range.of(Economy.class, "hours"), i -> way(i).hours(),
+                .entry("Hours", 58, Range.of(Economy.class, "hours"), i -> way(i).hours(),
                         (i, v) -> work.edit("A way to save",
                                 d -> with(d, i, w -> w.withHours(Double.isNaN(v) ? 0 : v))))
-                .entry("Loss", 60, Range.of(Economy.class, "loss"), i -> way(i).loss(),
+                .entry("Loss", 46, Range.of(Economy.class, "loss"), i -> way(i).loss(),
                         (i, v) -> work.edit("A way to save",
                                 d -> with(d, i, w -> w.withLoss(Double.isNaN(v) ? 0 : v))));
         ways.setPrefHeight(150);

@@ -1,0 +1,25 @@
+package lectulum.build;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of the plan.
+public enum BuildRules implements Rule {
+    LOOP("build.loop", "does no task wait for itself"), NO_HOURS("build.hours", "are there hours to build in"),
+    NO_SESSION("build.session", "is a session long enough for what is done in one go"),
+    NO_HELPER("build.helper", "is a second person there when it takes two"),
+    COLD("build.cold", "does it cure when it is its turn"),
+    LICENCE("build.licence", "is it said who did and who checked what takes a licence"),
+    SLOW("build.slow", "do tasks take about what was planned");
+
+    private final Card card;
+
+    BuildRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.BUILD, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

@@ -1,0 +1,284 @@
+package lectulum.build;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.works.Slot;
+import lectulum.design.works.Works;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
+import lectulum.discipline.Mend;
+import lectulum.discipline.Studies;
+import lectulum.discipline.Study;
+import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
+import lectulum.figures.Stage;
+import lectulum.figures.Subject;
+import lectulum.figures.drawing.Listing;
+import lectulum.kernel.schedule.Chance;
+import lectulum.kernel.schedule.Earned;
+import lectulum.kernel.schedule.Network;
+import lectulum.kernel.schedule.Schedule;
+import lectulum.kernel.schedule.Sessions;
+import lectulum.kernel.schedule.Weekend;
+import lectulum.units.Quantity;
+
+/// The plan of the build: tasks in their order and in the hours there are, the longest path, when it is done and how sure that is, what
+/// to do next, and what logged hours say.
+public final class BuildStudies {
+    public static final Discipline<Studies> DISCIPLINE = Studies.discipline("build", "Plan", Stage.BUILD,
+            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+                    Design.Part.WORKS, Design.Part.SETTINGS)))
+            .checking(BuildRules.class, BuildStudies::remedies);
+    private static final String SOURCE = "see docs/method/build.md";
+    private static final double HOUR = 3600;
+    private static final int TRIALS = 10_000;
+    private static final long SEED = 20_260_301L;
+    private static final double SLOW = 1.25;
+    private static final double WEEK_OF_HOURS = 20;
+
+    private BuildStudies() {
+    }
+
+    static List<Study> of(Design d) {
+        Plan plan = Plan.of(d);
+        List<Study> all = new ArrayList<>();
+        all.add(sums(d, plan));
+        if (plan.start().isPresent()) {
+            all.add(next(plan));
+        }
+        all.add(tasks(plan));
+        earned(d, plan).ifPresent(all::add);
+        return all;
+    }
+
+    private static Study sums(Design d, Plan plan) {
+        Study.Notebook book = new Study.Notebook("build-plan", Stage.BUILD, "When it is done", "");
+        double hours = plan.tasks().stream().mapToDouble(Task::hours).sum();
+        Sentence numbers = Sentence.of("{0} tasks, {1} of them done", plan.tasks().size(),
+                plan.tasks().stream().filter(Task::finished).count());
+        book.figure("build.hours", "Hours of the whole build", hours * HOUR, Quantity.DURATION, "Σ likely hours",
+                numbers,
+                SOURCE);
+        book.figure("build.left", "Hours left", plan.left() * HOUR, Quantity.DURATION, "Σ hours × (1 − done)", numbers,
+                SOURCE);
+        book.figure("build.path", "Longest path of what is left", plan.network().longest(false) * HOUR,
+                Quantity.DURATION, "longest chain of tasks that wait for one another", numbers, SOURCE);
+        check(d, plan, book);
+        if (plan.start().isEmpty()) {
+            return book.note("Say when building begins: days, the timeline and what to do next follow.").done();
+        }
+        LocalDate start = plan.start().get();
+        Chance chance = Chance.of(plan.tasks().stream().filter(t -> !t.finished()).map(Task::chance).toList(),
+                Assumed.value(d, Assumption.BUILD_TOGETHER), TRIALS, SEED);
+        Optional<LocalDateTime> finish = plan.finish();
+        finish.ifPresent(f -> {
+            book.figure("build.days", "Days until it is done", days(start, f.toLocalDate()), Quantity.DAYS,
+                    "tasks in sessions, the one that must be done first first", numbers, SOURCE);
+            book.note("As planned the last task ends on {0}.", f.toLocalDate().toString());
+        });
+        for (int p : new int[]{50, 80}) {
+            plan.dayAfter(chance.under(p / 100.0)).ifPresent(day -> {
+                book.figure("build.p" + p, p + " in a hundred are done within", days(start, day), Quantity.DAYS,
+                        "10 000 trials, hours by beta distributions, all longer or shorter together", numbers, SOURCE);
+                book.note("{0} of a hundred such builds are done by {1}.", p, day.toString());
+            });
+        }
+        return book.note("Sums of likely hours are too low: tasks take longer more often than shorter, and all at once."
+                + " Drying is not in the chances.").done();
+    }
+
+    private static long days(LocalDate from, LocalDate to) {
+        return ChronoUnit.DAYS.between(from, to);
+    }
+
+    private static void check(Design d, Plan plan, Study.Notebook book) {
+        plan.network().loop().flatMap(plan::task).ifPresent(t -> book.say(BuildRules.LOOP, Subject.part(t.id()),
+                Severity.STOP, Sentence.of("“{0}” waits for itself", t.name()),
+                Sentence.of("Tasks in a loop are not planned: take one of them out of what must be done before.")));
+        for (Schedule.Laid l : plan.laid()) {
+            Task t = plan.task(l.job().id()).orElseThrow();
+            switch (l.trouble()) {
+                case NO_HOURS -> {
+                    if (l.equals(plan.laid().getFirst())) {
+                        book.say(BuildRules.NO_HOURS, Severity.STOP, Sentence.of("The week has no hours to build in"),
+                                Sentence.of("Give it sessions: evenings, or a weekend."));
+                    }
+                }
+                case NO_SESSION -> book.say(BuildRules.NO_SESSION, Subject.part(t.id()), Severity.STOP,
+                        Sentence.of("No session is long enough to “{0}”", t.name()),
+                        Sentence.of("It takes {0} in one go.", Amount.hours(t.left() * HOUR)));
+                case NO_HELPER -> book.say(BuildRules.NO_HELPER, Subject.part(t.id()), Severity.WARN,
+                        Sentence.of("Nobody helps to “{0}”", t.name()),
+                        Sentence.of("It takes two people for {0}.", Amount.hours(t.left() * HOUR)));
+                case NEVER_CURES -> book.say(BuildRules.COLD, Subject.part(t.id()), Severity.STOP,
+                        Sentence.of("After “{0}” it never cures", t.name()),
+                        Sentence.of("It ends on {0}, when the outside is colder than {1} all day: heat the shop.",
+                                l.end().map(e -> e.toLocalDate().toString()).orElse("–"),
+                                new Amount(5, Quantity.TEMPERATURE)));
+                case NONE, BEFORE_IT -> {
+                }
+            }
+        }
+        for (Task t : plan.tasks()) {
+            if (t.finished() && !t.licence().isEmpty() && (t.by().isBlank() || t.checked().isBlank())) {
+                book.say(BuildRules.LICENCE, Subject.part(t.id()), Severity.WARN,
+                        Sentence.of("“{0}” is done: by whom, and who checked it?", t.name()),
+                        Sentence.of("It takes {0}.", t.licence()));
+            }
+        }
+    }
+
+    private static Study next(Plan plan) {
+        Study.Notebook book = new Study.Notebook("build-next", Stage.BUILD, "What to do next", "");
+        Map<String, Network.Times> times = plan.network().times();
+        List<Task> ready = plan.ready().stream().filter(t -> times.containsKey(t.id())).toList();
+        double hours = plan.next();
+        List<Weekend.Offer> offers = ready.stream().filter(t -> t.left() > 0).map(t -> {
+            double room = times.get(t.id()).room();
+            return new Weekend.Offer(t.id(), t.left(), room < 1 ? 3 : room < WEEK_OF_HOURS ? 2 : 1, t.session());
+        }).toList();
+        List<Weekend.Chosen> chosen = Weekend.of(offers, hours);
+        Listing.Maker table = new Listing.Maker("").words("Task", "Mind").numbers("hours");
+        chosen.forEach(c -> plan.task(c.id()).ifPresent(t -> table.row(t.name(), mind(t),
+                Amount.hours(c.hours() * HOUR))));
+        book.listing(table.done());
+        List<Task> coats = chosen.stream().flatMap(c -> plan.task(c.id()).stream()).filter(t -> t.drying() > 0)
+                .toList();
+        if (!coats.isEmpty()) {
+            book.note("End with “{0}”: it dries until the next session.", coats.getFirst().name());
+        }
+        if (ready.isEmpty() && plan.left() > 0) {
+            book.note("Nothing can be begun: tasks wait for one another.");
+        }
+        return book.note(
+                "In the {0} of the next two days that follow one another; what delays the end counts three times.",
+                Amount.hours(hours * HOUR)).done();
+    }
+
+    private static String mind(Task t) {
+        List<String> all = new ArrayList<>();
+        if (t.two()) {
+            all.add("two people");
+        }
+        if (t.session()) {
+            all.add("in one go");
+        }
+        if (t.drying() > 0) {
+            all.add(String.format(Locale.ROOT, "dries %.0f h", t.drying()));
+        }
+        if (!t.licence().isEmpty()) {
+            all.add(t.licence());
+        }
+        return all.isEmpty() ? "–" : String.join("; ", all);
+    }
+
+    private static Study tasks(Plan plan) {
+        Study.Notebook book = new Study.Notebook("build-tasks", Stage.BUILD, "Tasks in their order", "");
+        Map<String, Network.Times> times = plan.network().times();
+        Map<String, Schedule.Laid> laid = new HashMap<>();
+        plan.laid().forEach(l -> laid.put(l.job().id(), l));
+        Listing.Maker table = new Listing.Maker("").words("Task", "begins", "ends").numbers("hours", "may slip",
+                "done");
+        for (Task t : plan.tasks()) {
+            Optional<Schedule.Laid> l = Optional.ofNullable(laid.get(t.id()));
+            table.row(t.name(), day(l.flatMap(Schedule.Laid::start)), day(l.flatMap(Schedule.Laid::end)),
+                    Amount.hours(t.hours() * HOUR),
+                    times.containsKey(t.id()) ? Amount.hours(Math.max(0, times.get(t.id()).room()) * HOUR) : "–",
+                    Amount.share(t.done()));
+        }
+        return book.listing(table.done())
+                .note("May slip: hours by which it can be later without delaying the end, were there hands enough.")
+                .done();
+    }
+
+    private static String day(Optional<LocalDateTime> when) {
+        return when.map(w -> w.toLocalDate().toString()).orElse("–");
+    }
+
+    private static Optional<Study> earned(Design d, Plan plan) {
+        if (plan.tasks().stream().noneMatch(t -> t.logged().orElse(0) > 0)) {
+            return Optional.empty();
+        }
+        Study.Notebook book = new Study.Notebook("build-earned", Stage.BUILD, "What logged hours say", "");
+        Earned.State s = Earned.of(plan.tasks().stream().map(t -> new Earned.Part(t.family(), t.hours(), t.done(),
+                t.logged().orElse(0))).toList(), Assumed.value(d, Assumption.BUILD_CALM) / HOUR);
+        Sentence numbers = Sentence.of("{0} of {1} earned by {2}", Amount.hours(s.earned() * HOUR),
+                Amount.hours(s.budget() * HOUR), Amount.hours(s.spent() * HOUR));
+        book.figure("build.spent", "Worked so far", s.spent() * HOUR, Quantity.DURATION, "Σ logged", numbers, SOURCE);
+        book.figure("build.earned", "which was planned to take", s.earned() * HOUR, Quantity.DURATION,
+                "Σ planned × done", numbers, SOURCE);
+        s.index().ifPresent(i -> book.figure("build.pace", "Pace against the plan", i, Quantity.SHARE, "earned/spent",
+                numbers, SOURCE));
+        book.figure("build.forecast", "It comes to", s.forecast() * HOUR, Quantity.DURATION,
+                "logged + Σ planned (1 − done) × (logged + κ)/(earned + κ) of its family", numbers, SOURCE);
+        Listing.Maker table = new Listing.Maker("").words("Skill").numbers("takes, of the plan");
+        s.factors().forEach((family, f) -> {
+            table.row(family, Amount.share(f));
+            if (f > SLOW) {
+                book.say(BuildRules.SLOW, Subject.part(family), Severity.NOTE,
+                        Sentence.of("Work with {0} takes {1} of what was planned", family, Amount.share(f)),
+                        Sentence.of("The whole comes to {0}.", Amount.hours(s.forecast() * HOUR)));
+            }
+        });
+        return Optional.of(book.listing(table.done()).done());
+    }
+
+    private static Stream<Remedy> remedies(Known known, BuildRules rule, Finding finding) {
+        return switch (rule) {
+            case LOOP -> Stream.of(new Remedy(Sentence.of("Let it wait for nothing"), new Edit("Without what is before",
+                    d -> d.with(d.works().withJobs(d.works().jobs().stream()
+                            .map(j -> finding.about().equals(Subject.part(j.id())) ? j.withAfter(List.of()) : j)
+                            .toList())))));
+            case NO_HOURS -> Stream.of(new Remedy(Sentence.of("Two evenings and the weekend"),
+                    new Edit("The usual week", d -> d.with(d.works().withSlots(Works.USUAL)))));
+            case NO_SESSION -> Stream.of(slot(Sentence.of("Saturdays from 8 to 18"),
+                    new Slot(DayOfWeek.SATURDAY, 8, 18, true)));
+            case NO_HELPER -> Stream.of(new Remedy(Sentence.of("A helper in the longest session"),
+                    new Edit("A helper", BuildStudies::helped)));
+            case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
+                    Sentence.of("Work in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
+            case LICENCE, SLOW -> Stream.empty();
+        };
+    }
+
+    private static Design helped(Design d) {
+        List<Slot> week = new ArrayList<>(d.works().week());
+        week.stream().max(Comparator.comparingDouble(s -> s.to() - s.from()))
+                .ifPresent(s -> week.set(week.indexOf(s), new Slot(s.day(), s.from(), s.to(), true)));
+        return d.with(d.works().withSlots(week));
+    }
+
+    /// A session in the place of those of its day that it meets.
+    private static Remedy slot(Sentence says, Slot more) {
+        return new Remedy(says, new Edit("A session", d -> {
+            List<Slot> week = new ArrayList<>(d.works().week().stream().filter(s -> s.day() != more.day()
+                    || s.to() <= more.from() || s.from() >= more.to()).toList());
+            week.add(more);
+            return d.with(d.works().withSlots(week));
+        }));
+    }
+
+    /// Spans of all sessions in which something is worked at, with its name, for a calendar.
+    public static List<Map.Entry<String, Sessions.Span>> sessions(Design d) {
+        Plan plan = Plan.of(d);
+        return plan.laid().stream().flatMap(l -> l.spans().stream().map(s -> Map.entry(
+                plan.task(l.job().id()).map(Task::name).orElse(l.job().id()), s))).toList();
+    }
+}

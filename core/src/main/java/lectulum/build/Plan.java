@@ -1,0 +1,146 @@
+package lectulum.build;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
+import lectulum.design.Design;
+import lectulum.design.works.Slot;
+import lectulum.design.works.Works;
+import lectulum.kernel.schedule.Network;
+import lectulum.kernel.schedule.Schedule;
+import lectulum.kernel.schedule.Sessions;
+import lectulum.kernel.takeoff.Cure;
+import lectulum.units.Day;
+import lectulum.weather.MeanDay;
+
+/// The tasks that are left, laid into the hours of one builder.
+///
+/// @param tasks   all of them, finished ones too
+/// @param network of what is left
+/// @param start   empty where nobody said when it begins: there are no dates then
+/// @param laid    in the order in which they are done
+public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start, Sessions own,
+        List<Schedule.Laid> laid) {
+    private static final double WARM = 20;
+    private static final double LEAST_WARM = 5;
+    private static final double INDOORS = -40;
+    private static final double HOUR = 3600;
+    private static final int LAST_SECOND = 86_399;
+    private static final int MOST_DAYS = 7300;
+
+    public Plan {
+        tasks = List.copyOf(tasks);
+        laid = List.copyOf(laid);
+    }
+
+    public static Plan of(Design d) {
+        List<Task> tasks = Tasks.of(d);
+        Set<String> open = tasks.stream().filter(t -> !t.finished()).map(Task::id).collect(Collectors.toSet());
+        Network network = new Network(tasks.stream().filter(t -> !t.finished()).map(t -> new Network.Task(t.id(),
+                t.left(), t.drying(), t.after().stream().filter(open::contains).toList())).toList());
+        Sessions own = sessions(d.works(), s -> true);
+        Optional<LocalDate> start = Day.iso(d.works().start()).or(() -> Day.iso(d.purse().today()));
+        List<Schedule.Laid> laid = start.map(day -> Schedule.of(tasks.stream().filter(t -> !t.finished())
+                .map(t -> new Schedule.Job(t.id(), t.left(), t.after().stream().filter(open::contains).toList(),
+                        t.drying() > 0 ? Optional.of(new Cure(t.drying(), WARM, LEAST_WARM)) : Optional.empty(),
+                        t.two(),
+                        t.session(), Optional.empty()))
+                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper), x -> warmth(d, x)))
+                .orElse(List.of());
+        return new Plan(tasks, network, start, own, laid);
+    }
+
+    private static double[] warmth(Design d, LocalDate day) {
+        double shop = Assumed.value(d, Assumption.PAINT_SHOP);
+        if (shop > INDOORS) {
+            double[] all = new double[24];
+            Arrays.fill(all, shop);
+            return all;
+        }
+        return MeanDay.air(d.brief().latitude(), day.getMonthValue(), d.brief().climate());
+    }
+
+    private static Sessions sessions(Works works, Predicate<Slot> which) {
+        Map<DayOfWeek, List<Sessions.Window>> week = new EnumMap<>(DayOfWeek.class);
+        works.week().stream().filter(which).filter(s -> s.to() > s.from())
+                .forEach(s -> week.computeIfAbsent(s.day(), k -> new ArrayList<>())
+                        .add(new Sessions.Window(clock(s.from()), clock(s.to()))));
+        Map<LocalDate, List<Sessions.Window>> off = new HashMap<>();
+        works.off().forEach(text -> Day.iso(text).ifPresent(day -> off.put(day, List.of())));
+        return new Sessions(week, off);
+    }
+
+    private static LocalTime clock(double hours) {
+        return LocalTime.ofSecondOfDay(Math.clamp(Math.round(hours * HOUR), 0, LAST_SECOND));
+    }
+
+    public Optional<Task> task(String id) {
+        return tasks.stream().filter(t -> t.id().equals(id)).findFirst();
+    }
+
+    /// Hours of all that is left.
+    public double left() {
+        return tasks.stream().mapToDouble(Task::left).sum();
+    }
+
+    /// When the last task ends; empty without dates, or where one of them cannot be laid.
+    public Optional<LocalDateTime> finish() {
+        return laid.isEmpty() || laid.stream().anyMatch(l -> l.end().isEmpty())
+                ? Optional.empty()
+                : laid.stream().map(l -> l.end().orElseThrow()).max(LocalDateTime::compareTo);
+    }
+
+    /// The day on which so many hours of sessions are over; empty without dates, or where that takes twenty years.
+    public Optional<LocalDate> dayAfter(double hours) {
+        return start.flatMap(first -> {
+            double left = hours;
+            LocalDate day = first;
+            for (int i = 0; i < MOST_DAYS; i++, day = day.plusDays(1)) {
+                left -= own.on(day).stream().mapToDouble(Sessions.Span::hours).sum();
+                if (left <= 1e-9) {
+                    return Optional.of(day);
+                }
+            }
+            return Optional.empty();
+        });
+    }
+
+    /// What can be begun: nothing that must be done before is open.
+    public List<Task> ready() {
+        Set<String> open = tasks.stream().filter(t -> !t.finished()).map(Task::id).collect(Collectors.toSet());
+        return tasks.stream().filter(t -> !t.finished() && t.after().stream().noneMatch(open::contains)).toList();
+    }
+
+    /// Hours of the first two days from the start on that have any and follow one another: the next evening, or the next weekend.
+    public double next() {
+        if (start.isEmpty()) {
+            return 0;
+        }
+        LocalDate day = start.get();
+        for (int i = 0; i < 7; i++, day = day.plusDays(1)) {
+            double today = hours(day);
+            double tomorrow = hours(day.plusDays(1));
+            if (today > 0 && tomorrow > 0) {
+                return today + tomorrow;
+            }
+        }
+        return own.weekly().values().isEmpty() ? 0 : hours(start.get());
+    }
+
+    private double hours(LocalDate day) {
+        return own.on(day).stream().mapToDouble(Sessions.Span::hours).sum();
+    }
+}

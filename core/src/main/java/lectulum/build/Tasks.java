@@ -1,0 +1,98 @@
+package lectulum.build;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import lectulum.assumed.UsualTask;
+import lectulum.design.Design;
+import lectulum.design.base.Carcass;
+import lectulum.design.feature.Feature;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.SystemGroup;
+import lectulum.design.works.Job;
+
+/// The tasks of a design: the usual ones of its kind in practitioners' order, without those for which it has nothing, as the user has
+/// changed them, and those of one's own.
+public final class Tasks {
+    private static final double HOUR = 3600;
+    private static final double LEAST = 0.7;
+    private static final double MOST = 1.8;
+    /// The galley hatch is the task that is underestimated most.
+    private static final double MOST_HATCH = 3.0;
+    private static final String HATCH = "C9";
+
+    private Tasks() {
+    }
+
+    public static List<Task> of(Design d) {
+        Map<String, List<String>> passed = new HashMap<>();
+        List<Task> all = new ArrayList<>();
+        for (UsualTask u : UsualTask.all()) {
+            Job j = d.works().job(u.id());
+            OptionalDouble usual = u.in(d.brief().type());
+            if (usual.isEmpty() || j.dropped() || !wanted(d, u.id())) {
+                passed.put(u.id(), through(u.after(), passed));
+                continue;
+            }
+            double hours = j.hours().isPresent() ? j.hours().getAsDouble() / HOUR : usual.getAsDouble();
+            all.add(new Task(u.id(), Character.toUpperCase(u.name().charAt(0)) + u.name().substring(1), hours,
+                    LEAST * hours, (u.id().equals(HATCH) ? MOST_HATCH : MOST) * hours,
+                    through(u.after(), passed), u.crew() > 1, u.drying(), u.flags().contains("S"), u.family(),
+                    licence(u.flags()), false, j.done(), logged(j), j.by(), j.checked()));
+        }
+        for (Job j : d.works().jobs()) {
+            if (j.own() && !j.dropped()) {
+                double hours = j.hours().orElse(0) / HOUR;
+                all.add(new Task(j.id(), j.name().isBlank() ? "own task" : j.name(), hours, LEAST * hours, MOST * hours,
+                        through(j.after(), passed), j.two(), j.drying() / HOUR, false, "own", "", true, j.done(),
+                        logged(j), j.by(), j.checked()));
+            }
+        }
+        return all;
+    }
+
+    private static OptionalDouble logged(Job j) {
+        return j.logged().isPresent() ? OptionalDouble.of(j.logged().getAsDouble() / HOUR) : OptionalDouble.empty();
+    }
+
+    private static List<String> through(List<String> after, Map<String, List<String>> passed) {
+        Set<String> all = new LinkedHashSet<>();
+        after.forEach(a -> all.addAll(passed.getOrDefault(a, List.of(a))));
+        return List.copyOf(all);
+    }
+
+    private static String licence(String flags) {
+        if (flags.contains("M")) {
+            return "mains by a licensed person, or as local rules say";
+        }
+        if (flags.contains("G")) {
+            return "gas by a competent person, with a leak test";
+        }
+        return flags.contains("W") ? "welds that carry by somebody who can, and inspected" : "";
+    }
+
+    /// Whether the design has anything for which a task is done.
+    private static boolean wanted(Design d, String id) {
+        return switch (id) {
+            case HATCH -> d.base().carcass().hatch().isPresent() || hatchDrawn(d);
+            case "C5", "E3" -> has(d, SystemGroup.ELECTRICAL);
+            case "E4" -> has(d, SystemGroup.WATER) || has(d, SystemGroup.HEAT);
+            case "C8" -> d.things().stream().anyMatch(t -> t.mount() == Mount.SET_IN && t.has(Feature.Opening.class));
+            case "E6" -> has(d, SystemGroup.SLEEPING) || has(d, SystemGroup.SEATING);
+            case "F1" -> has(d, SystemGroup.OUTSIDE);
+            default -> true;
+        };
+    }
+
+    private static boolean hatchDrawn(Design d) {
+        return d.base().carcass().framing().containsKey(Carcass.Face.REAR);
+    }
+
+    private static boolean has(Design d, SystemGroup system) {
+        return d.things().stream().anyMatch(t -> t.system() == system);
+    }
+}

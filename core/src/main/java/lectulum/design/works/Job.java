@@ -1,0 +1,45 @@
+package lectulum.design.works;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.OptionalDouble;
+import lectulum.design.Means;
+import lectulum.units.Quantity;
+
+/// What is known of a task: of one of the usual ones what is otherwise, or a task of one's own.
+///
+/// @param id      of the usual task, or of its own
+/// @param own     whether it is one's own
+/// @param name    of one's own
+/// @param dropped whether it is not done at all
+/// @param hours   of work \[s\]; empty for the usual ones
+/// @param after   of one's own: ids of what must be done before
+/// @param two     of one's own: whether it takes two people
+/// @param drying  of one's own: what must dry or cure after it \[s\]
+/// @param done    part of it
+/// @param logged  worked on it so far \[s\]
+/// @param by      who did what takes a licence or experience
+/// @param checked by whom
+@RecordBuilder
+public record Job(String id, boolean own, String name, boolean dropped,
+        @Means(value = "Hours", of = Quantity.DURATION, high = 3.6e7) OptionalDouble hours, List<String> after,
+        boolean two, @Means(value = "Dries or cures", of = Quantity.DURATION, high = 3.6e6) double drying,
+        @Means(value = "Done", of = Quantity.SHARE, high = 1) double done,
+        @Means(value = "Worked so far", of = Quantity.DURATION, high = 3.6e7) OptionalDouble logged, String by,
+        String checked) implements JobBuilder.With {
+    public Job {
+        id = id == null ? "" : id;
+        name = name == null ? "" : name;
+        hours = hours == null ? OptionalDouble.empty() : hours;
+        after = after == null ? List.of() : List.copyOf(after);
+        logged = logged == null ? OptionalDouble.empty() : logged;
+        by = by == null ? "" : by;
+        checked = checked == null ? "" : checked;
+    }
+
+    /// A usual task of which nothing is otherwise yet.
+    public static Job usual(String id) {
+        return new Job(id, false, "", false, OptionalDouble.empty(), List.of(), false, 0, 0, OptionalDouble.empty(), "",
+                "");
+    }
+}

@@ -1,0 +1,2 @@
+/// Tasks in their order: networks, calendars, waiting, chance.
+package lectulum.kernel.schedule;

@@ -1,0 +1,91 @@
+package lectulum.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.TableView;
+import lectulum.build.Task;
+import lectulum.design.Project;
+import lectulum.figures.Stage;
+import org.junit.jupiter.api.Test;
+
+/// Build in the real window: a plan of evenings and weekends, tasks done and left out, the calendar.
+class BuildTest extends WindowTest {
+
+    @Override
+    String start() {
+        return "demo:dunlin";
+    }
+
+    private void turn(String page) {
+        robot.interact(() -> window().turnTo(Stage.BUILD, page));
+        until(() -> window().settled());
+    }
+
+    private double value(String figure) {
+        return state().analysis().figures().value(figure);
+    }
+
+    @Test
+    void aWeekendIsPlannedAndWritten() throws IOException {
+        turn("build-plan");
+        Project before = state().project();
+        enter("#field-begins-on-as-2026-05-31-works", "2027-03-01");
+        until(() -> window().settled());
+        double days = value("build.days");
+        click("#slot-add");
+        until(() -> window().settled());
+
+        assertThat(value("build.days")).as("three hours more a week").isLessThan(days);
+        assertThat(texts()).contains("What to do next");
+        Path calendar = folder.resolve("build.ics");
+        answer = Optional.of(calendar);
+        click("#calendar-write");
+        robot.rest();
+        assertThat(Files.readString(calendar)).startsWith("BEGIN:VCALENDAR").contains("SUMMARY:Dunlin: ");
+        undoTo(before);
+    }
+
+    /// Every task that is left has its row, with its days for those who do not see the bar.
+    @Test
+    void theTimelineHasARowForEveryTask() {
+        turn("build-timeline");
+        long open = lectulum.build.Tasks.of(state().design()).stream().filter(t -> !t.finished()).count();
+
+        assertThat(robot.lookup("#timeline").queryAs(javafx.scene.layout.VBox.class).getChildren().stream()
+                .filter(n -> n.getAccessibleText() != null
+                        && n.getAccessibleText().matches(".*, \\d{4}-.* – \\d{4}-.*")))
+                .hasSize((int) open);
+    }
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void tasksAreDoneLeftOutAndAdded() {
+        turn("build-tasks");
+        Project before = state().project();
+        double left = value("build.left");
+        TableView<Task> table = robot.lookup("#tasks").queryAs(TableView.class);
+        Task first = table.getItems().get(5);
+        robot.interact(() -> table.getSelectionModel().select(5));
+        click("#task-done");
+        until(() -> window().settled());
+        assertThat(value("build.left")).isCloseTo(left - first.hours() * 3600, within(1e-6));
+
+        robot.interact(() -> table.getSelectionModel().select(7));
+        Task dropped = table.getItems().get(7);
+        click("#task-drop");
+        until(() -> window().settled());
+        assertThat(table.getItems()).noneMatch(t -> t.id().equals(dropped.id()));
+        click("#task-own");
+        until(() -> window().settled());
+        enter("#field-task-task", "Build the workbench");
+        assertThat(table.getItems().getLast().name()).isEqualTo("Build the workbench");
+        assertThat(value("build.left")).isCloseTo(left - first.hours() * 3600 - dropped.hours() * 3600 + 4 * 3600,
+                within(1e-6));
+        undoTo(before);
+    }
+}
