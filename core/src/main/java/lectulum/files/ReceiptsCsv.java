@@ -19,6 +19,7 @@ import lectulum.design.Design;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
 import lectulum.kernel.finance.Bill;
+import lectulum.money.Lines;
 import lectulum.units.Day;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -31,7 +32,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class ReceiptsCsv {
     private static final List<String> COLUMNS = List.of("date", "shop", "description", "qty", "pack", "unit_price",
             "line_total", "tax", "freight", "currency", "category", "thing", "tier", "cover", "state", "paid", "need",
-            "lead_days", "ref");
+            "lead_days", "ref", "built_in", "waste");
     private static final int MOST_ROWS = 100_000;
     /// No larger file is read.
     public static final int MOST_BYTES = 10_000_000;
@@ -78,13 +79,13 @@ public final class ReceiptsCsv {
         CSVPrinter printer = new CSVPrinter(out, FORMAT);
         printer.printRecord(COLUMNS);
         for (Receipt r : d.purse().receipts()) {
-            double packs = r.bought().orElse(r.amount() / r.pack());
+            double packs = Lines.packs(r);
             printer.printRecord(r.date(), SafeCell.write(r.shop()), SafeCell.write(r.what()),
                     ThingsCsv.number(packs), ThingsCsv.number(r.pack()), ThingsCsv.number(r.price()),
                     ThingsCsv.number(packs * r.price()), ThingsCsv.number(r.tax()), ThingsCsv.number(r.freight()),
                     SafeCell.write(r.currency()), r.kind(), SafeCell.write(r.thing()), r.tier(), r.cover(), r.state(),
                     r.state() == Receipt.State.PAID ? "yes" : "no", r.need(), ThingsCsv.number(r.lead()),
-                    SafeCell.write(r.note()));
+                    SafeCell.write(r.note()), ThingsCsv.number(r.amount()), ThingsCsv.number(r.waste()));
         }
     }
 
@@ -150,7 +151,9 @@ public final class ReceiptsCsv {
                 throw new UnreadableFile(
                         "The first row must name the columns description and unit_price or line_total.");
             }
-            for (String column : List.of("qty", "pack", "unit_price", "line_total", "tax", "freight", "lead_days")) {
+            for (String column : List.of("qty", "pack", "unit_price", "line_total", "tax", "freight", "lead_days",
+                    "built_in",
+                    "waste")) {
                 amounts.put(column, AmountColumn.of(body().stream().map(r -> cell(r, column)).toList(), decimal));
             }
             this.order = Day.order(body().stream().map(r -> cell(r, "date")).toList()).orElse(usual);
@@ -245,6 +248,11 @@ public final class ReceiptsCsv {
             double tax = tax(r, qty * price);
             double freight = amount(r, "freight").orElse(0);
             double lead = amount(r, "lead_days").orElse(0);
+            double amount = amount(r, "built_in").orElse(qty * pack);
+            double waste = amount(r, "waste").orElse(0);
+            if (amount < 0 || waste < 0) {
+                throw new Bad(amount < 0 ? "built_in" : "waste", "negative");
+            }
             if (freight < 0 || tax < 0 || lead < 0) {
                 throw new Bad(freight < 0 ? "freight" : tax < 0 ? "tax" : "lead_days", "negative");
             }
@@ -256,7 +264,7 @@ public final class ReceiptsCsv {
             }
             return new Receipt(freeId(), what, cell(r, "thing"), state, cover,
                     one(r, "tier", Bill.Tier.class, Bill.Tier.ESSENTIAL),
-                    kind(r, notes), qty * pack, 0, pack, price,
+                    kind(r, notes), amount, waste, pack, price,
                     paid || state == Receipt.State.PAID ? OptionalDouble.of(qty) : OptionalDouble.empty(), tax, freight,
                     cell(r, "currency"), day(r, "date"), cell(r, "shop"), day(r, "need"), lead, cell(r, "ref"), "");
         }

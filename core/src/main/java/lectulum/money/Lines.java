@@ -201,6 +201,11 @@ public final class Lines {
                 .reduce(NONE, BigDecimal::add).doubleValue();
     }
 
+    /// Packs that a receipt takes by itself: those that were bought, otherwise as many whole ones as hold what is wanted.
+    public static double packs(Receipt r) {
+        return packs(List.of(r), Bill.Tier.LUXURY).doubleValue();
+    }
+
     /// Of a receipt in its own currency, with its part of no freight; to the cent.
     static double total(Receipt r) {
         return total(List.of(r), BigDecimal.ONE).doubleValue();

@@ -12,6 +12,7 @@ import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
 import lectulum.files.ReceiptsCsv.Fate;
 import lectulum.kernel.finance.Bill;
+import lectulum.money.Lines;
 import lectulum.units.Day;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -175,6 +176,20 @@ class ReceiptsCsvTest {
         ReceiptsCsv.write(d, out);
 
         assertThat(read(out.toString()).receipts()).containsExactly(r, gift);
+    }
+
+    /// 420 screws in packs of 200 are three packs, before and after.
+    @Test
+    void whatIsReadBackCostsTheSame() throws IOException {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+        StringBuilder out = new StringBuilder();
+        ReceiptsCsv.write(d, out);
+
+        ReceiptsCsv.Report back = read(out.toString());
+
+        assertThat(back.rows()).isEmpty();
+        assertThat(Lines.forecast(d.withPurse(d.purse().withReceipts(back.receipts())))).isEqualTo(Lines.forecast(d));
+        assertThat(back.receipts()).extracting(Receipt::amount).contains(420.0);
     }
 
     /// Whatever stands in a file: rows in are rows out.
