@@ -1,6 +1,8 @@
 package lectulum;
 
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
@@ -8,12 +10,14 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventTarget;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -41,20 +45,62 @@ public final class Hand {
         this(() -> true);
     }
 
-    public NodeQuery lookup(Predicate<Node> which) {
-        return finder.lookup(which);
+    public Found lookup(Predicate<Node> which) {
+        return new Found(() -> finder.lookup(which));
     }
 
-    public NodeQuery lookup(String query) {
-        return finder.lookup(query);
+    public Found lookup(String query) {
+        return new Found(() -> finder.lookup(query));
     }
 
-    public NodeQuery from(Node... nodes) {
-        return finder.from(nodes);
+    /// What is found below a node.
+    public Found under(Node node, Predicate<Node> which) {
+        return new Found(() -> finder.from(node).lookup(which));
+    }
+
+    /// Nodes of a query, sought on the interface thread, so that nothing moves meanwhile.
+    public record Found(Supplier<NodeQuery> sought) {
+        /// The one at a place in the order of the page, from 0.
+        public Found nth(int index) {
+            return new Found(() -> sought.get().nth(index));
+        }
+
+        public <T extends Node> T query() {
+            return run(() -> sought.get().<T>query());
+        }
+
+        public <T extends Node> Optional<T> tryQuery() {
+            return run(() -> sought.get().<T>tryQuery());
+        }
+
+        public <T extends Node> Set<T> queryAll() {
+            return run(() -> sought.get().<T>queryAll());
+        }
+
+        public <T extends Node> T queryAs(Class<T> kind) {
+            return run(() -> sought.get().queryAs(kind));
+        }
+
+        public <T extends Node> Optional<T> tryQueryAs(Class<T> kind) {
+            return run(() -> sought.get().tryQueryAs(kind));
+        }
+
+        public <T extends Node> Set<T> queryAllAs(Class<T> kind) {
+            return run(() -> sought.get().queryAllAs(kind));
+        }
+
+        public <T> ComboBox<T> queryComboBox() {
+            return run(() -> sought.get().<T>queryComboBox());
+        }
     }
 
     public Window window(int index) {
         return finder.window(index);
+    }
+
+    /// What the interface thread says, while nothing moves.
+    public <T> T ask(Callable<T> question) {
+        return run(question);
     }
 
     public Hand interact(Runnable gesture) {
@@ -62,11 +108,11 @@ public final class Hand {
     }
 
     public Hand clickOn(String query, MouseButton... buttons) {
-        return click(finder.point(query).query(), buttons);
+        return click(run(() -> finder.point(query).query()), buttons);
     }
 
     public Hand clickOn(Node node, MouseButton... buttons) {
-        return click(finder.point(node).query(), buttons);
+        return click(run(() -> finder.point(node).query()), buttons);
     }
 
     public Hand clickOn(Point2D at, MouseButton... buttons) {
@@ -89,11 +135,11 @@ public final class Hand {
     }
 
     public Hand moveTo(String query) {
-        return moveTo(finder.point(query).query());
+        return moveTo(run(() -> finder.point(query).query()));
     }
 
     public Hand moveTo(Node node) {
-        return moveTo(finder.point(node).query());
+        return moveTo(run(() -> finder.point(node).query()));
     }
 
     public Hand moveTo(Point2D at) {

@@ -57,6 +57,7 @@ import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
 import lectulum.build.BuildStudies;
+import lectulum.build.Odds;
 import lectulum.build.Timeline;
 import lectulum.money.DealStudies;
 import lectulum.money.Money;
@@ -113,7 +114,8 @@ public final class Disciplines {
                 CutStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 Money.DISCIPLINE, OutlookStudies.TOTALS, OutlookStudies.RANGE, OutlookStudies.CASH,
-                BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE, LayoutScore.DISCIPLINE,
+                Odds.DISCIPLINE, BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE,
+                LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, SavingStudies.DISCIPLINE, Demands.DISCIPLINE,
                 Bases.DISCIPLINE));
         return List.copyOf(all);

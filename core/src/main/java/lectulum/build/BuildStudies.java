@@ -31,7 +31,6 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
-import lectulum.kernel.schedule.Chance;
 import lectulum.kernel.schedule.Earned;
 import lectulum.kernel.schedule.Network;
 import lectulum.kernel.schedule.Schedule;
@@ -44,22 +43,20 @@ import lectulum.units.Quantity;
 public final class BuildStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("build", "Plan", Stage.BUILD,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
-                    Design.Part.WORKS, Design.Part.SETTINGS)))
+                    Design.Part.WORKS, Design.Part.SETTINGS), in.of(Odds.DISCIPLINE)))
             .checking(BuildRules.class, BuildStudies::remedies);
     private static final String SOURCE = "see docs/method/build.md";
     private static final double HOUR = 3600;
-    private static final int TRIALS = 10_000;
-    private static final long SEED = 20_260_301L;
     private static final double SLOW = 1.25;
     private static final double WEEK_OF_HOURS = 20;
 
     private BuildStudies() {
     }
 
-    static List<Study> of(Design d) {
+    static List<Study> of(Design d, Odds odds) {
         Plan plan = Plan.of(d);
         List<Study> all = new ArrayList<>();
-        all.add(sums(d, plan));
+        all.add(sums(d, plan, odds));
         if (plan.start().isPresent()) {
             all.add(next(plan));
         }
@@ -68,7 +65,7 @@ public final class BuildStudies {
         return all;
     }
 
-    private static Study sums(Design d, Plan plan) {
+    private static Study sums(Design d, Plan plan, Odds odds) {
         Study.Notebook book = new Study.Notebook("build-plan", Stage.BUILD, "When it is done", "");
         double hours = plan.tasks().stream().mapToDouble(Task::hours).sum();
         Sentence numbers = Sentence.of("{0} tasks, {1} of them done", plan.tasks().size(),
@@ -85,8 +82,6 @@ public final class BuildStudies {
             return book.note("Say when building begins: days, the timeline and what to do next follow.").done();
         }
         LocalDate start = plan.start().get();
-        Chance chance = Chance.of(plan.tasks().stream().filter(t -> !t.finished()).map(Task::chance).toList(),
-                Assumed.value(d, Assumption.BUILD_TOGETHER), TRIALS, SEED);
         Optional<LocalDateTime> finish = plan.finish();
         finish.ifPresent(f -> {
             book.figure("build.days", "Days until it is done", days(start, f.toLocalDate()), Quantity.DAYS,
@@ -94,7 +89,7 @@ public final class BuildStudies {
             book.note("As planned the last task ends on {0}.", f.toLocalDate().toString());
         });
         for (int p : new int[]{50, 80}) {
-            plan.dayAfter(chance.under(p / 100.0)).ifPresent(day -> {
+            plan.dayAfter(p == 50 ? odds.half() : odds.eight()).ifPresent(day -> {
                 book.figure("build.p" + p, p + " in a hundred are done within", days(start, day), Quantity.DAYS,
                         "10 000 trials, hours by beta distributions, all longer or shorter together", numbers, SOURCE);
                 book.note("{0} of a hundred such builds are done by {1}.", p, day.toString());

@@ -206,6 +206,19 @@ public final class Lines {
         return packs(List.of(r), Bill.Tier.LUXURY).doubleValue();
     }
 
+    /// What each receipt comes to by itself in packs of its own, freight apart, in the currency of the project; what is given, or has no
+    /// rate, is left out.
+    static Map<String, Double> each(Design d) {
+        Lines l = new Lines(d);
+        Map<String, Double> all = new LinkedHashMap<>();
+        for (Receipt r : d.purse().receipts()) {
+            if (r.cover() == Bill.Cover.BUY) {
+                l.rate(r).ifPresent(k -> all.put(r.id(), total(List.of(r), k).doubleValue()));
+            }
+        }
+        return all;
+    }
+
     /// Of a receipt in its own currency, with its part of no freight; to the cent.
     static double total(Receipt r) {
         return total(List.of(r), BigDecimal.ONE).doubleValue();

@@ -124,11 +124,12 @@ public final class OutlookStudies {
 
     private static Study table(String id, String title, Design d, java.util.function.Function<Receipt, String> by) {
         Map<String, double[]> sums = new TreeMap<>();
+        Map<String, Double> each = Lines.each(d);
         for (Receipt r : d.purse().receipts()) {
-            Line l = Lines.of(d.withPurse(d.purse().withReceipts(List.of(r.withThing(""))))).getLast();
+            double all = each.getOrDefault(r.id(), 0.0);
             double[] sum = sums.computeIfAbsent(by.apply(r), k -> new double[2]);
-            sum[0] += l.paid();
-            sum[1] += l.forecast();
+            sum[0] += r.state() == Receipt.State.PAID ? all : 0;
+            sum[1] += all;
         }
         Listing.Maker table = new Listing.Maker("").words("").numbers("paid", "in all");
         sums.forEach((k, s) -> table.row(k, Amount.money(s[0]), Amount.money(s[1])));

@@ -102,7 +102,7 @@ class AirAndWaterTest extends WindowTest {
         enter("#field-meals-cooked-inside-an-evening", "6");
         assertThat(finding("air.panes")).isPresent();
         settle();
-        Parent box = robot.from(window().root()).lookup((Node n) -> "finding-air.panes".equals(n.getId())).query();
+        Parent box = robot.under(window().root(), (Node n) -> "finding-air.panes".equals(n.getId())).query();
         Button remedy = box.lookupAll(".link").stream().map(Button.class::cast)
                 .filter(b -> b.getText().startsWith("Try")).findFirst().orElseThrow();
         robot.interact(remedy::fire);

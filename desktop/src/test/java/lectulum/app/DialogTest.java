@@ -59,7 +59,7 @@ class DialogTest extends WindowTest {
     }
 
     private List<List<String>> rows() {
-        TableView<?> table = robot.lookup("#comparison .table-view").queryTableView();
+        TableView<?> table = robot.lookup("#comparison .table-view").queryAs(TableView.class);
         return table.getItems().stream().map(row -> ROW.matcher(row.toString())).filter(Matcher::matches)
                 .map(m -> List.of(m.group(1), m.group(2), m.group(3))).toList();
     }
@@ -105,7 +105,7 @@ class DialogTest extends WindowTest {
         click("#template-pdf");
 
         assertThat(file).hasContent("kept");
-        assertThat(robot.lookup(".banner .label").queryLabeled().getText()).startsWith("Not written: ");
+        assertThat(robot.lookup(".banner .label").queryAs(javafx.scene.control.Labeled.class).getText()).startsWith("Not written: ");
     }
 
     @Test

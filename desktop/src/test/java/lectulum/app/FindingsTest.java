@@ -36,7 +36,7 @@ class FindingsTest extends WindowTest {
     }
 
     private Parent box(String id) {
-        return robot.from(window().root()).lookup((Node n) -> ("finding-" + id).equals(n.getId())).query();
+        return robot.under(window().root(), (Node n) -> ("finding-" + id).equals(n.getId())).query();
     }
 
     private Button link(String box, String starts) {

@@ -82,7 +82,7 @@ class NightjarTest extends WindowTest {
         Project before = state().project();
         robot.clickOn("#stage-balance");
         settle();
-        Button remedy = robot.lookup(".remedy").queryButton();
+        Button remedy = robot.lookup(".remedy").queryAs(Button.class);
         assertThat(remedy.getText().replace('\u00a0', ' ')).isEqualTo("Try: Move the axle 30 mm back");
 
         click(".remedy");
@@ -188,7 +188,7 @@ class NightjarTest extends WindowTest {
         robot.clickOn("#tally-tongue");
         robot.rest();
 
-        assertThat(robot.lookup(".formula").queryLabeled().getText()).isEqualTo("T = M·(a − c)/a");
+        assertThat(robot.lookup(".formula").queryAs(javafx.scene.control.Labeled.class).getText()).isEqualTo("T = M·(a − c)/a");
         robot.type(KeyCode.ESCAPE);
         robot.rest();
         assertThat(robot.lookup("#working").tryQuery()).isEmpty();

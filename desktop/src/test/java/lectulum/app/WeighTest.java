@@ -21,6 +21,7 @@ import lectulum.kernel.maths.Normal;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TrueMasses;
 import org.junit.jupiter.api.BeforeEach;
+import javafx.scene.control.TextInputControl;
 import org.junit.jupiter.api.Test;
 
 /// A weigh day from the first reading to the accepted masses.
@@ -142,10 +143,10 @@ class WeighTest extends WindowTest {
             enter("#weigh-0", nonsense);
             assertThat(state().project()).as(nonsense).matches(before::equals);
         }
-        robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl().setText("localhost"));
+        robot.interact(() -> robot.lookup("#weigh-address").queryAs(TextInputControl.class).setText("localhost"));
         click("#weigh-connect");
         assertThat(text("#weigh-feed")).contains("name:port");
-        robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl().setText("localhost:1"));
+        robot.interact(() -> robot.lookup("#weigh-address").queryAs(TextInputControl.class).setText("localhost:1"));
         click("#weigh-connect");
         until(() -> window().settled());
         assertThat(text("#weigh-feed")).isEqualTo("No scale answers at localhost:1.");
@@ -159,7 +160,7 @@ class WeighTest extends WindowTest {
         try (ScaleServer server = new ScaleServer(0, truth, 1, 0, 11)) {
             method(Method.WHEELS);
             click("#weigh-new");
-            robot.interact(() -> robot.lookup("#weigh-address").queryTextInputControl()
+            robot.interact(() -> robot.lookup("#weigh-address").queryAs(TextInputControl.class)
                     .setText("127.0.0.1:" + server.port()));
             click("#weigh-connect");
             until(() -> window().settled());
@@ -216,7 +217,7 @@ class WeighTest extends WindowTest {
         assertThat(state().project().design().settings().assumed()).containsKeys("site.pitch", "site.roll");
 
         try (var server = new lectulum.standin.LevelServer(0, 9)) {
-            robot.interact(() -> robot.lookup("#level-address").queryTextInputControl()
+            robot.interact(() -> robot.lookup("#level-address").queryAs(TextInputControl.class)
                     .setText("localhost:" + server.port()));
             click("#level-read");
             until(() -> Math.abs(Math.toDegrees(state().project().design().settings().assumed().get("site.roll"))
@@ -225,7 +226,7 @@ class WeighTest extends WindowTest {
                     .isCloseTo(server.truth()[0], within(0.1));
         }
         for (String nonsense : new String[]{"nowhere", "a:b", ":7", "localhost:99999"}) {
-            robot.interact(() -> robot.lookup("#level-address").queryTextInputControl().setText(nonsense));
+            robot.interact(() -> robot.lookup("#level-address").queryAs(TextInputControl.class).setText(nonsense));
             click("#level-read");
             assertThat(text("#level-said")).as(nonsense).contains("name:port");
         }

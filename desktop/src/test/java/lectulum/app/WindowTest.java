@@ -153,8 +153,8 @@ abstract class WindowTest {
 
     /// Every text that stands on the window, without protected spaces.
     List<String> texts() {
-        return window().root().lookupAll(".label").stream().map(n -> ((Labeled) n).getText()).filter(t -> t != null)
-                .map(t -> t.replace('\u00a0', ' ')).toList();
+        return robot.ask(() -> window().root().lookupAll(".label").stream().map(n -> ((Labeled) n).getText())
+                .filter(t -> t != null).map(t -> t.replace('\u00a0', ' ')).toList());
     }
 
     /// Presses a key while others are held.

@@ -155,7 +155,7 @@ class WiringTest extends WindowTest {
         assertThat(finding(WiringRules.UNFUSED)).isPresent();
         settle();
 
-        Parent box = robot.from(window().root()).lookup((Node n) -> "finding-wire.unfused".equals(n.getId())).query();
+        Parent box = robot.under(window().root(), (Node n) -> "finding-wire.unfused".equals(n.getId())).query();
         Button remedy = box.lookupAll(".link").stream().map(Button.class::cast)
                 .filter(b -> b.getText().startsWith("Try")).findFirst().orElseThrow();
         robot.interact(remedy::fire);

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,8 @@ public final class Schedule {
     private final Sessions own;
     private final Sessions helper;
     private final Function<LocalDate, double[]> warmth;
-    private final List<Sessions.Span> taken = new ArrayList<>();
+    /// By day, as no session passes midnight.
+    private final Map<LocalDate, List<Sessions.Span>> taken = new HashMap<>();
     private final Map<String, Laid> laid = new LinkedHashMap<>();
 
     private Schedule(Sessions own, Sessions helper, Function<LocalDate, double[]> warmth) {
@@ -101,7 +103,7 @@ public final class Schedule {
                     : j.two && helper.none() ? Trouble.NO_HELPER : Trouble.NO_SESSION;
             return new Laid(j, List.of(), Optional.empty(), Optional.empty(), Optional.empty(), why);
         }
-        taken.addAll(spans);
+        spans.forEach(x -> taken.computeIfAbsent(x.from().toLocalDate(), k -> new ArrayList<>()).add(x));
         return released(j, spans, spans.getFirst().from(), spans.getLast().to());
     }
 
@@ -130,7 +132,7 @@ public final class Schedule {
         for (int i = 0; i < MOST_DAYS; i++, day = day.plusDays(1)) {
             List<Sessions.Span> open = own.on(day);
             open = j.two ? Sessions.both(open, helper.on(day)) : open;
-            for (Sessions.Span s : Sessions.without(open, taken)) {
+            for (Sessions.Span s : Sessions.without(open, taken.getOrDefault(day, List.of()))) {
                 LocalDateTime begin = later(s.from(), from);
                 if (!begin.isBefore(s.to())) {
                     continue;
