@@ -2,8 +2,10 @@ package lectulum;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
@@ -25,13 +27,13 @@ import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.service.query.NodeQuery;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// A hand at mouse and keyboard: after each gesture it waits until what came of it is shown and laid out and nothing is being
 /// worked out for it any more, and not a moment longer.
 public final class Hand {
     private static final long LONGEST_SECONDS = 30;
     private static final long WAIT_NANOS = 2_000_000;
+    private static final Queue<Throwable> THROWN = new ConcurrentLinkedQueue<>();
     private final FxRobot finder = new FxRobot();
     private final BooleanSupplier still;
     private Robot robot;
@@ -202,6 +204,19 @@ public final class Hand {
         return new KeyEvent(type, character, text, KeyCode.UNDEFINED, false, false, false, false);
     }
 
+    /// Waits until something has come about.
+    public Hand until(BooleanSupplier condition, long seconds) {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+        while (!condition.getAsBoolean()) {
+            if (System.nanoTime() > until) {
+                throw new AssertionError("it did not come to that");
+            }
+            LockSupport.parkNanos(WAIT_NANOS);
+            run(Hand::layOut);
+        }
+        return rest();
+    }
+
     /// Waits until everything that was begun is done and drawn.
     public Hand rest() {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_SECONDS);
@@ -212,9 +227,9 @@ public final class Hand {
             run(Hand::layOut);
         }
         run(Hand::layOut);
-        try {
-            WaitForAsyncUtils.checkException();
-        } catch (Throwable thrown) {
+        Throwable thrown = THROWN.poll();
+        if (thrown != null) {
+            THROWN.clear();
             throw new AssertionError("the window threw", thrown);
         }
         return this;
@@ -238,8 +253,15 @@ public final class Hand {
     /// Styles and lays out what changed, as the toolkit does before it draws a frame. The frame itself is not drawn: without a
     /// display that takes longer than most gestures. What does it is not open to other modules; tests are in none.
     private static Object layOut() throws ReflectiveOperationException {
+        Thread.currentThread().setUncaughtExceptionHandler(Hand::threw);
         Class<?> toolkit = Class.forName("com.sun.javafx.tk.Toolkit");
         return toolkit.getMethod("firePulse").invoke(toolkit.getMethod("getToolkit").invoke(null));
+    }
+
+    private static void threw(Thread thread, Throwable fault) {
+        THROWN.add(fault);
+        Optional.ofNullable(Thread.getDefaultUncaughtExceptionHandler())
+                .ifPresent(handler -> handler.uncaughtException(thread, fault));
     }
 
     private static <T> T run(Callable<T> work) {

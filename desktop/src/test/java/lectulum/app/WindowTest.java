@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.geometry.Bounds;
@@ -29,7 +28,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// A real window, driven by mouse and keys, without a display.
 abstract class WindowTest {
@@ -205,12 +203,7 @@ abstract class WindowTest {
     }
 
     void until(BooleanSupplier condition) {
-        try {
-            WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition::getAsBoolean);
-        } catch (TimeoutException e) {
-            throw new AssertionError("it did not come to that", e);
-        }
-        robot.rest();
+        robot.until(condition, 90);
     }
 
     /// Whether a node and all that holds it are visible.

@@ -6,14 +6,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import lectulum.Hand;
 import lectulum.files.Home;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Work beside the interface thread ends, whatever becomes of it.
 class BackgroundTest {
@@ -25,8 +23,7 @@ class BackgroundTest {
     private void run(Background background, java.util.concurrent.Callable<String> work) throws TimeoutException {
         FxToolkit.registerPrimaryStage();
         robot.interact(() -> background.run(work, said::add, sentence -> said.add("failed: " + sentence)));
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, background::settled);
-        robot.rest();
+        robot.until(background::settled, 10);
     }
 
     @Test
