@@ -45,6 +45,7 @@ module lectulum.core {
     exports lectulum.design.brief;
     exports lectulum.design.envelope;
     exports lectulum.design.feature;
+    exports lectulum.design.logbook;
     exports lectulum.design.outing;
     exports lectulum.design.purse;
     exports lectulum.design.thing;
@@ -83,6 +84,7 @@ module lectulum.core {
     exports lectulum.kernel.survey;
     exports lectulum.kernel.takeoff;
     exports lectulum.kernel.towing;
+    exports lectulum.kernel.upkeep;
     exports lectulum.kernel.weather;
     exports lectulum.layout;
     exports lectulum.layout.change;
@@ -94,6 +96,7 @@ module lectulum.core {
     exports lectulum.layout.people;
     exports lectulum.layout.score;
     exports lectulum.layout.storage;
+    exports lectulum.log;
     exports lectulum.materials;
     exports lectulum.materials.cutting;
     exports lectulum.materials.finish;
@@ -104,6 +107,7 @@ module lectulum.core {
     exports lectulum.materials.upholstery;
     exports lectulum.money;
     exports lectulum.papers;
+    exports lectulum.papers.book;
     exports lectulum.power;
     exports lectulum.power.light;
     exports lectulum.power.wiring;

@@ -46,6 +46,12 @@ import lectulum.layout.outside.OutsideStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
+import lectulum.log.Checklists;
+import lectulum.log.Diary;
+import lectulum.log.Journeys;
+import lectulum.log.Packing;
+import lectulum.log.Trials;
+import lectulum.log.Upkeeps;
 import lectulum.materials.Materials;
 import lectulum.materials.cutting.CutPlans;
 import lectulum.materials.cutting.CutStudies;
@@ -117,7 +123,8 @@ public final class Disciplines {
                 Odds.DISCIPLINE, BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE,
                 LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, SavingStudies.DISCIPLINE, Demands.DISCIPLINE,
-                Bases.DISCIPLINE));
+                Bases.DISCIPLINE, Diary.DISCIPLINE, Trials.DISCIPLINE, Upkeeps.DISCIPLINE, Journeys.DISCIPLINE,
+                Packing.DISCIPLINE, Checklists.DISCIPLINE));
         return List.copyOf(all);
     }
 

@@ -98,6 +98,10 @@ public final class Guide {
                     !d.works().start().isBlank()),
                     step("done", "Say what is done, and how long it took",
                             d.works().jobs().stream().anyMatch(j -> j.done() > 0)));
+            case LOG -> List.of(step("entry", "Write what was done on which day, with its hours",
+                    !d.logbook().entries().isEmpty() && !d.purse().today().isBlank()),
+                    step("tests", "Test for rain before the lining goes in", !d.logbook().trials().isEmpty()),
+                    step("trips", "Write down the first trip: it corrects the plan", !d.logbook().journeys().isEmpty()));
             case PAPERS -> List.of();
         };
     }

@@ -43,7 +43,7 @@ import lectulum.units.Quantity;
 public final class BuildStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("build", "Plan", Stage.BUILD,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
-                    Design.Part.WORKS, Design.Part.SETTINGS), in.of(Odds.DISCIPLINE)))
+                    Design.Part.WORKS, Design.Part.SETTINGS, Design.Part.LOGBOOK), in.of(Odds.DISCIPLINE)))
             .checking(BuildRules.class, BuildStudies::remedies);
     private static final String SOURCE = "see docs/method/build.md";
     private static final double HOUR = 3600;

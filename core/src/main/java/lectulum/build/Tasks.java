@@ -11,6 +11,7 @@ import lectulum.assumed.UsualTask;
 import lectulum.design.Design;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
+import lectulum.design.logbook.LogEntry;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.works.Job;
@@ -42,21 +43,32 @@ public final class Tasks {
             all.add(new Task(u.id(), Character.toUpperCase(u.name().charAt(0)) + u.name().substring(1), hours,
                     LEAST * hours, (u.id().equals(HATCH) ? MOST_HATCH : MOST) * hours,
                     through(u.after(), passed), u.crew() > 1, u.drying(), u.flags().contains("S"), u.family(),
-                    licence(u.flags()), false, j.done(), logged(j), j.by(), j.checked()));
+                    licence(u.flags()), false, j.done(), logged(d, j), j.by(), j.checked()));
         }
         for (Job j : d.works().jobs()) {
             if (j.own() && !j.dropped()) {
                 double hours = j.hours().orElse(0) / HOUR;
                 all.add(new Task(j.id(), j.name().isBlank() ? "own task" : j.name(), hours, LEAST * hours, MOST * hours,
                         through(j.after(), passed), j.two(), j.drying() / HOUR, false, "own", "", true, j.done(),
-                        logged(j), j.by(), j.checked()));
+                        logged(d, j), j.by(), j.checked()));
             }
         }
         return all;
     }
 
-    private static OptionalDouble logged(Job j) {
-        return j.logged().isPresent() ? OptionalDouble.of(j.logged().getAsDouble() / HOUR) : OptionalDouble.empty();
+    /// What was typed and what stands in the log.
+    private static OptionalDouble logged(Design d, Job j) {
+        double log = inLog(d, j.id());
+        return log > 0 || j.logged().isPresent()
+                ? OptionalDouble.of((j.logged().orElse(0) + log) / HOUR)
+                : OptionalDouble.empty();
+    }
+
+    /// Hours of work on a task that stand in the log \[s\].
+    public static double inLog(Design d, String task) {
+        return d.logbook().entries().stream()
+                .filter(e -> e.task().equals(task) && e.kind() == LogEntry.Kind.WORK)
+                .mapToDouble(e -> e.hours().orElse(0)).sum();
     }
 
     private static List<String> through(List<String> after, Map<String, List<String>> passed) {

@@ -81,7 +81,7 @@ public final class Campers {
     /// A demonstration by its key; empty for an unknown one.
     public static Optional<Project> demo(String key) {
         return switch (key) {
-            case "nightjar" -> Optional.of(Project.of("Nightjar", wired(nightjar())));
+            case "nightjar" -> Optional.of(Project.of("Nightjar", Logs.nightjar(wired(nightjar()))));
             case "dunlin" -> Optional.of(Project.of("Dunlin", wired(dunlin())));
             case "chamois" -> Optional.of(chamoisProject());
             default -> Optional.empty();
@@ -271,7 +271,7 @@ public final class Campers {
                                 Optional.of(new Carcass.Framing(List.of(-0.70, -0.24, 0.24, 0.70), 0.018, 0.060,
                                         false))));
         Design dunlin = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of())
-                .with(dunlinPurse()).with(dunlinWorks());
+                .with(dunlinPurse()).with(dunlinWorks()).withLogbook(Logs.dunlin());
         return Placements.add(
                 dunlin.with(dunlin.settings().with(Assumption.BRAKE_SHARE.id(), 0).with(Assumption.ROAD_SPEED.id(),
                         80 / 3.6)),

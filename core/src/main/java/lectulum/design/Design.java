@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Brief;
 import lectulum.design.envelope.Envelope;
+import lectulum.design.logbook.Logbook;
 import lectulum.design.outing.Outing;
 import lectulum.design.purse.Purse;
 import lectulum.design.thing.Thing;
@@ -32,12 +33,13 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         List<Weighing> weighings,
         @Means("Other vehicles that may tow it") List<Vehicle> garage, Wiring wiring,
         Envelope envelope, @Means("Trips that are planned") List<Outing> outings,
-        Workshop workshop, Purse purse, Works works) implements DesignBuilder.With {
+        Workshop workshop, Purse purse, Works works,
+        @Means("What was done, tested and learnt") Logbook logbook) implements DesignBuilder.With {
 
     /// What a design is made of, as far as something may depend on it.
     public enum Part {
         BRIEF, VEHICLE, BASE, THINGS, CASES, SETTINGS, WEIGHINGS, GARAGE, WIRING, ENVELOPE, OUTINGS, WORKSHOP, PURSE,
-        WORKS;
+        WORKS, LOGBOOK;
 
         /// Whether this part of two designs is equal.
         public boolean same(Design a, Design b) {
@@ -60,6 +62,7 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 case WORKSHOP -> d.workshop;
                 case PURSE -> d.purse;
                 case WORKS -> d.works;
+                case LOGBOOK -> d.logbook;
             };
         }
     }
@@ -77,7 +80,8 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.OUTINGS) ? outings : List.of(),
                 parts.contains(Part.WORKSHOP) ? workshop : Workshop.NONE,
                 parts.contains(Part.PURSE) ? purse : Purse.NONE,
-                parts.contains(Part.WORKS) ? works : Works.NONE);
+                parts.contains(Part.WORKS) ? works : Works.NONE,
+                parts.contains(Part.LOGBOOK) ? logbook : Logbook.NONE);
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
@@ -96,13 +100,14 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
         workshop = workshop == null ? Workshop.NONE : workshop;
         purse = purse == null ? Purse.NONE : purse;
         works = works == null ? Works.NONE : works;
+        logbook = logbook == null ? Logbook.NONE : logbook;
     }
 
     /// A design in which nothing is set otherwise than assumed.
     public Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things, List<LoadCase> cases,
             List<Acceptance> accepted) {
         this(brief, vehicle, base, things, cases, accepted, Settings.NONE, List.of(), List.of(), Wiring.NONE,
-                Envelope.NONE, List.of(), Workshop.NONE, Purse.NONE, Works.NONE);
+                Envelope.NONE, List.of(), Workshop.NONE, Purse.NONE, Works.NONE, Logbook.NONE);
     }
 
     public Design with(Settings newSettings) {

@@ -52,6 +52,7 @@ public final class Differences {
         part(words, "planned trips", a, b, Design::outings);
         part(words, "receipts and ways to save", a, b, Design::purse);
         part(words, "tasks and sessions", a, b, Design::works);
+        part(words, "the log", a, b, Design::logbook);
         part(words, "stock and kept cutting plans", a, b, Design::workshop);
         part(words, "assumed values", a, b, Design::settings);
         part(words, "accepted findings", a, b, Design::accepted);

@@ -5,7 +5,7 @@ public enum Stage {
     BRIEF("Brief"), BASE("Base"), LAYOUT("Layout"), BALANCE("Balance"), POWER("Power"), WATER("Water"), AIR("Air"),
     TRIP("Trip"), MATERIALS(
             "Materials"),
-    MONEY("Money"), BUILD("Build"), PAPERS("Papers");
+    MONEY("Money"), BUILD("Build"), LOG("Log"), PAPERS("Papers");
 
     private final String label;
 

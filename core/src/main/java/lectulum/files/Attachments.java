@@ -100,8 +100,11 @@ public record Attachments(Path folder) {
     }
 
     private static List<String> names(Design design) {
-        return Stream.concat(design.base().survey().trace().stream().map(t -> t.file()),
-                design.weighings().stream().map(w -> w.photo())).filter(n -> !n.isBlank()).toList();
+        return Stream.of(design.base().survey().trace().stream().map(t -> t.file()),
+                design.weighings().stream().map(w -> w.photo()), design.purse().receipts().stream().map(r -> r.photo()),
+                design.logbook().entries().stream().map(e -> e.photo()),
+                design.logbook().trials().stream().map(t -> t.photo())).flatMap(n -> n).filter(n -> !n.isBlank())
+                .toList();
     }
 
     static void delete(Path folder) throws IOException {

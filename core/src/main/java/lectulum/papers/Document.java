@@ -12,7 +12,7 @@ public record Document(String id, Kind kind, String name, String about, List<For
 
     /// Where it belongs in a list of documents.
     public enum Kind {
-        FULL_SIZE("Full size, to cut by"), LIST("Lists and tables"), PICTURE("Pictures");
+        BOOK("Books"), FULL_SIZE("Full size, to cut by"), LIST("Lists and tables"), PICTURE("Pictures");
 
         private final String label;
 

@@ -61,7 +61,7 @@ record LabelPaper(List<Lot> lots, Style style, Paper paper) {
     }
 
     private List<Letters.Drawn> pages(List<Label> all) {
-        double[] sheet = Letters.sheet(paper);
+        double[] sheet = paper.points();
         int columns = (int) Math.max(1, Math.floor((sheet[0] - EDGE) / WIDE));
         int rows = (int) Math.max(1, Math.floor((sheet[1] - 2 * EDGE) / HIGH));
         List<Letters.Drawn> pages = new ArrayList<>();

@@ -2,19 +2,16 @@ package lectulum.papers;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import lectulum.figures.drawing.SvgSurface;
-import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /// Letters of the typeface that ships with the program: how long words are, and pages with them.
 final class Letters implements SvgSurface.Letters {
@@ -28,11 +25,8 @@ final class Letters implements SvgSurface.Letters {
     private final TrueTypeFont bold = parsed(Typeface.BOLD);
 
     private static TrueTypeFont parsed(Typeface face) {
-        try (InputStream in = face.open()) {
-            TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
-            // Ligatures have no letters to search and copy by.
-            font.setEnableGsub(false);
-            return font;
+        try {
+            return face.parsed();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -53,11 +47,15 @@ final class Letters implements SvgSurface.Letters {
         }
     }
 
+    /// Signs of formulas that the typeface lacks, and what is printed for them.
+    private static final Map<Integer, String> FOR = Map.of(0x230A, "[", 0x230B, "]", 0x2308, "[", 0x2309, "]", 0x222E,
+            "∫", 0x222C, "∫∫", 0x222A, "+", 0x2099, "n");
+
     /// Letters that a font does not know are printed as question marks.
     static String printable(PDFont font, String text) {
         StringBuilder known = new StringBuilder();
         text.replace('\u00a0', ' ').codePoints().forEach(c -> {
-            String letter = Character.toString(c);
+            String letter = FOR.getOrDefault(c, Character.toString(c));
             try {
                 font.encode(letter);
                 known.append(letter);
@@ -77,9 +75,9 @@ final class Letters implements SvgSurface.Letters {
     static byte[] sheets(Paper paper, String title, List<Drawn> pages) throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
-            PDFont plain = PDType0Font.load(document, parsed(Typeface.REGULAR), true);
-            PDFont heavy = PDType0Font.load(document, parsed(Typeface.BOLD), true);
-            double[] size = sheet(paper);
+            PDFont plain = Typeface.REGULAR.in(document);
+            PDFont heavy = Typeface.BOLD.in(document);
+            double[] size = paper.points();
             for (Drawn drawn : pages) {
                 PDPage page = new PDPage(new PDRectangle((float) size[0], (float) size[1]));
                 document.addPage(page);
@@ -93,12 +91,6 @@ final class Letters implements SvgSurface.Letters {
         }
     }
 
-    /// Of a sheet standing upright \[pt\]; of a roll that of a sheet of A4.
-    static double[] sheet(Paper paper) {
-        double[] sides = (paper.rolled() ? Paper.A4 : paper).sides(0.1, 0.1, 0);
-        return new double[]{sides[0] * 72 / 0.0254, sides[1] * 72 / 0.0254};
-    }
-
     /// One page, lying where the drawing is wider than high, the drawing as large as it lets it be but never larger than it
     /// is.
     ///
@@ -107,8 +99,8 @@ final class Letters implements SvgSurface.Letters {
             throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
-            PDFont plain = PDType0Font.load(document, parsed(Typeface.REGULAR), true);
-            PDFont heavy = PDType0Font.load(document, parsed(Typeface.BOLD), true);
+            PDFont plain = Typeface.REGULAR.in(document);
+            PDFont heavy = Typeface.BOLD.in(document);
             double[] sides = paper.sides(width * PIXEL, height * PIXEL, MARGIN * 0.0254 / 72);
             double shorter = sides[0] * 72 / 0.0254;
             double longer = sides[1] * 72 / 0.0254;

@@ -6,6 +6,7 @@ public enum Paper {
             Double.POSITIVE_INFINITY),
     ROLL_914("Roll, 914 mm", 0.914, Double.POSITIVE_INFINITY);
 
+    private static final double POINTS = 72 / 0.0254;
     private final String label;
     private final double small;
     private final double large;
@@ -32,5 +33,11 @@ public enum Paper {
         }
         double long1 = Math.max(width, height) + 2 * margin + 0.001;
         return new double[]{small, Math.max(small, long1)};
+    }
+
+    /// Of a sheet standing upright \[pt\]; of a roll that of a sheet of A4.
+    public double[] points() {
+        double[] sides = (rolled() ? A4 : this).sides(0.1, 0.1, 0);
+        return new double[]{sides[0] * POINTS, sides[1] * POINTS};
     }
 }

@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /// Draws on a page of a PDF: a pixel is a point of the page times a scale, y down from the top.
-final class PdfSurface implements Surface {
+public final class PdfSurface implements Surface {
     private static final double ROUND = 0.5523;
     private final PDPageContentStream out;
     private final PDFont regular;
@@ -20,7 +20,7 @@ final class PdfSurface implements Surface {
 
     /// @param left of the drawing on the page \[pt\]
     /// @param top  of the drawing on the page, counted from its bottom \[pt\]
-    PdfSurface(PDPageContentStream out, PDFont regular, PDFont bold, double left, double top, double scale) {
+    public PdfSurface(PDPageContentStream out, PDFont regular, PDFont bold, double left, double top, double scale) {
         this.out = out;
         this.regular = regular;
         this.bold = bold;

@@ -6,7 +6,7 @@ import lectulum.figures.drawing.Surface;
 import lectulum.units.Style;
 
 /// A sketch in black, for paper.
-record SketchPaper(Sketch sketch, Style style, double width) {
+public record SketchPaper(Sketch sketch, Style style, double width) {
     private static final Ink INK = new Ink(0, 0, 0, 1);
     private static final Ink HOT = new Ink(0.7, 0.1, 0.1, 1);
     private static final Ink WHITE = new Ink(1, 1, 1, 1);
@@ -32,12 +32,12 @@ record SketchPaper(Sketch sketch, Style style, double width) {
     }
 
     /// \[px\]
-    double height() {
+    public double height() {
         double[] b = bounds();
         return scale() * (b[3] - b[1]) + 2 * MARGIN;
     }
 
-    void paint(Surface s) {
+    public void paint(Surface s) {
         double[] b = bounds();
         double k = scale();
         for (Sketch.Mark m : sketch.marks()) {

@@ -14,6 +14,8 @@ import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
+import lectulum.design.logbook.Logbook;
+import lectulum.design.purse.Purse;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.works.Job;
 import lectulum.design.works.Slot;
@@ -32,7 +34,8 @@ class PlanTest {
     private static final double HOUR = 3600;
 
     private static Design demo(String key) {
-        return Campers.demo(key).orElseThrow().design();
+        Design d = Campers.demo(key).orElseThrow().design();
+        return d.withLogbook(Logbook.NONE);
     }
 
     private static Design begun(Design d) {
@@ -126,7 +129,7 @@ class PlanTest {
 
     @Test
     void withoutABeginningThereAreHoursAndNoDays() {
-        Design d = demo("nightjar").with(Works.NONE);
+        Design d = demo("nightjar").with(Works.NONE).with(Purse.NONE);
 
         assertThat(value(d, "build.hours")).isPositive();
         assertThat(Analysis.of(d).of(BuildStudies.DISCIPLINE).figures().find("build.days")).isEmpty();

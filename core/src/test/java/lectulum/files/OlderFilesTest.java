@@ -22,6 +22,7 @@ import lectulum.design.vehicle.Rating;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.wiring.Wiring;
+import lectulum.design.logbook.Logbook;
 import lectulum.design.purse.Purse;
 import lectulum.design.works.Works;
 import lectulum.design.workshop.Workshop;
@@ -138,7 +139,7 @@ class OlderFilesTest {
                 .without(d.things().stream().map(Thing::id)
                         .filter(id -> id.startsWith("electric-") || id.startsWith("later-")).toList())
                 .with(Wiring.NONE).with(Envelope.NONE).withOutings(List.of()).with(Workshop.NONE).with(Purse.NONE)
-                .with(Works.NONE));
+                .with(Works.NONE).withLogbook(Logbook.NONE));
     }
 
     /// The same camper as the first version wrote it, which held 0 for what is not known.

@@ -9,6 +9,7 @@ import lectulum.design.Design;
 import lectulum.design.Project;
 import lectulum.build.BuildStudies;
 import lectulum.files.AtomicFile;
+import lectulum.files.Attachments;
 import lectulum.files.CalendarFile;
 import lectulum.files.ProjectFile;
 import lectulum.files.ReceiptsCsv;
@@ -16,6 +17,8 @@ import lectulum.files.ThingsCsv;
 import lectulum.papers.OffsetTable;
 import lectulum.papers.Panels;
 import lectulum.papers.Paper;
+import lectulum.papers.book.Book;
+import lectulum.papers.book.Edition;
 import lectulum.papers.Report;
 import lectulum.papers.Template;
 import lectulum.papers.TemplateDxf;
@@ -23,7 +26,11 @@ import lectulum.papers.TemplatePdf;
 import lectulum.papers.TemplateSvg;
 import lectulum.papers.WiringPapers;
 import lectulum.power.wiring.Wired;
+import lectulum.sheet.BookPlates;
+import lectulum.stage.Stages;
 import lectulum.units.UnitSystem;
+import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -72,16 +79,26 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--paper", description = "${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
     private Paper paper = Paper.A4;
 
+    @Option(names = "--book", paramLabel = "PDF", description = "The build book, or the part of it for somebody: see"
+            + " --edition.")
+    private Path book;
+
+    @Option(names = "--edition", description = "${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
+    private Edition edition = Edition.WHOLE;
+
+    @Option(names = "--cover", description = "${COMPLETION-CANDIDATES}. Default: ${DEFAULT-VALUE}.")
+    private Book.Cover cover = Book.Cover.DRAWN;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public Integer call() throws IOException {
         if (things == null && wiring == null && receipts == null && calendar == null && figures == null
-                && report == null && copy == null
-                && template == null) {
+                && report == null && copy == null && template == null && book == null) {
             throw new CommandLine.ParameterException(spec.commandLine(),
-                    "Say what to export: --things, --wiring, --receipts, --calendar, --figures, --report, --template or --project.");
+                    "Say what to export: --things, --wiring, --receipts, --calendar, --figures, --report,"
+                            + " --book, --template or --project.");
         }
         Input input = Input.of(file);
         Project project = input.project();
@@ -120,7 +137,18 @@ final class ExportCommand implements Callable<Integer> {
         if (template != null) {
             template(project.design());
         }
+        if (book != null) {
+            book(project);
+        }
         return 0;
+    }
+
+    private void book(Project project) throws IOException {
+        Headless.start();
+        State state = new Workbench(project).state();
+        Attachments beside = Attachments.of(Path.of(file));
+        AtomicFile.write(book, Book.pdf(project.name(), state.analysis(), edition, cover, paper, state.style(),
+                new BookPlates(state, Stages::look, beside::find), project.design().purse().today()));
     }
 
     private void template(Design design) throws IOException {

@@ -221,6 +221,11 @@ public final class Form extends VBox {
         return row(label, value);
     }
 
+    /// A figure that is shown, by its id.
+    public Form shown(String label, String figure) {
+        return shown(label, s -> s.shown(figure));
+    }
+
     private Design design() {
         return state.analysis().given();
     }

@@ -8,6 +8,11 @@ public final class Words {
     private Words() {
     }
 
+    /// With a great letter at its beginning.
+    public static String first(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     public static <T> StringConverter<T> by(Function<? super T, String> name) {
         return new StringConverter<>() {
             @Override

@@ -7,7 +7,7 @@ import lectulum.parts.Form;
 import lectulum.workbench.State;
 
 /// The card of a stage: its sums, a caution where one is due, and under them the thing that is selected.
-public final class StageCard {
+public final class StageCard implements StageView {
     private final VBox card = new VBox(4);
     private final Form sums;
     private final ThingCard thing;
@@ -28,10 +28,12 @@ public final class StageCard {
         }
     }
 
-    public Node node() {
+    @Override
+    public Node card() {
         return card;
     }
 
+    @Override
     public void show(State state) {
         if (!card.getChildren().contains(thing)) {
             card.getChildren().add(thing);

@@ -9,6 +9,7 @@ import lectulum.stage.base.BaseUnit;
 import lectulum.stage.brief.BriefUnit;
 import lectulum.stage.build.BuildUnit;
 import lectulum.stage.layout.LayoutUnit;
+import lectulum.stage.log.LogUnit;
 import lectulum.stage.materials.MaterialsUnit;
 import lectulum.stage.money.MoneyUnit;
 import lectulum.stage.papers.PapersUnit;
@@ -30,6 +31,7 @@ public final class Stages {
             new MaterialsUnit(),
             new MoneyUnit(),
             new BuildUnit(),
+            new LogUnit(),
             new PapersUnit());
 
     private Stages() {

@@ -705,9 +705,13 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether nothing is being computed beside the interface thread.
     public boolean settled() {
+        return caughtUp() && findings.settled();
+    }
+
+    /// Whether all that is shown is up to date; remedies may still be sought.
+    public boolean caughtUp() {
         return bench.settled() && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
-                && stages.values().stream().allMatch(StageView::settled) && findings.settled()
-                && Photo.settled();
+                && stages.values().stream().allMatch(StageView::settled) && Photo.settled();
     }
 
     /// Where the window asks for files, and who shows another project in its place.

@@ -91,7 +91,7 @@ abstract class WindowTest {
 
     /// Whether all that follows from what was done is shown.
     private boolean still() {
-        return desk == null || desk.window().map(w -> w.bench().settled()).orElse(true);
+        return desk == null || desk.window().map(MainWindow::caughtUp).orElse(true);
     }
 
     Stage stage() {

@@ -10,7 +10,7 @@ enum SoundRules implements Rule {
             Stage.POWER),
     ON_WATER(Stage.WATER), ON_AIR(Stage.AIR), ON_TRIP(Stage.TRIP), ON_MATERIALS(
             Stage.MATERIALS),
-    ON_MONEY(Stage.MONEY), ON_BUILD(Stage.BUILD);
+    ON_MONEY(Stage.MONEY), ON_BUILD(Stage.BUILD), ON_LOG(Stage.LOG);
 
     private final Card card;
 

@@ -77,7 +77,8 @@ public final class Soundness {
                 listed(d, Design::outings, new Ranges.Place("outings", Stage.TRIP, "", List.of())),
                 looked(d, Design::workshop, "workshop", Stage.MATERIALS, "the stock", ranges::mended),
                 looked(d, Design::purse, "purse", Stage.MONEY, "the receipts", ranges::mended),
-                looked(d, Design::works, "works", Stage.BUILD, "the tasks", ranges::mended));
+                looked(d, Design::works, "works", Stage.BUILD, "the tasks", ranges::mended),
+                looked(d, Design::logbook, "logbook", Stage.LOG, "the log", ranges::mended));
     }
 
     private <T> T looked(Design d, Function<Design, T> part, String id, Stage stage, String owner,

@@ -23,12 +23,12 @@ public final class AirStage implements StageView {
         sums.quantity("Coldest night", Range.of(Travel.class, "coldest"), Outside::coldest,
                 (d, v) -> d.with(d.brief().withTravel(d.brief().travel().withColdest(OptionalDouble.of(v)))));
         assumed(sums, "Hottest afternoon", Assumption.AIR_SUMMER);
-        sums.shown("The cabin loses", s -> s.shown("air.loss"));
-        sums.shown("Heater to buy", s -> s.shown("air.heat.size"));
-        sums.shown("Lowest in that night", s -> s.shown("air.night.least"));
-        sums.shown("Water on the panes", s -> s.shown("air.damp.water"));
-        sums.shown("Fresh air wanted", s -> s.shown("air.breath.need"));
-        sums.shown("Cooling to buy", s -> s.shown("air.cool.size"));
+        sums.shown("The cabin loses", "air.loss");
+        sums.shown("Heater to buy", "air.heat.size");
+        sums.shown("Lowest in that night", "air.night.least");
+        sums.shown("Water on the panes", "air.damp.water");
+        sums.shown("Fresh air wanted", "air.breath.need");
+        sums.shown("Cooling to buy", "air.cool.size");
         card = new StageCard("Air", sums,
                 "No flame, generator or fuel where people sleep. Alarms never replace fresh air.", thing);
     }
@@ -40,7 +40,7 @@ public final class AirStage implements StageView {
 
     @Override
     public Node card() {
-        return card.node();
+        return card.card();
     }
 
     @Override

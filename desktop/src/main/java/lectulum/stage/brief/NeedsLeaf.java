@@ -370,7 +370,7 @@ final class NeedsLeaf implements Leaf.Page {
         }
         f.note("A trade that is ticked takes the usual hours; another takes 1.6 times as long. Welding of frames, mains and"
                 + " gas belong to those who are licensed for it where the law says so.");
-        f.shown("Months, at least", s -> s.shown("brief.months"));
+        f.shown("Months, at least", "brief.months");
         return f;
     }
 

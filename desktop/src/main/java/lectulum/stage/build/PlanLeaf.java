@@ -16,6 +16,7 @@ import lectulum.design.Design;
 import lectulum.design.works.Slot;
 import lectulum.files.AtomicFile;
 import lectulum.files.CalendarFile;
+import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
 import lectulum.stage.AssumedEntry;
@@ -57,7 +58,7 @@ final class PlanLeaf implements Leaf.Page {
         if (slots != s.design().works().week().size() || form.isEmpty()) {
             slots = s.design().works().week().size();
             form = Optional.of(made(slots));
-            Button calendar = button("Write the calendar…", "calendar-write", this::write);
+            Button calendar = Buttons.of("Write the calendar…", "calendar-write", this::write);
             above.getChildren().setAll(form.get(), calendar);
             above.getStyleClass().setAll("panel");
             left.getChildren().setAll(above, assumed);
@@ -83,12 +84,12 @@ final class PlanLeaf implements Leaf.Page {
             f.tick("A helper is there" + tail, d -> slot(d, at).helper(),
                     (d, v) -> with(d, at, s -> new Slot(s.day(), s.from(), s.to(), v)));
         }
-        f.node(button("Another session", "slot-add", () -> work.edit("A session", d -> {
+        f.node(Buttons.of("Another session", "slot-add", () -> work.edit("A session", d -> {
             List<Slot> week = new ArrayList<>(d.works().week());
             week.add(new Slot(DayOfWeek.SUNDAY, 15, 18, false));
             return d.with(d.works().withSlots(week));
         })));
-        f.node(button("Without the last one", "slot-remove", () -> work.edit("Without a session", d -> {
+        f.node(Buttons.of("Without the last one", "slot-remove", () -> work.edit("Without a session", d -> {
             List<Slot> week = new ArrayList<>(d.works().week());
             if (week.size() > 1) {
                 week.removeLast();
@@ -96,13 +97,6 @@ final class PlanLeaf implements Leaf.Page {
             return d.with(d.works().withSlots(week));
         })));
         return f;
-    }
-
-    private static Button button(String text, String id, Runnable does) {
-        Button b = new Button(text);
-        b.setId(id);
-        b.setOnAction(e -> does.run());
-        return b;
     }
 
     private static String name(DayOfWeek day) {

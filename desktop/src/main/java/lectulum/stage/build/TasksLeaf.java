@@ -9,7 +9,6 @@ import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -20,8 +19,10 @@ import lectulum.build.Tasks;
 import lectulum.design.Design;
 import lectulum.design.Range;
 import lectulum.design.works.Job;
+import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -36,19 +37,13 @@ final class TasksLeaf implements Leaf.Page {
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Task> table = new Ledger<>("Tasks", "No task: everything is left out.");
-    private final VBox chosen = new VBox(6);
+    private final LedgerForm<Task> tasks = new LedgerForm<>(table, s -> Tasks.of(s.design()), Task::id);
     private final VBox next = new VBox(10);
     private final Node page;
-    private Optional<Form> form = Optional.empty();
-    private String id = "";
-    private String shape = "";
-    private State state;
-    private boolean showing;
 
     private TasksLeaf(Bench bench) {
         this.bench = bench;
         this.work = bench.work();
-        this.state = work.state();
         table.setId("tasks");
         table.text("Task", 290, Task::name).text("Skill", 66, Task::family)
                 .entry("Hours", 66, Range.of(Job.class, "hours"), t -> t.hours() * HOUR,
@@ -57,36 +52,20 @@ final class TasksLeaf implements Leaf.Page {
                         (t, v) -> edit("How far a task is", t.id(), j -> j.withDone(Double.isNaN(v) ? 0 : v)))
                 .entry("Worked", 66, Range.of(Job.class, "logged"),
                         t -> t.logged().isPresent() ? t.logged().getAsDouble() * HOUR : Double.NaN,
-                        (t, v) -> edit("Hours worked", t.id(), j -> j.withLogged(number(v))));
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            if (!showing && now != null) {
-                id = now.id();
-                showChosen();
-            }
-        });
-        table.setPrefHeight(360);
-        table.setMinHeight(260);
-        FlowPane buttons = new FlowPane(6, 4, button("A task of your own", "task-own", this::own),
-                button("It is done", "task-done", () -> edit("A task is done", id, j -> j.withDone(1))),
-                button("Leave it out", "task-drop", this::drop),
-                button("All usual tasks again", "tasks-again", () -> work.edit("All usual tasks", d -> d.with(d.works()
+                        (t, v) -> work.edit("Hours worked", d -> mapping(d, t.id(), j -> j.withLogged(
+                                number(Math.max(0, v - Tasks.inLog(d, t.id())))))));
+        tasks.high(360, 260).fromTheFirst().form(t -> t.own() + t.licence(), this::form);
+        FlowPane buttons = new FlowPane(6, 4, Buttons.of("A task of your own", "task-own", this::own),
+                Buttons.of("It is done", "task-done", () -> edit("A task is done", tasks.id(), j -> j.withDone(1))),
+                Buttons.of("Leave it out", "task-drop", this::drop),
+                Buttons.of("All usual tasks again", "tasks-again", () -> work.edit("All usual tasks", d -> d.with(d.works()
                         .withJobs(d.works().jobs().stream().map(j -> j.withDropped(false)).toList())))));
-        chosen.getStyleClass().add("panel");
-        chosen.setPrefWidth(360);
-        chosen.setMinWidth(300);
         HBox.setHgrow(next, Priority.ALWAYS);
-        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, chosen, next)));
+        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, tasks.panel(), next)));
     }
 
     static Leaf leaf(Bench bench) {
         return new Leaf("build-tasks", "Tasks", "Hours, how far they are, what was worked", () -> new TasksLeaf(bench));
-    }
-
-    private static Button button(String text, String buttonId, Runnable does) {
-        Button b = new Button(text);
-        b.setId(buttonId);
-        b.setOnAction(e -> does.run());
-        return b;
     }
 
     private static OptionalDouble number(double v) {
@@ -100,17 +79,17 @@ final class TasksLeaf implements Leaf.Page {
     }
 
     private void own() {
-        id = work.state().design().works().freeId();
+        tasks.choose(work.state().design().works().freeId());
         work.edit("A task of one's own", d -> d.with(d.works().mapping(d.works().freeId(),
                 j -> j.withOwn(true).withName("own task").withHours(OptionalDouble.of(4 * HOUR)))));
     }
 
     private void drop() {
         Design d = work.state().design();
-        if (d.works().job(id).own()) {
-            work.edit("Without a task", x -> x.with(x.works().without(id)));
+        if (d.works().job(tasks.id()).own()) {
+            work.edit("Without a task", x -> x.with(x.works().without(tasks.id())));
         } else {
-            edit("A task is left out", id, j -> j.withDropped(true));
+            edit("A task is left out", tasks.id(), j -> j.withDropped(true));
         }
     }
 
@@ -121,33 +100,10 @@ final class TasksLeaf implements Leaf.Page {
 
     @Override
     public void show(State s) {
-        state = s;
-        showing = true;
-        List<Task> all = Tasks.of(s.design());
-        table.show(all, s.style());
-        if (all.stream().noneMatch(t -> t.id().equals(id))) {
-            id = all.isEmpty() ? "" : all.getFirst().id();
-        }
-        all.stream().filter(t -> t.id().equals(id)).findFirst().ifPresent(t -> table.getSelectionModel().select(t));
+        tasks.show(s);
         next.getChildren().setAll(s.analysis().of(BuildStudies.DISCIPLINE).all().stream()
                 .filter(x -> x.id().equals("build-next") || x.id().equals("build-earned"))
                 .map(x -> (Node) new StudyPane(bench.theme(), x, s.style())).toList());
-        showing = false;
-        showChosen();
-    }
-
-    private void showChosen() {
-        Optional<Task> task = Tasks.of(state.design()).stream().filter(t -> t.id().equals(id)).findFirst();
-        String now = task.map(t -> t.id() + t.own() + t.licence()).orElse("");
-        if (!now.equals(shape)) {
-            shape = now;
-            form = task.map(this::form);
-            chosen.getChildren().clear();
-            form.ifPresent(f -> chosen.getChildren().add(f));
-        }
-        chosen.setVisible(task.isPresent());
-        chosen.setManaged(task.isPresent());
-        form.ifPresent(f -> f.show(state));
     }
 
     private Form form(Task made) {
@@ -169,7 +125,7 @@ final class TasksLeaf implements Leaf.Page {
                             .collect(Collectors.joining(", ")))
                     + ".");
         }
-        rows.row("done").unknownRow("logged", "Worked so far", "nothing");
+        rows.row("done").unknownRow("logged", "Worked, not in the log", "nothing");
         if (!made.licence().isEmpty()) {
             f.note("It takes " + made.licence() + ".");
             f.text("Done by", d -> d.works().job(which).by(), write(which, Job::withBy));

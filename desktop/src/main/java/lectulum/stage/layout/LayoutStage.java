@@ -36,19 +36,19 @@ public final class LayoutStage implements StageView {
         hint.getStyleClass().addAll("faint", "wrap");
         hint.setWrapText(true);
         room = new Form(bench);
-        room.shown("Clear floor", s -> s.shown("shell.floorArea"));
-        room.shown("Clear volume", s -> s.shown("shell.volume"));
-        room.shown("Height over all", s -> s.shown("shell.maxHeight"));
+        room.shown("Clear floor", "shell.floorArea");
+        room.shown("Clear volume", "shell.volume");
+        room.shown("Height over all", "shell.maxHeight");
         room.shown("Overlaps", s -> s.shown("layout." + mode(s) + ".collisions"));
         room.shown("Through the shell", s -> s.shown("layout." + mode(s) + ".outside"));
         room.shown("Way through", s -> s.shown("layout.passage." + mode(s)));
         room.shown("Floor to stand on", s -> s.shown("layout." + mode(s) + ".floorFree"));
-        room.shown("Ways out at night", s -> s.shown("layout.exits"));
+        room.shown("Ways out at night", "layout.exits");
         room.shown("Beds for adults", s -> s.shown("layout.sleep.honest") + ", in comfort "
                 + s.shown("layout.sleep.comfort"));
-        room.shown("Road to camp", s -> s.shown("layout.change.road-camp.minutes"));
-        room.shown("Camp to night", s -> s.shown("layout.change.camp-night.minutes"));
-        room.shown("Layout score", s -> s.shown("layout.score"));
+        room.shown("Road to camp", "layout.change.road-camp.minutes");
+        room.shown("Camp to night", "layout.change.camp-night.minutes");
+        room.shown("Layout score", "layout.score");
         Label head = new Label("Who sleeps where");
         head.getStyleClass().addAll("heading", "section");
         sleepers.setHgap(8);

@@ -1,6 +1,7 @@
 package lectulum.stage.materials;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Stage;
@@ -12,6 +13,8 @@ import lectulum.materials.upholstery.CushionStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
+import lectulum.parts.Form;
+import lectulum.stage.StageCard;
 import lectulum.stage.StageUnit;
 import lectulum.stage.StageView;
 import lectulum.stage.StudiesLeaf;
@@ -35,7 +38,16 @@ public final class MaterialsUnit implements StageUnit {
 
     @Override
     public StageView open(Bench bench) {
-        return new MaterialsStage(bench.work(), bench.thingCard());
+        Form sums = new Form(bench.work());
+        sums.shown("All things", "materials.mass");
+        for (SystemGroup system : SystemGroup.values()) {
+            sums.shown(system.label(), "materials." + system.name().toLowerCase(Locale.ROOT) + ".mass");
+        }
+        sums.shown("Frame of the shell", "stud.mass");
+        sums.shown("Layers of the shell", "skin.mass");
+        return new StageCard("Materials", sums,
+                "Masses with empty tanks. The bare base is on the Base stage; frame and layers may be in it.",
+                bench.thingCard());
     }
 
     @Override

@@ -1,7 +1,6 @@
 package lectulum.stage.materials;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -17,8 +16,10 @@ import lectulum.design.Design;
 import lectulum.design.envelope.Substance;
 import lectulum.design.workshop.Stock;
 import lectulum.materials.cutting.StockStudies;
+import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -38,20 +39,14 @@ final class StockLeaf implements Leaf.Page {
     private final Ledger<Stock> table = new Ledger<>("Stock",
             "Nothing yet: the usual sizes are bought. Add what your shop"
                     + " sells, and the offcuts you have.");
-    private final VBox chosen = new VBox(4);
+    private final LedgerForm<Stock> stock = new LedgerForm<>(table, s -> s.design().workshop().stock(), Stock::id);
     private final VBox used = new VBox(10);
     private final SupplyPane supplies;
     private final Node page;
-    private Optional<Form> form = Optional.empty();
-    private String id = "";
-    private String shape = "";
-    private State state;
-    private boolean showing;
 
     private StockLeaf(Bench bench) {
         this.bench = bench;
         this.work = bench.work();
-        this.state = work.state();
         table.setId("stock");
         table.text("What", 100, s -> s.of().label()).text("As", 76, s -> s.form().label())
                 .number("Long", 104, Quantity.LENGTH, Stock::length).number("Wide", 104, Quantity.LENGTH, Stock::width)
@@ -59,14 +54,7 @@ final class StockLeaf implements Leaf.Page {
                 .text("Pieces", 76, s -> s.count().isPresent() ? String.valueOf(s.available()) : "any")
                 .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
                 .text("Where", 90, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            if (!showing && now != null) {
-                id = now.id();
-                showChosen();
-            }
-        });
-        table.setPrefHeight(210);
-        table.setMinHeight(180);
+        stock.high(210, 180).form(s -> s.form().name() + s.own(), this::form);
         MenuButton usual = new MenuButton("A usual size");
         usual.setId("stock-usual");
         UsualStock.all().forEach(u -> {
@@ -77,12 +65,9 @@ final class StockLeaf implements Leaf.Page {
         FlowPane buttons = new FlowPane(6, 4, button("A stick of your shop", "stock-stick", Stock.Form.STICK, false),
                 button("A sheet of your shop", "stock-sheet", Stock.Form.SHEET, false), usual,
                 button("An offcut you have", "stock-own", Stock.Form.SHEET, true));
-        chosen.getStyleClass().add("panel");
-        chosen.setPrefWidth(360);
-        chosen.setMinWidth(300);
         HBox.setHgrow(used, Priority.ALWAYS);
         this.supplies = new SupplyPane(bench.work());
-        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, chosen, used), supplies.node()));
+        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, stock.panel(), used), supplies.node()));
     }
 
     static Leaf leaf(Bench bench) {
@@ -101,7 +86,7 @@ final class StockLeaf implements Leaf.Page {
     }
 
     private void add(String name, java.util.function.Function<Design, Stock> made) {
-        id = work.state().design().workshop().freeId();
+        stock.choose(work.state().design().workshop().freeId());
         work.edit(name, d -> d.with(d.workshop().plus(made.apply(d))));
     }
 
@@ -112,33 +97,10 @@ final class StockLeaf implements Leaf.Page {
 
     @Override
     public void show(State next) {
-        state = next;
-        showing = true;
-        List<Stock> all = next.design().workshop().stock();
-        table.show(all, next.style());
-        if (all.stream().noneMatch(s -> s.id().equals(id))) {
-            id = all.isEmpty() ? "" : all.getLast().id();
-        }
-        next.design().workshop().stock(id).ifPresent(s -> table.getSelectionModel().select(s));
+        stock.show(next);
         used.getChildren().setAll(next.analysis().of(StockStudies.DISCIPLINE).all().stream()
                 .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
-        showing = false;
-        showChosen();
         supplies.show(next);
-    }
-
-    private void showChosen() {
-        Optional<Stock> stock = state.design().workshop().stock(id);
-        String now = stock.map(s -> s.id() + s.form() + s.own()).orElse("");
-        if (!now.equals(shape)) {
-            shape = now;
-            form = stock.map(this::form);
-            chosen.getChildren().clear();
-            form.ifPresent(f -> chosen.getChildren().add(f));
-        }
-        chosen.setVisible(stock.isPresent());
-        chosen.setManaged(stock.isPresent());
-        form.ifPresent(f -> f.show(state));
     }
 
     private Form form(Stock made) {
@@ -165,11 +127,8 @@ final class StockLeaf implements Leaf.Page {
             f.text("Price asked on", d -> of(d, which, made).priced(),
                     (d, v) -> mapping(d, which, s -> s.withPriced(v)));
         }
-        Button remove = new Button("Without it");
-        remove.setId("stock-remove");
-        remove.getStyleClass().addAll("link", "quiet");
-        remove.setOnAction(e -> work.edit("Without a stock", d -> d.with(d.workshop().without(which))));
-        f.node(remove);
+        f.node(Buttons.quiet("Without it", "stock-remove",
+                () -> work.edit("Without a stock", d -> d.with(d.workshop().without(which)))));
         return f;
     }
 

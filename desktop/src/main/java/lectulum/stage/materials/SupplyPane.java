@@ -1,11 +1,9 @@
 package lectulum.stage.materials;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
@@ -14,11 +12,13 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.Range;
 import lectulum.design.workshop.Supply;
+import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
-import lectulum.units.Units;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -27,13 +27,10 @@ final class SupplyPane {
     private final Workbench work;
     private final Ledger<Supply> table = new Ledger<>("Tins, rolls and packs",
             "None yet: the usual sizes are bought. Add what your shop sells, and the rests you have.");
-    private final VBox chosen = new VBox(4);
+    private final LedgerForm<Supply> supplies = new LedgerForm<>(table, s -> s.design().workshop().supplies(),
+            Supply::id);
     private final VBox all;
-    private Optional<Form> form = Optional.empty();
-    private String id = "";
-    private String shape = "";
     private State state;
-    private boolean showing;
 
     SupplyPane(Workbench work) {
         this.work = work;
@@ -43,20 +40,10 @@ final class SupplyPane {
                 .text("There", 56, s -> count(s.there()))
                 .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
                 .text("Where", 110, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            if (!showing && now != null) {
-                id = now.id();
-                showChosen();
-            }
-        });
-        table.setPrefHeight(170);
-        table.setMinHeight(140);
-        chosen.getStyleClass().add("panel");
-        chosen.setPrefWidth(360);
-        chosen.setMinWidth(300);
+        supplies.high(170, 140).form(s -> s.goods().name() + s.own(), this::form);
         HBox.setHgrow(table, Priority.ALWAYS);
         all = new VBox(8, new HBox(6, menu("A tin, roll or pack of your shop", "supply-sold", false),
-                menu("A rest you have", "supply-own", true)), new HBox(10, table, chosen));
+                menu("A rest you have", "supply-own", true)), new HBox(10, table, supplies.panel()));
     }
 
     Node node() {
@@ -69,7 +56,7 @@ final class SupplyPane {
         for (Supply.Goods g : Supply.Goods.values()) {
             MenuItem item = new MenuItem(g.label());
             item.setOnAction(e -> {
-                id = work.state().design().workshop().freeSupply();
+                supplies.choose(work.state().design().workshop().freeSupply());
                 work.edit(text, d -> d.with(d.workshop()
                         .plus(Supply.sold(d.workshop().freeSupply(), g, g.usual(), 0).withOwn(own))));
             });
@@ -88,29 +75,7 @@ final class SupplyPane {
 
     void show(State next) {
         state = next;
-        showing = true;
-        List<Supply> supplies = next.design().workshop().supplies();
-        table.show(supplies, next.style());
-        if (supplies.stream().noneMatch(s -> s.id().equals(id))) {
-            id = supplies.isEmpty() ? "" : supplies.getLast().id();
-        }
-        next.design().workshop().supply(id).ifPresent(s -> table.getSelectionModel().select(s));
-        showing = false;
-        showChosen();
-    }
-
-    private void showChosen() {
-        Optional<Supply> supply = state.design().workshop().supply(id);
-        String now = supply.map(s -> s.id() + s.goods() + s.own()).orElse("");
-        if (!now.equals(shape)) {
-            shape = now;
-            form = supply.map(this::form);
-            chosen.getChildren().clear();
-            form.ifPresent(f -> chosen.getChildren().add(f));
-        }
-        chosen.setVisible(supply.isPresent());
-        chosen.setManaged(supply.isPresent());
-        form.ifPresent(f -> f.show(state));
+        supplies.show(next);
     }
 
     private Form form(Supply made) {
@@ -140,11 +105,8 @@ final class SupplyPane {
             rows.row("price");
             f.text("Price asked on", d -> of(d, made).priced(), (d, v) -> mapping(d, which, s -> s.withPriced(v)));
         }
-        Button remove = new Button("Without it");
-        remove.setId("supply-remove");
-        remove.getStyleClass().addAll("link", "quiet");
-        remove.setOnAction(e -> work.edit("Without a supply", d -> d.with(d.workshop().withoutSupply(which))));
-        f.node(remove);
+        f.node(Buttons.quiet("Without it", "supply-remove",
+                () -> work.edit("Without a supply", d -> d.with(d.workshop().withoutSupply(which)))));
         return f;
     }
 

@@ -28,8 +28,10 @@ import lectulum.files.ReceiptsCsv;
 import lectulum.kernel.finance.Bill;
 import lectulum.money.Money;
 import lectulum.parts.Background;
+import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
+import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
 import lectulum.parts.Photo;
 import lectulum.stage.Bench;
@@ -51,17 +53,14 @@ final class ReceiptsLeaf implements Leaf.Page {
     private final Ledger<Receipt> table = new Ledger<>("Receipts and offers",
             "None yet. A line is a guess, an offer, an order or a receipt, for a thing or for what stands on no sheet.");
     private final VBox report = new VBox(2);
-    private final VBox chosen = new VBox(6);
+    private final LedgerForm<Receipt> receipts = new LedgerForm<>(table, s -> s.design().purse().receipts(),
+            Receipt::id);
     private final VBox rates = new VBox(4);
     private final Photo photo = new Photo(PIXELS, 320, 220);
     private final Node page;
-    private Optional<Form> form = Optional.empty();
     private Optional<Form> rateForm = Optional.empty();
-    private String id = "";
-    private String shape = "";
     private String rateShape = "";
     private State state;
-    private boolean showing;
 
     private ReceiptsLeaf(Bench bench) {
         this.bench = bench;
@@ -71,39 +70,22 @@ final class ReceiptsLeaf implements Leaf.Page {
         table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
                 .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
                 .text("Day", 86, Receipt::date);
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
-            if (!showing && now != null) {
-                id = now.id();
-                showChosen();
-            }
-        });
-        table.setPrefHeight(230);
-        table.setMinHeight(170);
-        FlowPane buttons = new FlowPane(6, 4, button("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
-                button("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
-                button("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),
-                button("Bring in a table…", "receipts-read", this::bringIn),
-                button("Write them out…", "receipts-write", this::writeOut));
+        receipts.high(230, 170).form(r -> r.photo() + state.design().things().size(), this::form).under(this::picture);
+        FlowPane buttons = new FlowPane(6, 4, Buttons.of("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
+                Buttons.of("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
+                Buttons.of("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),
+                Buttons.of("Bring in a table…", "receipts-read", this::bringIn),
+                Buttons.of("Write them out…", "receipts-write", this::writeOut));
         report.setId("receipts-report");
-        chosen.getStyleClass().add("panel");
-        chosen.setPrefWidth(380);
-        chosen.setMinWidth(320);
         rates.getStyleClass().add("panel");
         HBox.setHgrow(rates, Priority.ALWAYS);
         photo.view().setId("receipt-photo");
-        this.page = Pages.content(new VBox(10, table, buttons, report, new HBox(10, chosen, rates)));
+        this.page = Pages.content(new VBox(10, table, buttons, report, new HBox(10, receipts.panel(), rates)));
     }
 
     static Leaf leaf(Bench bench) {
         return new Leaf("money-receipts", "Receipts", "Guesses, offers, orders and receipts, line by line",
                 () -> new ReceiptsLeaf(bench));
-    }
-
-    private static Button button(String text, String buttonId, Runnable does) {
-        Button b = new Button(text);
-        b.setId(buttonId);
-        b.setOnAction(e -> does.run());
-        return b;
     }
 
     private String name(Receipt r) {
@@ -120,7 +102,7 @@ final class ReceiptsLeaf implements Leaf.Page {
     }
 
     private void add(Receipt.State as) {
-        id = work.state().design().purse().freeId();
+        receipts.choose(work.state().design().purse().freeId());
         String thing = work.state().selection().stream().findFirst().orElse("");
         String what = work.state().design().thing(thing).map(Thing::name).orElse("");
         work.edit("A line of the bill", d -> d.with(d.purse()
@@ -168,7 +150,7 @@ final class ReceiptsLeaf implements Leaf.Page {
             report.getChildren().add(new Label("… and " + (read.rows().size() - SAID) + " more."));
         }
         if (!read.rejected().isEmpty()) {
-            report.getChildren().add(button("Write the rejected rows out, to mend them…", "receipts-rejected",
+            report.getChildren().add(Buttons.of("Write the rejected rows out, to mend them…", "receipts-rejected",
                     () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
         }
     }
@@ -207,34 +189,15 @@ final class ReceiptsLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         state = next;
-        showing = true;
-        List<Receipt> all = next.design().purse().receipts();
-        table.show(all, next.style());
-        if (all.stream().noneMatch(r -> r.id().equals(id))) {
-            id = all.isEmpty() ? "" : all.getLast().id();
-        }
-        next.design().purse().receipt(id).ifPresent(r -> table.getSelectionModel().select(r));
-        showing = false;
-        showChosen();
+        receipts.show(next);
         showRates();
     }
 
-    private void showChosen() {
-        Optional<Receipt> receipt = state.design().purse().receipt(id);
-        String now = receipt.map(r -> r.id() + r.photo() + state.design().things().size()).orElse("");
-        if (!now.equals(shape)) {
-            shape = now;
-            form = receipt.map(this::form);
-            chosen.getChildren().clear();
-            form.ifPresent(f -> chosen.getChildren().add(f));
-            receipt.filter(r -> !r.photo().isEmpty()).flatMap(r -> bench.host().photo(r.photo())).ifPresent(file -> {
-                photo.show(file);
-                chosen.getChildren().add(photo.view());
-            });
-        }
-        chosen.setVisible(receipt.isPresent());
-        chosen.setManaged(receipt.isPresent());
-        form.ifPresent(f -> f.show(state));
+    private List<Node> picture(Receipt r) {
+        return r.photo().isEmpty() ? List.of() : bench.host().photo(r.photo()).map(file -> {
+            photo.show(file);
+            return List.<Node>of(photo.view());
+        }).orElse(List.of());
     }
 
     private Form form(Receipt made) {
@@ -264,12 +227,11 @@ final class ReceiptsLeaf implements Leaf.Page {
         f.text("Wanted on", d -> of(d, made).need(), write(which, Receipt::withNeed));
         rows.row("lead");
         f.text("Note", d -> of(d, made).note(), write(which, Receipt::withNote));
-        Button picture = button(made.photo().isEmpty() ? "Photograph of the receipt…" : "Other photograph…",
+        Button picture = Buttons.of(made.photo().isEmpty() ? "Photograph of the receipt…" : "Other photograph…",
                 "receipt-picture", () -> bench.host().pickPhoto().ifPresent(file -> work.edit(
                         "Photograph of a receipt", d -> mapping(d, which, r -> r.withPhoto(file)))));
-        Button remove = button("Without it", "receipt-remove",
+        Button remove = Buttons.quiet("Without it", "receipt-remove",
                 () -> work.edit("Without a line", d -> d.with(d.purse().without(which))));
-        remove.getStyleClass().addAll("link", "quiet");
         f.node(new HBox(8, picture, remove));
         return f;
     }
@@ -304,7 +266,7 @@ final class ReceiptsLeaf implements Leaf.Page {
                 f.text("On the day (" + (i + 1) + ")", d -> rate(d, at).date(),
                         (d, v) -> rated(d, at, r -> new ExchangeRate(r.currency(), r.worth(), v)));
             }
-            f.node(button("Another currency", "rate-add", () -> work.edit("A currency", d -> {
+            f.node(Buttons.of("Another currency", "rate-add", () -> work.edit("A currency", d -> {
                 List<ExchangeRate> all = new ArrayList<>(d.purse().rates());
                 all.add(new ExchangeRate("", 1, d.purse().today()));
                 return d.with(d.purse().withRates(all));

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -22,8 +23,12 @@ import lectulum.files.AtomicFile;
 import lectulum.papers.Document;
 import lectulum.papers.Documents;
 import lectulum.papers.Paper;
+import lectulum.papers.book.Book;
+import lectulum.papers.book.Edition;
+import lectulum.papers.book.Plates;
 import lectulum.parts.Background;
 import lectulum.parts.Words;
+import lectulum.sheet.BookPlates;
 import lectulum.sheet.SheetPicture;
 import lectulum.stage.Bench;
 import lectulum.stage.Pages;
@@ -41,6 +46,8 @@ public final class PapersStage implements StageView {
     private final ScrollPane page;
     private final VBox card = new VBox(8);
     private final ComboBox<Paper> paper = new ComboBox<>(FXCollections.observableArrayList(Paper.values()));
+    private final ComboBox<Book.Cover> cover = new ComboBox<>(
+            FXCollections.observableArrayList(Book.Cover.values()));
     private final Background writer = new Background("papers");
     private State state;
     private Analysis shown;
@@ -59,10 +66,15 @@ public final class PapersStage implements StageView {
             shown = null;
             show(state);
         });
-        Label on = new Label("Printed on");
-        on.getStyleClass().add("row-label");
-        HBox choice = new HBox(8, on, paper);
-        choice.setAlignment(Pos.CENTER_LEFT);
+        cover.setId("papers-cover");
+        cover.setConverter(Words.by(Book.Cover::label));
+        cover.setValue(Book.Cover.DRAWN);
+        cover.setOnAction(e -> {
+            shown = null;
+            show(state);
+        });
+        HBox choice = chosen("Printed on", paper);
+        HBox covered = chosen("Cover of books", cover);
         Button template = new Button("One panel, fitted to your printer…");
         template.setId("papers-template");
         template.setOnAction(e -> bench.host().command("Full-size template…"));
@@ -71,7 +83,16 @@ public final class PapersStage implements StageView {
                         + " makes every panel wrong.");
         caution.getStyleClass().add("caution");
         caution.setWrapText(true);
-        card.getChildren().addAll(title, choice, template, caution);
+        card.getChildren().addAll(title, choice, covered, template, caution);
+    }
+
+    private static HBox chosen(String says, ComboBox<?> box) {
+        Label label = new Label(says);
+        label.getStyleClass().add("row-label");
+        label.setLabelFor(box);
+        HBox row = new HBox(8, label, box);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     @Override
@@ -98,6 +119,7 @@ public final class PapersStage implements StageView {
         List<Document> documents = new ArrayList<>(
                 Documents.of(next.project().name(), next.analysis(), next.style(), paper.getValue()));
         documents.add(sheet(next));
+        documents.addAll(0, books(next));
         list.getChildren().clear();
         for (Document.Kind kind : Document.Kind.values()) {
             Label head = new Label(kind.label());
@@ -105,6 +127,18 @@ public final class PapersStage implements StageView {
             list.getChildren().add(head);
             documents.stream().filter(d -> d.kind() == kind).forEach(d -> list.getChildren().add(row(d)));
         }
+    }
+
+    /// The build book and its parts for others; what the window paints is painted beside the interface thread.
+    private List<Document> books(State s) {
+        Plates plates = new BookPlates(s, Stages::look, bench.host()::photo);
+        Paper on = paper.getValue();
+        Book.Cover with = cover.getValue();
+        String day = s.design().purse().today();
+        return Stream.of(Edition.values()).map(e -> new Document("book." + e.id(), Document.Kind.BOOK, e.label(),
+                e.about(), List.of(new Document.Form("PDF", ".pdf", () -> Book.pdf(s.project().name(), s.analysis(), e,
+                        with, on, s.style(), plates, day)))))
+                .toList();
     }
 
     /// The sheet as it is now; the window's own painter draws it.

@@ -52,11 +52,11 @@ public final class PowerStage implements StageView {
         below.setPrefHeight(240);
         VBox.setVgrow(loads, Priority.ALWAYS);
         Form sums = new Form(bench);
-        sums.shown("Used in a day", s -> s.shown("power.day.use"));
-        sums.shown("Battery, usable", s -> s.shown("power.battery.usable"));
-        sums.shown("Sun in a day", s -> s.shown("power.sun.harvest"));
-        sums.shown("Nights without sun", s -> s.shown("power.nightsDark"));
-        sums.shown("Nights off grid", s -> s.shown("power.nights"));
+        sums.shown("Used in a day", "power.day.use");
+        sums.shown("Battery, usable", "power.battery.usable");
+        sums.shown("Sun in a day", "power.sun.harvest");
+        sums.shown("Nights without sun", "power.nightsDark");
+        sums.shown("Nights off grid", "power.nights");
         card = new StageCard("Power", sums,
                 "Fuse every cable at its source. Mains work belongs to a licensed electrician.", thing);
     }
@@ -72,7 +72,7 @@ public final class PowerStage implements StageView {
 
     @Override
     public Node card() {
-        return card.node();
+        return card.card();
     }
 
     @Override

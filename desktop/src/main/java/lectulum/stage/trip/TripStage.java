@@ -18,7 +18,7 @@ public final class TripStage implements StageView {
         sums.shown("The trip of the brief first fails", s -> first(s, Outings.USUAL));
         sums.shown("A hard week", s -> first(s, Outings.HARD));
         sums.shown("A hot week", s -> first(s, Outings.HOT));
-        sums.shown("Lowest inside, hard week", s -> s.shown("rehearsal.hard.inside"));
+        sums.shown("Lowest inside, hard week", "rehearsal.hard.inside");
         card = new StageCard("Trip", sums, "", thing);
     }
 
@@ -30,7 +30,7 @@ public final class TripStage implements StageView {
 
     @Override
     public Node card() {
-        return card.node();
+        return card.card();
     }
 
     @Override

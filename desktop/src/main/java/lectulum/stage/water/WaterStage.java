@@ -50,12 +50,12 @@ public final class WaterStage implements StageView {
                 (d, v) -> d.with(d.brief().with(v)));
         sums.choice("Toilet", List.of(Toilet.values()), Toilet::label, d -> d.brief().toilet(),
                 (d, v) -> d.with(d.brief().with(v)));
-        sums.shown("Used in a day", s -> s.shown("water.day.use"));
-        sums.shown("Grey in a day", s -> s.shown("water.day.grey"));
+        sums.shown("Used in a day", "water.day.use");
+        sums.shown("Grey in a day", "water.day.grey");
         sums.shown("Fresh lasts", s -> lasts(s, "water.fresh.days"));
         sums.shown("Grey tank lasts", s -> lasts(s, "water.grey.days"));
         sums.shown("Toilet lasts", s -> lasts(s, "water.waste.days"));
-        sums.shown("Grey tank to match", s -> s.shown("water.greyMatched"));
+        sums.shown("Grey tank to match", "water.greyMatched");
         card = new StageCard("Water", sums,
                 "Grey water goes only where it is allowed. Keep drinking water tanks clean.", thing);
     }
@@ -73,7 +73,7 @@ public final class WaterStage implements StageView {
 
     @Override
     public Node card() {
-        return card.node();
+        return card.card();
     }
 
     @Override

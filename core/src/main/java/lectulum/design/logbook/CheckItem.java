@@ -1,0 +1,28 @@
+package lectulum.design.logbook;
+
+/// An item of one's own on a checklist.
+///
+/// @param second whether a second person looks too
+public record CheckItem(String id, Occasion occasion, String text, boolean second) {
+    public CheckItem {
+        id = id == null ? "" : id;
+        occasion = occasion == null ? Occasion.LEAVING : occasion;
+        text = text == null ? "" : text;
+    }
+
+    /// When a list is gone through.
+    public enum Occasion {
+        FIRST_TOW("Before the first tow"), LEAVING("Leaving"), ARRIVING("Arriving"), STORING("Into storage"), SEASON(
+                "First of the season");
+
+        private final String label;
+
+        Occasion(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+}

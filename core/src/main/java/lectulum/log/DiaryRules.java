@@ -1,0 +1,23 @@
+package lectulum.log;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of the entries of the log.
+public enum DiaryRules implements Rule {
+    UNSAFE("log.unsafe", "is nothing open that nobody should travel with"),
+    OVERDUE("log.overdue", "is every temporary fix mended by its day"),
+    FUTURE("log.future", "does nothing in the log lie ahead of today"),
+    DAY("log.day", "can every day in the log be read");
+
+    private final Card card;
+
+    DiaryRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.LOG, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

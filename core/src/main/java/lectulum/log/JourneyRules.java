@@ -1,0 +1,20 @@
+package lectulum.log;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of trips.
+public enum JourneyRules implements Rule {
+    WATER("log.water", "is as much water used as planned"), ENERGY("log.energy", "is as much energy used as planned");
+
+    private final Card card;
+
+    JourneyRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.LOG, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

@@ -1,0 +1,20 @@
+package lectulum.log;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of tests.
+public enum TrialRules implements Rule {
+    FAILED("log.failed", "was every test passed"), LINING("log.lining", "did it keep the rain out before it was lined"),BOUNCE("log.bounce", "do the springs come to rest soon");
+
+    private final Card card;
+
+    TrialRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.LOG, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}

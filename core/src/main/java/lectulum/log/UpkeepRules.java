@@ -1,0 +1,21 @@
+package lectulum.log;
+
+import lectulum.figures.Rule;
+import lectulum.figures.Stage;
+
+/// What is checked of upkeep.
+public enum UpkeepRules implements Rule {
+    DUE("log.due", "is everything looked after in time"), NEVER("log.never", "is it known when things were looked after last"),TYRES("log.tyres", "are the tyres not too old"), TYRE_CODE("log.tyrecode", "can the code of the tyres be read"),
+    TYRE_AGE("log.tyreage", "is the age of the tyres the same everywhere");
+
+    private final Card card;
+
+    UpkeepRules(String id, String asks) {
+        this.card = new Card(id, asks, Stage.LOG, false);
+    }
+
+    @Override
+    public Card card() {
+        return card;
+    }
+}
