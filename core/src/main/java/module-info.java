@@ -58,6 +58,7 @@ module lectulum.core {
     exports lectulum.figures;
     exports lectulum.figures.drawing;
     exports lectulum.files;
+    exports lectulum.files.merge;
     exports lectulum.gas;
     exports lectulum.kernel.air;
     exports lectulum.kernel.beams;

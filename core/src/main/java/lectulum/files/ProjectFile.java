@@ -31,6 +31,13 @@ public final class ProjectFile {
     public record Opened(ProjectJson.Read read, String stamp) {
     }
 
+    /// A project file as it was written.
+    ///
+    /// @param tree  everything that it holds
+    /// @param stamp tells this version of the file from every other
+    public record Written(JsonNode tree, String stamp) {
+    }
+
     /// @throws UnreadableFile with a sentence that says what is wrong and where; the file is left as it was
     /// @throws IOException    where the disk fails
     public static ProjectJson.Read open(Path file) throws IOException {
@@ -62,9 +69,9 @@ public final class ProjectFile {
     /// Saves, keeping the version before as `NAME.lectulum.json.previous`.
     ///
     /// @param before tree of the file the project was opened from, or null
-    /// @return the stamp of what was written
-    public static String save(Path file, Project project, JsonNode before) throws IOException {
-        byte[] bytes = ProjectJson.write(project, before).getBytes(StandardCharsets.UTF_8);
+    public static Written save(Path file, Project project, JsonNode before) throws IOException {
+        ProjectJson.Tree tree = ProjectJson.noted(project, before);
+        byte[] bytes = tree.text().getBytes(StandardCharsets.UTF_8);
         keepPrevious(file);
         keepOlder(file);
         Path last = last(file);
@@ -73,7 +80,14 @@ public final class ProjectFile {
         }
         AtomicFile.write(file, bytes);
         keepPrevious(file);
-        return stamp(bytes);
+        return new Written(tree.node(), stamp(bytes));
+    }
+
+    /// The tree that saving would write.
+    ///
+    /// @param before tree of the file the project was opened from, or null
+    public static JsonNode tree(Project project, JsonNode before) {
+        return ProjectJson.noted(project, before).node();
     }
 
     /// A file of an older version stays beside the one that is written over it, as `NAME.lectulum.json.format-1`.

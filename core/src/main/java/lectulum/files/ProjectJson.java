@@ -18,6 +18,7 @@ import lectulum.design.base.EmptyMass;
 import lectulum.design.base.Shell;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.FeatureKind;
+import lectulum.files.merge.Lineage;
 import lectulum.design.thing.Thing;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -175,6 +176,26 @@ public final class ProjectJson {
     ///
     /// @param before tree of the file the project was read from; null for a new project
     public static String write(Project project, JsonNode before) {
+        return text(tree(project, before));
+    }
+
+    /// A tree and its text.
+    record Tree(JsonNode node, String text) {
+    }
+
+    /// The same with a note of what is otherwise in it than before.
+    static Tree noted(Project project, JsonNode before) {
+        // As it reads, so that it is compared with what was read.
+        ObjectNode tree = (ObjectNode) MAPPER.readTree(text(tree(project, before)));
+        Lineage.note(tree, before);
+        return new Tree(tree, text(tree));
+    }
+
+    private static String text(ObjectNode tree) {
+        return MAPPER.writeValueAsString(tree) + "\n";
+    }
+
+    private static ObjectNode tree(Project project, JsonNode before) {
         ObjectNode tree = MAPPER.createObjectNode();
         tree.put("format", FORMAT);
         tree.put("formatVersion", VERSION);
@@ -182,7 +203,7 @@ public final class ProjectJson {
         if (before != null) {
             keepUnknown(unknown(before), tree);
         }
-        return MAPPER.writeValueAsString(tree) + "\n";
+        return tree;
     }
 
     private static int checkHead(JsonNode tree) throws UnreadableFile {

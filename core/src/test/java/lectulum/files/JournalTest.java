@@ -128,7 +128,7 @@ class JournalTest {
     @Test
     void itSaysHowItStandsAgainstItsFile() throws IOException {
         Path file = home.resolve("a" + ProjectFile.ENDING);
-        String stamp = ProjectFile.save(file, WORK, null);
+        String stamp = ProjectFile.save(file, WORK, null).stamp();
         String thing = WORK.design().things().getFirst().id();
         Project changed = WORK.with(WORK.design().without(List.of(thing)));
         Journal.Left left = dead(changed, Optional.of(new Journal.Origin(file, stamp)));

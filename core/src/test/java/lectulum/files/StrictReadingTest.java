@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.stream.Stream;
 import lectulum.Samples;
@@ -160,7 +161,9 @@ class StrictReadingTest {
         ProjectFile.save(file, two, null);
         assertThat(ProjectFile.open(previous).project()).isEqualTo(BOX);
         Files.copy(file, last);
-        Files.writeString(file, ProjectJson.write(three, null));
+        Path written = Files.createDirectory(folder.resolve("elsewhere")).resolve("box.lectulum.json");
+        ProjectFile.save(written, three, null);
+        Files.copy(written, file, StandardCopyOption.REPLACE_EXISTING);
         ProjectFile.save(file, three, null);
 
         assertThat(ProjectFile.open(previous).project()).isEqualTo(two);

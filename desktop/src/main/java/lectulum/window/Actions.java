@@ -30,7 +30,7 @@ import lectulum.workbench.Workbench;
 
 /// Everything the window can be told to do, by name, in one list.
 final class Actions {
-    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "",
+    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "Merge with another copy…", "",
             "Export things as CSV…",
             "Export figures as CSV…", "Export sheet as PNG…", "Export sheet as SVG…", "Full-size template…", "",
             "Rename project…",
@@ -72,6 +72,7 @@ final class Actions {
         }));
         add("Save as…", "Shortcut+Shift+S", () -> saveAs(() -> {
         }));
+        add("Merge with another copy…", "", () -> files.open().ifPresent(window::merge));
         add("Export things as CSV…", "", () -> export("things.csv", ".csv", this::thingsCsv));
         add("Export figures as CSV…", "", () -> export("figures.csv", ".csv", this::figuresCsv));
         add("Export sheet as PNG…", "", () -> export("sheet.png", ".png", this::picture));

@@ -38,6 +38,11 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
+import tools.jackson.databind.JsonNode;
+import lectulum.design.Project;
+import lectulum.files.merge.Merge;
+import lectulum.files.ProjectFile;
+import lectulum.files.Attachments;
 import lectulum.files.OwnThings;
 import lectulum.parts.Background;
 import lectulum.parts.Photo;
@@ -701,6 +706,34 @@ public final class MainWindow implements AutoCloseable {
                 say(sentence);
             });
         });
+    }
+
+    /// Brings the project and another copy of it together; what both changed is asked.
+    void merge(Path other) {
+        if (session.readOnly()) {
+            say("This window only reads the file: save it under another name first.");
+            return;
+        }
+        try {
+            JsonNode theirs = ProjectFile.open(other).tree();
+            Merge merge = Merge.of(session.tree(bench.state().project()), theirs);
+            open(new MergeDialog(bench, other.getFileName().toString(), merge, project -> {
+                closeOverlay();
+                take(other, merge, project);
+            }, this::closeOverlay));
+        } catch (IOException e) {
+            say("Not merged: " + e.getMessage());
+        }
+    }
+
+    private void take(Path other, Merge merge, Project project) {
+        bench.replace("Merge with " + other.getFileName(), project);
+        session.joined(merge.joined());
+        try {
+            Attachments.of(other).copyTo(session.attachments(), project);
+        } catch (IOException e) {
+            say("Merged, but its photographs could not be taken over: " + e.getMessage());
+        }
     }
 
     /// Whether nothing is being computed beside the interface thread.

@@ -149,8 +149,9 @@ public final class Session implements AutoCloseable {
         for (Attachments before : earlier) {
             before.copyTo(Attachments.of(path), project);
         }
-        stamp = ProjectFile.save(path, project, tree);
-        tree = ProjectJson.read(ProjectJson.write(project, tree)).tree();
+        ProjectFile.Written written = ProjectFile.save(path, project, tree);
+        stamp = written.stamp();
+        tree = written.tree();
         saved = project;
         kept = null;
         try {
@@ -159,6 +160,16 @@ public final class Session implements AutoCloseable {
             notes.add("It is saved, but the copy of the unsaved work could not be removed: " + e.getMessage() + ".");
         }
         remember(path);
+    }
+
+    /// What saving would write now.
+    public JsonNode tree(Project project) {
+        return ProjectFile.tree(project, tree);
+    }
+
+    /// Another copy was merged into the project: what saving notes as changed is measured from the two of them.
+    public void joined(JsonNode both) {
+        tree = both;
     }
 
     /// Something that is written beside the interface thread.
@@ -210,7 +221,7 @@ public final class Session implements AutoCloseable {
                 .findFirst();
     }
 
-    private Attachments attachments() {
+    public Attachments attachments() {
         return file.map(Attachments::of).orElseGet(journal::attachments);
     }
 

@@ -150,6 +150,11 @@ public final class Workbench {
                 state().project().withoutVariant()));
     }
 
+    /// Puts another state of the whole project in the place of this one, in one step that can be undone.
+    public void replace(String step, Project project) {
+        settle(state().history().after(step, project));
+    }
+
     public void renameProject(String name) {
         settle(state().history().after("Rename", state().project().named(name)));
     }
