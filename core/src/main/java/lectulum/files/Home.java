@@ -30,6 +30,10 @@ public record Home(Path folder) {
         return folder.resolve("locks");
     }
 
+    public Path lessons() {
+        return folder.resolve("lessons.csv");
+    }
+
     public Path ownThings() {
         return folder.resolve("own-things.csv");
     }

@@ -27,6 +27,12 @@ public interface Host {
     /// Says something in a line across the window.
     void say(String sentence);
 
+    /// Keeps the lessons of the log for the next camper.
+    void keepLessons();
+
+    /// Writes the lessons of other campers into the log.
+    void bringLessons();
+
     /// Keeps a thing among the user's own.
     void keepAsOwn(Thing thing);
 }

@@ -35,6 +35,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lectulum.catalogue.Catalogue;
+import lectulum.design.logbook.LogEntry;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
@@ -43,6 +44,7 @@ import lectulum.design.Project;
 import lectulum.files.merge.Merge;
 import lectulum.files.ProjectFile;
 import lectulum.files.Attachments;
+import lectulum.files.Lessons;
 import lectulum.files.OwnThings;
 import lectulum.parts.Background;
 import lectulum.parts.Photo;
@@ -78,6 +80,7 @@ public final class MainWindow implements AutoCloseable {
     private final TopBar bar;
     private final VBox cardBody = new VBox();
     private final FindingsPanel findings;
+    private final LessonsPanel lessons = new LessonsPanel();
     private final GuidePanel guide;
     private boolean guided;
     private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
@@ -522,9 +525,10 @@ public final class MainWindow implements AutoCloseable {
                 && l.id().equals(all.getFirst().id())).orElse(true);
         boolean withCard = sheetShown || shownStage == Stage.LAYOUT && !state.selected().isEmpty();
         guide.show(state, guided);
+        lessons.show(state);
         List<Node> wanted = withCard
-                ? List.of(stage(shownStage).card(), guide, findings)
-                : List.of(guide, findings);
+                ? List.of(stage(shownStage).card(), guide, lessons, findings)
+                : List.of(guide, lessons, findings);
         if (!cardBody.getChildren().equals(wanted)) {
             cardBody.getChildren().setAll(wanted);
         }
@@ -622,6 +626,31 @@ public final class MainWindow implements AutoCloseable {
             @Override
             public void say(String sentence) {
                 MainWindow.this.say(sentence);
+            }
+
+            @Override
+            public void keepLessons() {
+                try {
+                    int more = new Lessons(session.home().lessons()).keep(bench.state().design().logbook());
+                    say(more + (more == 1 ? " lesson is" : " lessons are") + " kept for the next camper.");
+                } catch (IOException e) {
+                    say("They could not be kept: " + e.getMessage());
+                }
+            }
+
+            @Override
+            public void bringLessons() {
+                try {
+                    List<LogEntry> earlier = new Lessons(session.home().lessons()).all();
+                    if (earlier.isEmpty()) {
+                        say("No camper has left lessons yet.");
+                    } else {
+                        bench.edit("Lessons of other campers", d -> d.withLogbook(
+                                Lessons.with(d.logbook(), earlier, d.purse().today())));
+                    }
+                } catch (IOException e) {
+                    say("They could not be read: " + e.getMessage());
+                }
             }
 
             @Override

@@ -79,6 +79,8 @@ final class EntriesLeaf implements Leaf.Page {
                 () -> entries.row().ifPresent(e -> work.edit(Diary.mended(e.id())))),
                 Buttons.of("Make it a task", "entry-task",
                         () -> Diary.task(work.state().design(), entries.id()).ifPresent(work::edit)),
+                Buttons.of("Keep the lessons", "lessons-keep", bench.host()::keepLessons),
+                Buttons.of("Lessons of other campers", "lessons-bring", bench.host()::bringLessons),
                 new Label("Find"), search);
         photo.view().setId("entry-photo");
         HBox.setHgrow(sums, Priority.ALWAYS);
