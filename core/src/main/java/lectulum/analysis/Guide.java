@@ -101,7 +101,8 @@ public final class Guide {
             case LOG -> List.of(step("entry", "Write what was done on which day, with its hours",
                     !d.logbook().entries().isEmpty() && !d.purse().today().isBlank()),
                     step("tests", "Test for rain before the lining goes in", !d.logbook().trials().isEmpty()),
-                    step("trips", "Write down the first trip: it corrects the plan", !d.logbook().journeys().isEmpty()));
+                    step("trips", "Write down the first trip: it corrects the plan",
+                            !d.logbook().journeys().isEmpty()));
             case PAPERS -> List.of();
         };
     }

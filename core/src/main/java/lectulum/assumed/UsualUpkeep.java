@@ -12,7 +12,8 @@ import org.apache.commons.csv.CSVRecord;
 /// @param running  after which it is due \[s\]
 /// @param of       what a camper must have that it concerns it
 /// @param how      in one sentence
-public record UsualUpkeep(String id, String name, OptionalDouble months, OptionalDouble distance, OptionalDouble running,
+public record UsualUpkeep(String id, String name, OptionalDouble months, OptionalDouble distance,
+        OptionalDouble running,
         For of, String how) {
     private static final double KILOMETRE = 1000;
     private static final double HOUR = 3600;

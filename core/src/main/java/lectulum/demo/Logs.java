@@ -24,14 +24,18 @@ final class Logs {
 
     /// Of somebody in the middle of a build: hours, a mistake, a decision, a snag.
     static Logbook dunlin() {
-        LogEntry hours = LogEntry.of("entry-1", "2026-11-21", LogEntry.Kind.WORK, "Axle under, hubs greased, one brakeless"
-                + " afternoon in the rain").withTask("B3").withHours(OptionalDouble.of(4.5 * HOUR));
+        LogEntry hours = LogEntry
+                .of("entry-1", "2026-11-21", LogEntry.Kind.WORK, "Axle under, hubs greased, one brakeless"
+                        + " afternoon in the rain")
+                .withTask("B3").withHours(OptionalDouble.of(4.5 * HOUR));
         LogEntry mistake = LogEntry.of("entry-2", "2026-11-14", LogEntry.Kind.MISTAKE,
                 "Profile traced on the wrong side of the line: one sheet lost").withHours(OptionalDouble.of(3 * HOUR))
                 .withCost(OptionalDouble.of(46)).withStage("Base").withTask("A2");
-        LogEntry decision = LogEntry.of("entry-3", "2026-10-30", LogEntry.Kind.DECISION, "Hatch of ribs, no steel in it")
+        LogEntry decision = LogEntry
+                .of("entry-3", "2026-10-30", LogEntry.Kind.DECISION, "Hatch of ribs, no steel in it")
                 .withWhy("It must be lifted by one hand with a drying press in the other").withThing("galley-hatch");
-        LogEntry snag = LogEntry.of("entry-4", "2026-11-22", LogEntry.Kind.SNAG, "Left hub runs warm after turning by hand")
+        LogEntry snag = LogEntry
+                .of("entry-4", "2026-11-22", LogEntry.Kind.SNAG, "Left hub runs warm after turning by hand")
                 .withUnsafe(true).withHours(OptionalDouble.of(1.5 * HOUR)).withTask("");
         LogEntry fix = LogEntry.of("entry-5", "2026-11-08", LogEntry.Kind.MAKESHIFT, "Tarpaulin instead of a shed roof")
                 .withDue("2026-11-25");
@@ -85,7 +89,8 @@ final class Logs {
                 Trial.of("test-8", "2026-06-06", Trial.Kind.BRAKE, "service brake", Trial.Outcome.PASSED)
                         .withBy("Bram").withChecked("Ione"));
         List<String> used = List.of("telescope", "optics-chest", "clothes-bag-1", "clothes-bag-2", "sleeping-bag-1",
-                "sleeping-bag-2", "cookware", "crockery", "spares", "mount-drive", "laptop", "dew-heater-1", "dew-heater-2", "chocks-and-blocks");
+                "sleeping-bag-2", "cookware", "crockery", "spares", "mount-drive", "laptop", "dew-heater-1",
+                "dew-heater-2", "chocks-and-blocks");
         Journey first = Journey.of("journey-1", "Meadow behind the mill", "2026-06-19", 2, 2)
                 .withDistance(96 * KILOMETRE).withWater(OptionalDouble.of(0.046))
                 .withPacking(OptionalDouble.of(105 * MINUTE)).withSetup(OptionalDouble.of(34 * MINUTE))

@@ -63,8 +63,10 @@ public final class Diary {
     private static Study sums(Design d, List<LogEntry> all) {
         Study.Notebook book = new Study.Notebook("log-diary", Stage.LOG, "What the log adds up to", "");
         if (all.isEmpty()) {
-            return book.note("Nothing is written yet. Write what was done on a day with its hours: the plan of Build learns"
-                    + " from them. A snag becomes a task, a lesson is shown again at the stage that it concerns.").done();
+            return book.note(
+                    "Nothing is written yet. Write what was done on a day with its hours: the plan of Build learns"
+                            + " from them. A snag becomes a task, a lesson is shown again at the stage that it concerns.")
+                    .done();
         }
         Sentence numbers = Sentence.of("{0} entries", all.size());
         book.figure("log.entries", "Entries", all.size(), Quantity.COUNT, "counted", numbers, SOURCE);
@@ -119,7 +121,8 @@ public final class Diary {
             if (!text.isBlank() && Day.iso(text).isEmpty()) {
                 book.say(DiaryRules.DAY, Subject.part(id), Severity.WARN,
                         Sentence.of("“{0}” is no day", shortened(text)),
-                        Sentence.of("Days are written as 2026-05-31. What has no day counts nowhere that goes by days."));
+                        Sentence.of(
+                                "Days are written as 2026-05-31. What has no day counts nowhere that goes by days."));
             }
         });
         Optional<LocalDate> today = Day.iso(d.purse().today());

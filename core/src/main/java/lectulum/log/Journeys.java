@@ -92,7 +92,8 @@ public final class Journeys {
 
     /// The trips as a table for papers.
     public static Listing table(List<Journey> all) {
-        Listing.Maker table = new Listing.Maker("").words("Trip", "began").numbers("nights", "people", "towed", "water");
+        Listing.Maker table = new Listing.Maker("").words("Trip", "began").numbers("nights", "people", "towed",
+                "water");
         all.forEach(j -> table.row(j.name().isBlank() ? "trip" : j.name(), j.date().isBlank() ? "–" : j.date(),
                 Amount.count(j.nights()), Amount.count(j.people()), new Amount(j.distance(), Quantity.DISTANCE),
                 j.water().isPresent() ? Amount.litres(j.water().getAsDouble()) : "–"));

@@ -5,7 +5,8 @@ import lectulum.figures.Stage;
 
 /// What is checked of packing.
 public enum PackingRules implements Rule {
-    UNUSED("log.unused", "is everything used that is taken along"), PACKER("log.packer", "does somebody pack everything");
+    UNUSED("log.unused", "is everything used that is taken along"),
+    PACKER("log.packer", "does somebody pack everything");
 
     private final Card card;
 

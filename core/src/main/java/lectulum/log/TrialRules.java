@@ -5,7 +5,8 @@ import lectulum.figures.Stage;
 
 /// What is checked of tests.
 public enum TrialRules implements Rule {
-    FAILED("log.failed", "was every test passed"), LINING("log.lining", "did it keep the rain out before it was lined"),BOUNCE("log.bounce", "do the springs come to rest soon");
+    FAILED("log.failed", "was every test passed"), LINING("log.lining", "did it keep the rain out before it was lined"),
+    BOUNCE("log.bounce", "do the springs come to rest soon");
 
     private final Card card;
 

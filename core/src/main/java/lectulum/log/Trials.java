@@ -135,8 +135,9 @@ public final class Trials {
         lining(d, all, book);
         all.stream().flatMap(w -> w.last().stream()).filter(t -> t.kind() == Trial.Kind.BOUNCE)
                 .forEach(t -> bounce(t, book));
-        return List.of(book.note("Water: a hose for ten minutes a zone, from below upwards, somebody inside with a lamp;"
-                + " write down after how long the first drop came.").done());
+        return List
+                .of(book.note("Water: a hose for ten minutes a zone, from below upwards, somebody inside with a lamp;"
+                        + " write down after how long the first drop came.").done());
     }
 
     private static String zone(String zone) {
@@ -160,7 +161,8 @@ public final class Trials {
         if (begun && !open.isEmpty()) {
             book.say(TrialRules.LINING, Severity.STOP,
                     open.size() == 1
-                            ? Sentence.of("It is lined, but {0} did not pass the rain test", zone(open.getFirst().zone()))
+                            ? Sentence.of("It is lined, but {0} did not pass the rain test",
+                                    zone(open.getFirst().zone()))
                             : Sentence.of("It is lined, but {0} zones did not pass the rain test", open.size()),
                     Sentence.of("Not yet or not passed: {0}. What leaks behind a lining is found when it rots.",
                             String.join(", ", open.stream().map(w -> zone(w.zone())).toList())));

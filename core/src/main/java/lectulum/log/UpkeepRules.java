@@ -5,7 +5,9 @@ import lectulum.figures.Stage;
 
 /// What is checked of upkeep.
 public enum UpkeepRules implements Rule {
-    DUE("log.due", "is everything looked after in time"), NEVER("log.never", "is it known when things were looked after last"),TYRES("log.tyres", "are the tyres not too old"), TYRE_CODE("log.tyrecode", "can the code of the tyres be read"),
+    DUE("log.due", "is everything looked after in time"),
+    NEVER("log.never", "is it known when things were looked after last"),
+    TYRES("log.tyres", "are the tyres not too old"), TYRE_CODE("log.tyrecode", "can the code of the tyres be read"),
     TYRE_AGE("log.tyreage", "is the age of the tyres the same everywhere");
 
     private final Card card;

@@ -485,8 +485,9 @@ class LogTest {
     void nonsenseInALogIsFoundAndNothingThrows() {
         Design d = today(empty(), "not a day");
         Design odd = d.withLogbook(new Logbook(List.of(snag("").withThing("gone").withTask("gone")
-                .withHours(OptionalDouble.of(Double.NaN)).withDate("soon")), List.of(Trial.of("", "", null, "", null)
-                        .withCycles(OptionalDouble.of(-3))),
+                .withHours(OptionalDouble.of(Double.NaN)).withDate("soon")), List.of(
+                        Trial.of("", "", null, "", null)
+                                .withCycles(OptionalDouble.of(-3))),
                 List.of(Upkeep.usual("gone").withOwn(true).withLast("2027-01-01")
                         .withDistance(OptionalDouble.of(Double.POSITIVE_INFINITY))),
                 List.of(Journey.of("j", "", "1", -5, 0).withUsed(List.of("gone"))), List.of(Carrying.of("gone")),

@@ -37,8 +37,9 @@ final class MergeCommand implements Callable<Integer> {
             + " Default: what the files tell of their savings.")
     private Path base;
 
-    @Option(names = {"-o", "--out"}, paramLabel = "FILE", description = "The merged project. Without it, it is only told"
-            + " what would be merged.")
+    @Option(names = {"-o",
+            "--out"}, paramLabel = "FILE", description = "The merged project. Without it, it is only told"
+                    + " what would be merged.")
     private Path out;
 
     @Option(names = "--take", description = "${COMPLETION-CANDIDATES}: whose word counts where both changed something.")
@@ -57,7 +58,8 @@ final class MergeCommand implements Callable<Integer> {
         merge.questions().forEach(q -> told.println("both: " + q.label() + ": " + q.mine().orElse("taken out") + " | "
                 + q.theirs().orElse("taken out") + (take == null ? "" : "  -> " + side())));
         if (!merge.questions().isEmpty() && take == null) {
-            told.println(merge.questions().size() + " to decide: say --take mine or --take theirs, or merge in the window.");
+            told.println(
+                    merge.questions().size() + " to decide: say --take mine or --take theirs, or merge in the window.");
             return 1;
         }
         if (out != null) {

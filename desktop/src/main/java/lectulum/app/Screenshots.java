@@ -61,8 +61,6 @@ public final class Screenshots {
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
         page("power-day", "nightjar", Stage.POWER, "power-trip", b -> {
         });
-        page("one-line", "chamois", Stage.POWER, "power-draw", b -> {
-        });
         page("water", "nightjar", Stage.WATER, "water-pipes", b -> {
         });
         page("air", "nightjar", Stage.AIR, "air-heat", b -> {
@@ -76,6 +74,8 @@ public final class Screenshots {
         page("money", "dunlin", Stage.MONEY, "money-receipts", b -> {
         });
         page("build", "dunlin", Stage.BUILD, "build-timeline", b -> {
+        });
+        page("log", "nightjar", Stage.LOG, "log-trips", b -> {
         });
         window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
     }

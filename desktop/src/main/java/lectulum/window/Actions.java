@@ -30,7 +30,8 @@ import lectulum.workbench.Workbench;
 
 /// Everything the window can be told to do, by name, in one list.
 final class Actions {
-    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "Merge with another copy…", "",
+    static final List<String> FILE_MENU = List.of("Start page", "Open…", "Save", "Save as…", "Merge with another copy…",
+            "",
             "Export things as CSV…",
             "Export figures as CSV…", "Export sheet as PNG…", "Export sheet as SVG…", "Full-size template…", "",
             "Rename project…",

@@ -130,7 +130,8 @@ final class MergeDialog extends VBox {
     private static Stream<String> change(Figures a, Figures b, String id, Style style) {
         double by = b.value(id) - a.value(id);
         return a.find(id).map(Figure::quantity).filter(x -> Math.abs(by) > 1e-9).stream()
-                .map(x -> a.find(id).map(Figure::label).orElse(id) + " " + Units.change(by, x, style));
+                .map(x -> a.find(id).map(Figure::label).orElse(id) + " " + Units.change(by, x, style) + " "
+                        + Units.show(by, x, style).unit());
     }
 
     private void all(boolean there) {

@@ -105,7 +105,8 @@ class DialogTest extends WindowTest {
         click("#template-pdf");
 
         assertThat(file).hasContent("kept");
-        assertThat(robot.lookup(".banner .label").queryAs(javafx.scene.control.Labeled.class).getText()).startsWith("Not written: ");
+        assertThat(robot.lookup(".banner .label").queryAs(javafx.scene.control.Labeled.class).getText())
+                .startsWith("Not written: ");
     }
 
     @Test

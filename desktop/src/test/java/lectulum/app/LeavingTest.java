@@ -115,7 +115,8 @@ class LeavingTest extends WindowTest {
 
         assertThat(state().project()).isEqualTo(work);
         assertThat(robot.lookup("#leave").tryQuery()).isEmpty();
-        assertThat(robot.lookup(".banner .label").queryAs(javafx.scene.control.Labeled.class).getText()).contains("cut off");
+        assertThat(robot.lookup(".banner .label").queryAs(javafx.scene.control.Labeled.class).getText())
+                .contains("cut off");
     }
 
     @Test

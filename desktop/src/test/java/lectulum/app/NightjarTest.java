@@ -188,7 +188,8 @@ class NightjarTest extends WindowTest {
         robot.clickOn("#tally-tongue");
         robot.rest();
 
-        assertThat(robot.lookup(".formula").queryAs(javafx.scene.control.Labeled.class).getText()).isEqualTo("T = M·(a − c)/a");
+        assertThat(robot.lookup(".formula").queryAs(javafx.scene.control.Labeled.class).getText())
+                .isEqualTo("T = M·(a − c)/a");
         robot.type(KeyCode.ESCAPE);
         robot.rest();
         assertThat(robot.lookup("#working").tryQuery()).isEmpty();

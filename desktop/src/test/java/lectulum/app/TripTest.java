@@ -187,7 +187,8 @@ class TripTest extends WindowTest {
         Project before = state().project();
         assertThat(state().analysis().findings()).anyMatch(f -> f.rule() == TripRules.FRESH);
         settle();
-        javafx.scene.Parent box = robot.under(window().root(), (javafx.scene.Node n) -> "finding-rehearsal.fresh".equals(n.getId())).query();
+        javafx.scene.Parent box = robot
+                .under(window().root(), (javafx.scene.Node n) -> "finding-rehearsal.fresh".equals(n.getId())).query();
         javafx.scene.control.Button remedy = box.lookupAll(".link").stream()
                 .map(javafx.scene.control.Button.class::cast)
                 .filter(b -> b.getText().startsWith("Try")).findFirst().orElseThrow();

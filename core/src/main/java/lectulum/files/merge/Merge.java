@@ -2,7 +2,6 @@ package lectulum.files.merge;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,7 +29,7 @@ public final class Merge {
     private final Lineage savings;
     private final Past past;
     private final Map<String, Question> questions = new LinkedHashMap<>();
-    private final Set<String> taken = new LinkedHashSet<>();
+    private final Map<String, String> taken = new LinkedHashMap<>();
 
     /// Something that both changed, or that nobody says who changed.
     ///
@@ -150,7 +149,7 @@ public final class Merge {
 
     /// What the second copy alone changed and the merged one takes, in words.
     public List<String> taken() {
-        return taken.stream().map(this::label).distinct().toList();
+        return taken.entrySet().stream().map(e -> label(e.getKey()) + e.getValue()).distinct().toList();
     }
 
     /// The project that comes of it.
@@ -228,7 +227,7 @@ public final class Merge {
         boolean them = past.byThem(path, b);
         if (them && !me) {
             if (first) {
-                taken.add(path);
+                taken.put(path, "");
             }
             return b;
         }
@@ -255,14 +254,14 @@ public final class Merge {
         }
         if (them && !me) {
             if (first) {
-                taken.add(path);
+                taken.put(path, b == null ? " (taken out)" : " (new)");
             }
             return b;
         }
         if (past == Unknown.PAST) {
             // Without a common past nobody can say that it was taken out: it is kept.
             if (first && b != null) {
-                taken.add(path);
+                taken.put(path, " (new)");
             }
             return a != null ? a : b;
         }
@@ -274,8 +273,11 @@ public final class Merge {
     }
 
     private String shown(JsonNode node) {
-        if (node.isObject() && node.path("name").isString()) {
-            return node.path("name").asString();
+        if (node.isObject()) {
+            String called = called(node, "");
+            if (!called.isEmpty()) {
+                return called;
+            }
         }
         String text = node.isString() ? node.asString() : node.toString();
         return text.length() <= SHORT ? text : text.substring(0, SHORT - 1) + "…";
@@ -295,13 +297,23 @@ public final class Merge {
             a = x == null ? null : Parts.inner(x).map(m -> m.get(name)).orElse(null);
             b = y == null ? null : Parts.inner(y).map(m -> m.get(name)).orElse(null);
             JsonNode here = a != null ? a : b;
-            boolean passed = name.equals("variants") || name.equals("design") || i == 1 && !several;
-            if (!passed) {
-                String called = here == null ? "" : here.path("name").asString("");
-                words.add(called.isEmpty() ? spaced(name) : called);
+            boolean list = here != null && here.isArray() && i + 1 < names.size();
+            if (!list && !name.equals("design") && (i != 1 || several)) {
+                words.add(called(here, name));
             }
         }
         return String.join(", ", words);
+    }
+
+    /// By its name, or the first words that it has.
+    private static String called(JsonNode part, String name) {
+        for (String field : List.of("name", "text", "what", "state")) {
+            String words = part == null ? "" : part.path(field).asString("");
+            if (!words.isBlank()) {
+                return words.length() <= SHORT ? words : words.substring(0, SHORT - 1) + "…";
+            }
+        }
+        return spaced(name);
     }
 
     /// `planned price` for `plannedPrice`.

@@ -148,8 +148,10 @@ public final class Book {
         }
         s.text(fitted(s, project, w - 80, 34, true), 40, drawn ? 0.17 * h : 66, Anchor.START, 34, true, on);
         s.text(edition.label(), 40, drawn ? 0.22 * h : 118, Anchor.START, 15, false, on);
-        String foot = date.isBlank() ? "Masses and money are estimates; ratings of axle, tyres and hitch always win." : date
-                + " · masses and money are estimates; ratings of axle, tyres and hitch always win.";
+        String foot = date.isBlank()
+                ? "Masses and money are estimates; ratings of axle, tyres and hitch always win."
+                : date
+                        + " · masses and money are estimates; ratings of axle, tyres and hitch always win.";
         s.text(foot, 40, h - 48, Anchor.START, SMALL, false, drawn ? WHITE : FAINT);
     }
 

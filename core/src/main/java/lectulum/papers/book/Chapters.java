@@ -46,7 +46,8 @@ import lectulum.units.Quantity;
 /// Puts the chapters of a book together from what was worked out.
 final class Chapters {
     private static final Set<String> FRAME = Set.of("frame", "weld");
-    private static final Set<String> SAFETY = Set.of("power-mains", "power-tow", "gas", "air-breath", "ratings", "exits");
+    private static final Set<String> SAFETY = Set.of("power-mains", "power-tow", "gas", "air-breath", "ratings",
+            "exits");
 
     private final Analysis analysis;
     private final Design design;

@@ -68,7 +68,8 @@ class BookTest {
         assertThat(pages.get(1)).startsWith("Contents").contains(first);
         String all = String.join("\n", pages);
         assertThat(all).contains("What it is for", "Power and wiring", "Materials and cutting", "Money", "Build plan",
-                "Tests", "Upkeep", "Checklists", "What the checks say today", "All figures with their working", "Index");
+                "Tests", "Upkeep", "Checklists", "What the checks say today", "All figures with their working",
+                "Index");
         assertThat(all).doesNotContain("NaN").doesNotContain("null").doesNotContain("{0}").doesNotContain("?width");
     }
 

@@ -58,8 +58,9 @@ final class TasksLeaf implements Leaf.Page {
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A task of your own", "task-own", this::own),
                 Buttons.of("It is done", "task-done", () -> edit("A task is done", tasks.id(), j -> j.withDone(1))),
                 Buttons.of("Leave it out", "task-drop", this::drop),
-                Buttons.of("All usual tasks again", "tasks-again", () -> work.edit("All usual tasks", d -> d.with(d.works()
-                        .withJobs(d.works().jobs().stream().map(j -> j.withDropped(false)).toList())))));
+                Buttons.of("All usual tasks again", "tasks-again",
+                        () -> work.edit("All usual tasks", d -> d.with(d.works()
+                                .withJobs(d.works().jobs().stream().map(j -> j.withDropped(false)).toList())))));
         HBox.setHgrow(next, Priority.ALWAYS);
         this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, tasks.panel(), next)));
     }

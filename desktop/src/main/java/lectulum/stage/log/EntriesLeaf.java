@@ -143,7 +143,8 @@ final class EntriesLeaf implements Leaf.Page {
         List<String> taskIds = Stream.concat(Stream.of(""), tasks.stream().map(Task::id)).toList();
         f.choice("Task", taskIds, id -> id.isEmpty()
                 ? "none"
-                : tasks.stream().filter(t -> t.id().equals(id)).map(t -> Diary.shortened(id + " " + t.name(), NAME)).findFirst()
+                : tasks.stream().filter(t -> t.id().equals(id)).map(t -> Diary.shortened(id + " " + t.name(), NAME))
+                        .findFirst()
                         .orElse(id),
                 d -> taskIds.contains(of(d, made).task()) ? of(d, made).task() : "", write(which, LogEntry::withTask));
         List<String> things = new ArrayList<>(List.of(""));
