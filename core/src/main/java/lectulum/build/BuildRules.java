@@ -10,7 +10,8 @@ public enum BuildRules implements Rule {
     NO_HELPER("build.helper", "is a second person there when it takes two"),
     COLD("build.cold", "does it cure when it is its turn"),
     LICENCE("build.licence", "is it said who did and who checked what takes a licence"),
-    SLOW("build.slow", "do tasks take about what was planned");
+    SLOW("build.slow", "do tasks take about what was planned"),
+    DAY("build.day", "can every day of the plan be read");
 
     private final Card card;
 

@@ -24,7 +24,11 @@ import lectulum.discipline.Mend;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
+import lectulum.figures.Band;
+import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.figures.Verdict;
+import lectulum.figures.Working;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
@@ -36,6 +40,7 @@ import lectulum.kernel.schedule.Network;
 import lectulum.kernel.schedule.Schedule;
 import lectulum.kernel.schedule.Sessions;
 import lectulum.kernel.schedule.Weekend;
+import lectulum.units.Day;
 import lectulum.units.Quantity;
 
 /// The plan of the build: tasks in their order and in the hours there are, the longest path, when it is done and how sure that is, what
@@ -73,8 +78,10 @@ public final class BuildStudies {
         book.figure("build.hours", "Hours of the whole build", hours * HOUR, Quantity.DURATION, "Σ likely hours",
                 numbers,
                 SOURCE);
-        book.figure("build.left", "Hours left", plan.left() * HOUR, Quantity.DURATION, "Σ hours × (1 − done)", numbers,
-                SOURCE);
+        book.figure(Figure.of("build.left", "Hours left", plan.left() * HOUR, Quantity.DURATION,
+                new Working("Σ hours × (1 − done)", numbers, List.of(), SOURCE))
+                .with(new Band(Double.NaN, hours * HOUR, Verdict.NONE, Sentence.of("of {0}",
+                        Amount.hours(hours * HOUR)))));
         book.figure("build.path", "Longest path of what is left", plan.network().longest(false) * HOUR,
                 Quantity.DURATION, "longest chain of tasks that wait for one another", numbers, SOURCE);
         check(d, plan, book);
@@ -104,6 +111,10 @@ public final class BuildStudies {
     }
 
     private static void check(Design d, Plan plan, Study.Notebook book) {
+        Stream.concat(Stream.of(d.works().start()), d.works().off().stream()).filter(Day::unreadable).distinct()
+                .forEach(text -> book.say(BuildRules.DAY, Subject.part(text), Severity.WARN,
+                        Sentence.of("“{0}” is no day", text),
+                        Sentence.of("Days are written as 2026-05-31. Until it is mended it does not count.")));
         plan.network().loop().flatMap(plan::task).ifPresent(t -> book.say(BuildRules.LOOP, Subject.part(t.id()),
                 Severity.STOP, Sentence.of("“{0}” waits for itself", t.name()),
                 Sentence.of("Tasks in a loop are not planned: take one of them out of what must be done before.")));
@@ -249,7 +260,7 @@ public final class BuildStudies {
                     new Edit("A helper", BuildStudies::helped)));
             case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
                     Sentence.of("Work in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
-            case LICENCE, SLOW -> Stream.empty();
+            case LICENCE, SLOW, DAY -> Stream.empty();
         };
     }
 

@@ -60,6 +60,12 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
             return this;
         }
 
+        /// A figure that says what is wanted of it.
+        public Notebook figure(Figure figure) {
+            figures.add(figure);
+            return this;
+        }
+
         public Notebook absent(String name, String label, Quantity quantity, String formula, String reason) {
             figures.add(Figure.absent(name, label, quantity, reason,
                     new Working(formula, Sentence.of("{0}", reason), List.of(), "")));

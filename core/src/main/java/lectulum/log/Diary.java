@@ -118,7 +118,7 @@ public final class Diary {
         d.logbook().journeys().forEach(j -> all.put(j.id() + ".date", j.date()));
         d.logbook().upkeep().forEach(u -> all.put(u.id() + ".last", u.last()));
         all.forEach((id, text) -> {
-            if (!text.isBlank() && Day.iso(text).isEmpty()) {
+            if (Day.unreadable(text)) {
                 book.say(DiaryRules.DAY, Subject.part(id), Severity.WARN,
                         Sentence.of("“{0}” is no day", shortened(text)),
                         Sentence.of(
@@ -133,7 +133,7 @@ public final class Diary {
     }
 
     private static Study open(Design d, List<LogEntry> all) {
-        Study.Notebook book = new Study.Notebook("log-open", Stage.LOG, "Snags and temporary fixes that are open", "");
+        Study.Notebook book = new Study.Notebook("log-open", Stage.LOG, "Open snags and fixes", "");
         Optional<LocalDate> today = Day.iso(d.purse().today());
         Listing.Maker table = new Listing.Maker("").words("What", "is", "due", "task");
         List<LogEntry> open = all.stream().filter(e -> e.kind().open() && !e.done())

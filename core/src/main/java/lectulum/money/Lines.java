@@ -1,7 +1,6 @@
 package lectulum.money;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -140,7 +139,8 @@ public final class Lines {
                 rated = false;
                 continue;
             }
-            BigDecimal total = total(p, rate.get());
+            Bill bill = bill(p);
+            BigDecimal total = bill.total(rate.get());
             if (first.cover() != Bill.Cover.BUY) {
                 fair = fair.add(total);
                 continue;
@@ -148,47 +148,24 @@ public final class Lines {
             forecast = forecast.add(total);
             paid = first.state() == Receipt.State.PAID ? paid.add(total) : paid;
             ordered = first.state() == Receipt.State.ORDERED ? ordered.add(total) : ordered;
-            used = used.add(used(p, total));
+            used = used.add(bill.used(rate.get()));
             state = first.state().compareTo(state) < 0 ? first.state() : state;
         }
         return new Sum(state, paid.doubleValue(), ordered.doubleValue(), forecast.doubleValue(), fair.doubleValue(),
                 used.doubleValue(), forecast.subtract(used).doubleValue(), rated);
     }
 
-    /// Of receipts of one product, without freight, in the currency of the project.
-    private static BigDecimal total(List<Receipt> p, BigDecimal rate) {
-        Receipt r = p.getFirst();
-        return Cents.of(packs(p, Bill.Tier.LUXURY).multiply(decimal(r.price())).multiply(BigDecimal.ONE.add(decimal(
-                r.tax()))).multiply(rate));
-    }
-
-    /// Packs that a tier and those before it take: those that were bought, otherwise as many whole ones as hold what is wanted.
-    private static BigDecimal packs(List<Receipt> p, Bill.Tier tier) {
-        List<Receipt> in = p.stream().filter(r -> r.tier().compareTo(tier) <= 0).toList();
-        if (in.isEmpty()) {
-            return NONE;
-        }
-        if (in.getFirst().bought().isPresent()) {
-            return in.stream().map(r -> decimal(r.bought().orElse(0))).reduce(NONE, BigDecimal::add);
-        }
-        return billed(in).packs(Bill.Tier.LUXURY);
-    }
-
-    private static Bill.Line billed(List<Receipt> p) {
+    /// Receipts of one product, which share its packs.
+    private static Bill bill(List<Receipt> p) {
         Receipt first = p.getFirst();
         BigDecimal wanted = p.stream()
                 .map(r -> decimal(r.amount()).multiply(BigDecimal.ONE.add(decimal(r.waste())))).reduce(NONE,
                         BigDecimal::add);
-        BigDecimal pack = first.pack() > 0 ? decimal(first.pack()) : BigDecimal.ONE;
-        return new Bill.Line(first.what(), List.of(wanted), NONE, pack, decimal(first.price()), first.cover());
-    }
-
-    private static BigDecimal used(List<Receipt> p, BigDecimal total) {
-        BigDecimal holds = packs(p, Bill.Tier.LUXURY).multiply(decimal(p.getFirst().pack()));
-        BigDecimal wanted = billed(p).amounts().getFirst();
-        return holds.signum() == 0
-                ? NONE
-                : Cents.of(total.multiply(wanted.min(holds)).divide(holds, 12, RoundingMode.HALF_UP));
+        Optional<BigDecimal> bought = first.bought().isPresent()
+                ? Optional.of(p.stream().map(r -> decimal(r.bought().orElse(0))).reduce(NONE, BigDecimal::add))
+                : Optional.empty();
+        return new Bill(wanted, first.pack() > 0 ? decimal(first.pack()) : BigDecimal.ONE, decimal(first.price()),
+                decimal(first.tax()), bought);
     }
 
     /// What lines that hang on no thing cost, up to a tier: packs are counted anew, freight is not in it.
@@ -197,13 +174,13 @@ public final class Lines {
         Map<String, List<Receipt>> products = new LinkedHashMap<>();
         l.free.stream().filter(r -> r.cover() == Bill.Cover.BUY && r.tier().compareTo(tier) <= 0)
                 .forEach(r -> products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r));
-        return products.values().stream().map(p -> l.rate(p.getFirst()).map(k -> total(p, k)).orElse(NONE))
+        return products.values().stream().map(p -> l.rate(p.getFirst()).map(k -> bill(p).total(k)).orElse(NONE))
                 .reduce(NONE, BigDecimal::add).doubleValue();
     }
 
     /// Packs that a receipt takes by itself: those that were bought, otherwise as many whole ones as hold what is wanted.
     public static double packs(Receipt r) {
-        return packs(List.of(r), Bill.Tier.LUXURY).doubleValue();
+        return bill(List.of(r)).packs().doubleValue();
     }
 
     /// What each receipt comes to by itself in packs of its own, freight apart, in the currency of the project; what is given, or has no
@@ -213,7 +190,34 @@ public final class Lines {
         Map<String, Double> all = new LinkedHashMap<>();
         for (Receipt r : d.purse().receipts()) {
             if (r.cover() == Bill.Cover.BUY) {
-                l.rate(r).ifPresent(k -> all.put(r.id(), total(List.of(r), k).doubleValue()));
+                l.rate(r).ifPresent(k -> all.put(r.id(), bill(List.of(r)).total(k).doubleValue()));
+            }
+        }
+        return all;
+    }
+
+    /// Freight and fees of an order on its lines, by what they come to; an order is what one shop sold on one day.
+    record Freighted(Receipt receipt, double price, double freight) {
+    }
+
+    /// Of every order of more than one line whose freight is known, in the order of the receipts.
+    static List<Freighted> freighted(Design d) {
+        Map<String, List<Receipt>> orders = new LinkedHashMap<>();
+        for (Receipt r : d.purse().receipts()) {
+            if (!r.shop().isBlank() && !r.date().isBlank() && r.cover() == Bill.Cover.BUY) {
+                orders.computeIfAbsent(String.join("\u0000", r.shop(), r.date(), r.currency()),
+                        k -> new ArrayList<>()).add(r);
+            }
+        }
+        List<Freighted> all = new ArrayList<>();
+        for (List<Receipt> order : orders.values()) {
+            BigDecimal freight = order.stream().map(r -> Cents.of(decimal(r.freight()))).reduce(NONE, BigDecimal::add);
+            if (order.size() > 1 && freight.signum() > 0) {
+                List<BigDecimal> prices = order.stream().map(r -> bill(List.of(r)).total(BigDecimal.ONE)).toList();
+                List<BigDecimal> parts = Cents.split(freight, prices);
+                for (int i = 0; i < order.size(); i++) {
+                    all.add(new Freighted(order.get(i), prices.get(i).doubleValue(), parts.get(i).doubleValue()));
+                }
             }
         }
         return all;
@@ -221,7 +225,7 @@ public final class Lines {
 
     /// Of a receipt in its own currency, with its part of no freight; to the cent.
     static double total(Receipt r) {
-        return total(List.of(r), BigDecimal.ONE).doubleValue();
+        return bill(List.of(r)).total(BigDecimal.ONE).doubleValue();
     }
 
     /// What its currency is worth; empty where nobody said.

@@ -90,6 +90,7 @@ public final class OutlookStudies {
             }
         }
         small(d, money, forecast, book);
+        days(d, book);
         book.listing(kinds(money, forecast));
         List<Study> all = new ArrayList<>(List.of(book
                 .note("The cost is cash: what is given or was there stands apart. Own hours are in none of these.")
@@ -99,8 +100,42 @@ public final class OutlookStudies {
             all.add(table("money-months", "By month", d,
                     r -> Day.iso(r.date()).map(x -> x.toString().substring(0, 7)).orElse("not said")));
             all.add(tiers(d));
+            freight(d).ifPresent(all::add);
         }
         return all;
+    }
+
+    /// What things of one order really cost, with their part of its freight.
+    private static Optional<Study> freight(Design d) {
+        List<Lines.Freighted> lines = Lines.freighted(d);
+        if (lines.isEmpty()) {
+            return Optional.empty();
+        }
+        Listing.Maker table = new Listing.Maker("").words("What", "from").numbers("price", "freight", "together");
+        lines.forEach(l -> table.row(l.receipt().what(), l.receipt().shop(), Amount.money(l.price()),
+                Amount.money(l.freight()), Amount.money(l.price() + l.freight())));
+        return Optional.of(new Study.Notebook("money-freighted", Stage.MONEY, "Freight of orders on their lines", "")
+                .listing(table.done())
+                .note("What one shop sold on one day is an order; its freight goes onto lines by what they come to, to the"
+                        + " cent, in their own currency.")
+                .done());
+    }
+
+    /// What was written as a day and is none.
+    private static void days(Design d, Study.Notebook book) {
+        Map<String, String> all = new TreeMap<>();
+        all.put("today", d.purse().today());
+        d.purse().receipts().forEach(r -> {
+            all.put(r.id() + ".date", r.date());
+            all.put(r.id() + ".need", r.need());
+        });
+        d.purse().rates().forEach(r -> all.put("rate." + r.currency(), r.date()));
+        all.forEach((id, text) -> {
+            if (Day.unreadable(text)) {
+                book.say(TotalsRules.DAY, Subject.part(id), Severity.WARN, Sentence.of("“{0}” is no day", text),
+                        Sentence.of("Days are written as 2026-05-31. Until it is mended it counts in no month."));
+            }
+        });
     }
 
     private static Listing kinds(Money money, double forecast) {
@@ -308,7 +343,7 @@ public final class OutlookStudies {
 
     private static Stream<Remedy> remedies(Known known, TotalsRules rule, Finding finding) {
         return switch (rule) {
-            case FAIR, OVER -> Stream.empty();
+            case FAIR, OVER, DAY -> Stream.empty();
             case SMALL -> Stream.of(Outlooks.smallParts(known.design()));
         };
     }

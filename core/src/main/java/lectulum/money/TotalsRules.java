@@ -6,7 +6,8 @@ import lectulum.figures.Stage;
 /// What is checked of where the money goes.
 public enum TotalsRules implements Rule {
     FAIR("money.fair", "are gifts and own parts valued"), OVER("money.over", "is little left over of what is bought"),
-    SMALL("money.small", "are small parts in the bill");
+    SMALL("money.small", "are small parts in the bill"),
+    DAY("money.day", "can every day of a receipt be read");
 
     private final Card card;
 

@@ -1,6 +1,5 @@
 package lectulum.power;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;

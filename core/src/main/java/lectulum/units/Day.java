@@ -27,6 +27,11 @@ public final class Day {
         return m.matches() ? of(m.group(1), m.group(2), m.group(3)) : Optional.empty();
     }
 
+    /// Whether something was written that is no day.
+    public static boolean unreadable(String text) {
+        return !text.isBlank() && iso(text).isEmpty();
+    }
+
     /// A day written by ISO, or with day and month in an order.
     public static Optional<LocalDate> read(String text, Order order) {
         Optional<LocalDate> iso = iso(text);

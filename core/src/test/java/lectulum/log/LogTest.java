@@ -327,7 +327,7 @@ class LogTest {
                 .mappingUpkeep("seals", u -> u.withDropped(true)));
 
         assertThat(Upkeeps.items(own)).extracting(Upkeeps.Item::name).contains("Oil the hatch")
-                .doesNotContain("Sealant and roof looked over");
+                .doesNotContain("Sealant and roof");
         assertThat(findings(own, UpkeepRules.DUE)).extracting(Finding::id).containsExactly("log.due.upkeep-1");
     }
 

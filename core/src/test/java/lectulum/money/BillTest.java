@@ -52,11 +52,11 @@ class BillTest {
                 .withPack(pack).withTax(0.08);
     }
 
-    /// Tube 21.4 with 5 % waste in packs of 6, adhesive, sheets for two tiers, a fan, gifts, a panel; 8 % tax, freight 64.50. By hand:
-    /// 4 × 38.90, 2 × 21.50 (1.76 of packs of 2.5 is one pack… ⌈2.4 · 1.6 …⌉) as the kernel's own test has it: what all comes to is
-    /// compared with that bill.
+    /// Tube 21.4 with 5 % waste in packs of 6 at 38.90, adhesive 2.4 and 1.6 L with 10 % in packs of 2.5 at 21.50, sheets 6 and 2 at
+    /// 46.75, a fan at 129, a cool box given, wheels that were there, a panel at 389; 8 % tax, freight 64.50: cash 1242.35, anew 1760.75,
+    /// used 1161.57, left over 16.28, tiers 517.43, 757.73, 1177.85.
     @Test
-    void linesThatPeopleTypeAreTheBillOfTheKernel() {
+    void aBillOfThreeTiersToTheCent() {
         Design d = with(line("a", "tube", Bill.Tier.ESSENTIAL, 21.4, 0.05, 6, 38.90),
                 line("b", "adhesive", Bill.Tier.ESSENTIAL, 2.4, 0.10, 2.5, 21.50),
                 line("c", "adhesive", Bill.Tier.LUXURY, 1.6, 0.10, 2.5, 21.50),
@@ -64,24 +64,45 @@ class BillTest {
                 line("e", "sheets", Bill.Tier.COMFORT, 2, 0, 1, 46.75),
                 line("f", "fan", Bill.Tier.COMFORT, 1, 0, 1, 129),
                 line("g", "cool box", Bill.Tier.COMFORT, 1, 0, 1, 310).withCover(Bill.Cover.GIFT),
+                line("w", "wheels", Bill.Tier.ESSENTIAL, 2, 0, 1, 85).withCover(Bill.Cover.OWN),
                 line("h", "solar", Bill.Tier.LUXURY, 1, 0, 1, 389).withFreight(64.50));
-        Bill bill = new Bill(
-                List.of(kernel("tube", 38.90, 6, 0.05, 21.4, 0, 0), kernel("adhesive", 21.50, 2.5, 0.10, 2.4, 0, 1.6),
-                        kernel("sheets", 46.75, 1, 0, 6, 2, 0), kernel("fan", 129, 1, 0, 0, 1, 0),
-                        kernel("solar", 389, 1, 0, 0, 0, 1)),
-                new BigDecimal("0.08"), new BigDecimal("64.50"));
+        double bare = forecast(DUNLIN);
 
-        assertThat(forecast(d) - forecast(DUNLIN)).isCloseTo(bill.cash().doubleValue(), within(1e-9));
-        for (Bill.Tier t : Bill.Tier.values()) {
-            assertThat(Lines.free(d, t)).as(t.label()).isEqualTo(bill.upTo(t).doubleValue());
-        }
-        assertThat(value(d, OutlookStudies.TOTALS, "money.over")).isCloseTo(bill.left().doubleValue(), within(1e-9));
-        assertThat(value(d, Money.DISCIPLINE, "money.replacement")).isCloseTo(forecast(d) + 310 * 1.08, within(1e-9));
+        assertThat(forecast(d) - bare).isCloseTo(1242.35, within(1e-9));
+        assertThat(value(d, Money.DISCIPLINE, "money.replacement") - bare).isCloseTo(1760.75, within(1e-9));
+        assertThat(value(d, OutlookStudies.TOTALS, "money.over")).isCloseTo(16.28, within(1e-9));
+        assertThat(Money.sum(Analysis.of(d).of(Money.DISCIPLINE).lines(), Line::used)).isCloseTo(1161.57, within(1e-9));
+        assertThat(Lines.free(d, Bill.Tier.ESSENTIAL)).isEqualTo(517.43);
+        assertThat(Lines.free(d, Bill.Tier.COMFORT)).isEqualTo(757.73);
+        assertThat(Lines.free(d, Bill.Tier.LUXURY)).isEqualTo(1177.85);
     }
 
-    private static Bill.Line kernel(String name, double price, double pack, double waste, double... amounts) {
-        return new Bill.Line(name, java.util.Arrays.stream(amounts).mapToObj(BigDecimal::valueOf).toList(),
-                BigDecimal.valueOf(waste), BigDecimal.valueOf(pack), BigDecimal.valueOf(price), Bill.Cover.BUY);
+    /// Freight of 64.50 on 233.40, 86, 518 and nothing of one order: 17.98, 6.62, 39.90, 0.00; of another day none.
+    @Test
+    void freightOfAnOrderGoesOntoItsLines() {
+        Receipt[] lines = {order("a", 233.40).withFreight(64.50), order("b", 86), order("c", 518), order("d", 0),
+                order("e", 100).withDate("2027-02-02")};
+
+        assertThat(Lines.freighted(with(lines))).extracting(Lines.Freighted::freight).containsExactly(17.98, 6.62,
+                39.90, 0.0);
+        assertThat(Analysis.of(with(lines)).of(OutlookStudies.TOTALS).all()).extracting(s -> s.id())
+                .contains("money-freighted");
+        assertThat(Lines.freighted(with(order("a", 12).withFreight(5)))).as("one line alone").isEmpty();
+    }
+
+    private static Receipt order(String id, double price) {
+        return Receipt.of(id, id, Receipt.State.PAID, price).withShop("steel yard").withDate("2027-02-01");
+    }
+
+    @Test
+    void aDayThatIsNoneIsSaid() {
+        Design d = with(order("a", 12).withDate("31/02/2027"), order("b", 5).withNeed("soon"));
+
+        assertThat(Analysis.of(d).of(OutlookStudies.TOTALS).findings()).extracting(Finding::id)
+                .contains("money.day.a.date", "money.day.b.need");
+        Design built = d.with(d.works().withStart("spring").withOff(List.of("2027-12-25", "Easter")));
+        assertThat(Analysis.of(built).of(BuildStudies.DISCIPLINE).findings()).extracting(Finding::id)
+                .contains("build.day.spring", "build.day.Easter");
     }
 
     /// By decimal arithmetic, line by line, in another order.

@@ -9,10 +9,14 @@ import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -26,6 +30,8 @@ import lectulum.workbench.Workbench;
 /// Rows of label and editable value, bound to the workbench: each row reads its value from the state and writes it as
 /// a named edit.
 public final class Form extends VBox {
+    private static final int AREA_ROWS = 3;
+    private static final int AREA_COLUMNS = 12;
     private final Workbench bench;
     private final String tail;
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -167,6 +173,42 @@ public final class Form extends VBox {
     /// A text that needs all the width there is.
     public Form longText(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
         return text(label, read, write).stacked();
+    }
+
+    /// Words that may be many, in lines; Enter takes them, Shift and Enter begin a new line.
+    public Form area(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
+        TextArea area = new TextArea();
+        area.setId(id(label));
+        area.setAccessibleText(label);
+        area.setWrapText(true);
+        area.setPrefRowCount(AREA_ROWS);
+        area.setPrefColumnCount(AREA_COLUMNS);
+        Runnable commit = () -> {
+            if (!area.getText().strip().equals(read.apply(design()))) {
+                String typed = area.getText().strip();
+                bench.edit(new Edit(label, d -> write.apply(d, typed)));
+            }
+        };
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ENTER && !e.isShiftDown()) {
+                commit.run();
+                e.consume();
+            } else if (e.getCode() == KeyCode.TAB) {
+                area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+                e.consume();
+            }
+        });
+        area.focusedProperty().addListener((o, was, focused) -> {
+            if (!focused) {
+                commit.run();
+            }
+        });
+        refreshers.add(() -> {
+            if (!area.isFocused() || !showing) {
+                area.setText(read.apply(design()));
+            }
+        });
+        return row(label, area).stacked();
     }
 
     /// Puts the label of the last row above its field, which then has all the width there is.

@@ -26,12 +26,24 @@ import lectulum.workbench.State;
 
 /// The figures that are always in sight: value, allowed band, and the change since the pin. A click opens the working.
 final class Tally extends HBox {
+    /// Width in which the words of a cell fit \[px\].
+    private static final double LEAST = 148;
     private final List<Cell> cells = new ArrayList<>();
 
     /// @param open shows the working of a figure above its cell
     Tally(BiConsumer<Figure, Node> open) {
         getStyleClass().add("tally");
         Stages.ALL.stream().flatMap(u -> u.tally().stream()).forEach(c -> cell(c.id(), c.read(), open));
+        widthProperty().addListener((o, was, now) -> fit(now.doubleValue()));
+    }
+
+    /// A narrow window has no room for the words of all: the last ones go.
+    private void fit(double width) {
+        for (int i = 0; i < cells.size(); i++) {
+            boolean room = width <= 0 || (i + 1) * LEAST <= width;
+            cells.get(i).button.setVisible(room);
+            cells.get(i).button.setManaged(room);
+        }
     }
 
     void show(State state) {

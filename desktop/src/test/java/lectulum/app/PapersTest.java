@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
 import lectulum.papers.Paper;
 import org.apache.pdfbox.Loader;

@@ -12,6 +12,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lectulum.design.Project;
@@ -142,7 +143,7 @@ abstract class WindowTest {
     /// Types into a field and presses Enter.
     void enter(String query, String typed) {
         click(query);
-        TextField field = robot.lookup(query).query();
+        TextInputControl field = robot.lookup(query).query();
         robot.interact(field::selectAll);
         robot.write(typed);
         robot.type(KeyCode.ENTER);

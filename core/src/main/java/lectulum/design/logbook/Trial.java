@@ -51,7 +51,7 @@ public record Trial(String id, @Means("ISO date") String date, Kind kind, String
 
     /// What was tried.
     public enum Kind {
-        WATER("rain, zone by zone"), PRESSURE("water pipes under pressure"), GAS("gas, leaks"), LAMP(
+        WATER("rain, zone by zone"), PRESSURE("pipes under pressure"), GAS("gas, leaks"), LAMP(
                 "lamps of the road"),
         CIRCUIT("circuits"), ALARM("alarms"), BRAKE("brakes"), BOUNCE("push and let go"), TOW("first tow"), NIGHT(
                 "first night");

@@ -2,20 +2,17 @@ package lectulum.kernel.finance;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 
-/// What is bought, in whole packs, with tax on each line to the cent: what is spent, what it would cost anew, what is used and what is
-/// left, and what each tier adds, packs counted anew for each.
+/// A product of a bill: bought in whole packs, with its tax to the cent, and how much of that is built in.
 ///
-/// @param tax     part that is added
-/// @param freight and fixed fees of all lines
-public record Bill(List<Line> lines, BigDecimal tax, BigDecimal freight) {
+/// @param wanted built in and lost on the way, in the unit of the pack
+/// @param pack   that is sold, > 0
+/// @param price  of a pack before tax; of a gift or an own part what one is fairly worth
+/// @param tax    part that is added
+/// @param bought packs that were bought; empty for as many whole ones as hold what is wanted
+public record Bill(BigDecimal wanted, BigDecimal pack, BigDecimal price, BigDecimal tax, Optional<BigDecimal> bought) {
     private static final int DIGITS = 12;
-
-    public Bill {
-        lines = List.copyOf(lines);
-    }
 
     /// How essential something is; each takes those before it along.
     public enum Tier {
@@ -47,89 +44,23 @@ public record Bill(List<Line> lines, BigDecimal tax, BigDecimal freight) {
         }
     }
 
-    /// A line.
+    /// Packs that were bought, otherwise whole ones.
+    public BigDecimal packs() {
+        return bought.orElseGet(() -> wanted.divide(pack, 0, RoundingMode.CEILING));
+    }
+
+    /// What it comes to, to the cent.
     ///
-    /// @param amounts built in for each tier, in the order of the tiers
-    /// @param waste   part that is cut off or lost
-    /// @param pack    that is sold, > 0
-    /// @param price   of a pack before tax; of a gift or an own part what one is fairly worth
-    public record Line(String name, List<BigDecimal> amounts, BigDecimal waste, BigDecimal pack, BigDecimal price,
-            Cover cover) {
-        public Line {
-            amounts = List.copyOf(amounts);
-        }
-
-        private BigDecimal upTo(Tier tier) {
-            BigDecimal sum = BigDecimal.ZERO;
-            for (int i = 0; i <= tier.ordinal() && i < amounts.size(); i++) {
-                sum = sum.add(amounts.get(i));
-            }
-            return sum;
-        }
-
-        /// With what is lost.
-        private BigDecimal wanted(Tier tier) {
-            return upTo(tier).multiply(BigDecimal.ONE.add(waste));
-        }
-
-        /// Whole packs.
-        public BigDecimal packs(Tier tier) {
-            return wanted(tier).divide(pack, 0, RoundingMode.CEILING);
-        }
+    /// @param rate what its currency is worth
+    public BigDecimal total(BigDecimal rate) {
+        return Cents.of(packs().multiply(price).multiply(BigDecimal.ONE.add(tax)).multiply(rate));
     }
 
-    private BigDecimal total(Line l, Tier tier) {
-        return Cents.of(l.packs(tier).multiply(l.price).multiply(BigDecimal.ONE.add(tax)));
-    }
-
-    private BigDecimal sum(Tier tier, boolean bought) {
-        return lines.stream().filter(l -> (l.cover == Cover.BUY) == bought).map(l -> total(l, tier)).reduce(
-                BigDecimal.ZERO, BigDecimal::add);
-    }
-
-    /// Spent on everything, with freight.
-    public BigDecimal cash() {
-        return sum(Tier.LUXURY, true).add(freight);
-    }
-
-    /// What it would cost where nothing were given or there.
-    public BigDecimal replacement() {
-        return cash().add(sum(Tier.LUXURY, false));
-    }
-
-    /// The share of what is bought that is used, its waste with it; without freight.
-    public BigDecimal used() {
-        return lines.stream().filter(l -> l.cover == Cover.BUY).map(this::used).reduce(BigDecimal.ZERO,
-                BigDecimal::add);
-    }
-
-    private BigDecimal used(Line l) {
-        BigDecimal bought = l.packs(Tier.LUXURY).multiply(l.pack);
-        return bought.signum() == 0
+    /// The share of that which is built in, with what is lost on the way.
+    public BigDecimal used(BigDecimal rate) {
+        BigDecimal holds = packs().multiply(pack);
+        return holds.signum() == 0
                 ? BigDecimal.ZERO
-                : Cents.of(total(l, Tier.LUXURY).multiply(l.wanted(Tier.LUXURY)).divide(bought, DIGITS,
-                        RoundingMode.HALF_UP));
-    }
-
-    /// Bought and not used: with [#used] all that was spent without freight.
-    public BigDecimal left() {
-        return sum(Tier.LUXURY, true).subtract(used());
-    }
-
-    /// Spent on a tier and those before it, without freight.
-    public BigDecimal upTo(Tier tier) {
-        return sum(tier, true);
-    }
-
-    /// What each tier adds.
-    public List<BigDecimal> added() {
-        List<BigDecimal> all = new ArrayList<>();
-        BigDecimal before = BigDecimal.ZERO;
-        for (Tier t : Tier.values()) {
-            BigDecimal now = upTo(t);
-            all.add(now.subtract(before));
-            before = now;
-        }
-        return all;
+                : Cents.of(total(rate).multiply(wanted.min(holds)).divide(holds, DIGITS, RoundingMode.HALF_UP));
     }
 }

@@ -12,7 +12,6 @@ import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
-import lectulum.kernel.electric.WireChoice;
 import lectulum.power.Plant;
 import lectulum.units.Quantity;
 

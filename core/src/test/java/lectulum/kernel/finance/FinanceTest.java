@@ -194,31 +194,31 @@ class FinanceTest {
         }
     }
 
-    private static Bill.Line line(String name, String e, String c, String l, String waste, String pack, String price,
-            Bill.Cover cover) {
-        return new Bill.Line(name, List.of(money(e), money(c), money(l)), money(waste), money(pack), money(price),
-                cover);
+    private static Bill bill(String wanted, String pack, String price) {
+        return new Bill(money(wanted), money(pack), money(price), money("0.08"), Optional.empty());
     }
 
-    /// Tubes in sixes, adhesive in 2.5 L, sheets of two tiers, a gift, own wheels; 8 % of tax, 64.50 of freight.
+    /// 22.47 in sixes are four packs at 38.90 with 8 % tax: 168.05, of which 22.47/24 is built in.
     @Test
-    void fourHonestTotalsAndTiers() {
-        Bill b = new Bill(List.of(line("tube", "21.4", "0", "0", "0.05", "6", "38.90", Bill.Cover.BUY),
-                line("adhesive", "2.4", "0", "1.6", "0.10", "2.5", "21.50", Bill.Cover.BUY),
-                line("sheets", "6", "2", "0", "0", "1", "46.75", Bill.Cover.BUY),
-                line("fan", "0", "1", "0", "0", "1", "129", Bill.Cover.BUY),
-                line("cool box", "0", "1", "0", "0", "1", "310", Bill.Cover.GIFT),
-                line("wheels", "2", "0", "0", "0", "1", "85", Bill.Cover.OWN),
-                line("solar", "0", "0", "1", "0", "1", "389", Bill.Cover.BUY)), money("0.08"), money("64.50"));
+    void wholePacksAreBoughtAndTheirShareIsUsed() {
+        Bill tube = bill("22.47", "6", "38.90");
 
-        assertThat(b.cash()).isEqualByComparingTo("1242.35");
-        assertThat(b.replacement()).isEqualByComparingTo("1760.75");
-        assertThat(b.used()).isEqualByComparingTo("1161.57");
-        assertThat(b.left()).isEqualByComparingTo("16.28");
-        assertThat(b.upTo(Bill.Tier.ESSENTIAL)).isEqualByComparingTo("517.43");
-        assertThat(b.upTo(Bill.Tier.COMFORT)).isEqualByComparingTo("757.73");
-        assertThat(b.upTo(Bill.Tier.LUXURY)).isEqualByComparingTo("1177.85");
-        assertThat(b.added()).containsExactly(money("517.43"), money("240.30"), money("420.12"));
+        assertThat(tube.packs()).isEqualByComparingTo("4");
+        assertThat(tube.total(BigDecimal.ONE)).isEqualByComparingTo("168.05");
+        assertThat(tube.used(BigDecimal.ONE)).isEqualByComparingTo("157.34");
+        assertThat(tube.total(money("1.05"))).as("in another currency").isEqualByComparingTo("176.45");
+    }
+
+    @Test
+    void whatWasReallyBoughtCountsAndNothingWantedIsNothingBought() {
+        Bill more = new Bill(money("3"), money("1"), money("10"), money("0"), Optional.of(money("5")));
+        Bill fewer = new Bill(money("3"), money("1"), money("10"), money("0"), Optional.of(money("2")));
+
+        assertThat(more.total(BigDecimal.ONE)).isEqualByComparingTo("50");
+        assertThat(more.used(BigDecimal.ONE)).isEqualByComparingTo("30");
+        assertThat(fewer.used(BigDecimal.ONE)).as("no more than was bought").isEqualByComparingTo("20");
+        assertThat(bill("0", "6", "38.90").total(BigDecimal.ONE)).isEqualByComparingTo("0");
+        assertThat(bill("0", "6", "38.90").used(BigDecimal.ONE)).isEqualByComparingTo("0");
     }
 
     /// 900 of cash and 350 on each 25th.

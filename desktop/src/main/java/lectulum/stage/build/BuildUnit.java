@@ -36,4 +36,9 @@ public final class BuildUnit implements StageUnit {
     public List<Leaf> leaves(Bench bench) {
         return List.of(TasksLeaf.leaf(bench), PlanLeaf.leaf(bench), TimelineLeaf.leaf(bench));
     }
+
+    @Override
+    public List<TallyCell> tally() {
+        return List.of(TallyCell.of("hours", "build.left"));
+    }
 }

@@ -8,10 +8,8 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.figures.drawing.Ink;
-import lectulum.figures.drawing.Labels;
 import lectulum.layout.Layout;
 import lectulum.layout.doors.Doors;
 import lectulum.layout.doors.Motion;
@@ -23,7 +21,6 @@ import lectulum.sheet.Projection;
 import lectulum.space.Solid;
 import lectulum.symbols.Facing;
 import lectulum.symbols.Form;
-import lectulum.symbols.Posed;
 import lectulum.symbols.Unfolded;
 import lectulum.workbench.State;
 

@@ -41,6 +41,8 @@ final class EntriesLeaf implements Leaf.Page {
     private static final int PIXELS = 700;
     /// Letters of a name that is chosen.
     private static final int NAME = 28;
+    /// Letters of an entry in the table.
+    private static final int SHOWN = 36;
     private final Workbench work;
     private final Bench bench;
     private final TextField search = new TextField();
@@ -57,10 +59,10 @@ final class EntriesLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("entries");
-        table.text("Day", 90, LogEntry::date).text("Is", 104, e -> e.kind().label()).text("What", 330, LogEntry::text)
-                .text("Task", 56, LogEntry::task)
-                .number("Hours", 70, Quantity.DURATION, e -> e.hours().orElse(Double.NaN))
-                .text("Open", 64, e -> !e.kind().open() ? "" : e.done() ? "mended" : e.unsafe() ? "unsafe" : "open");
+        table.text("Day", 92, LogEntry::date).text("Is", 98, e -> e.kind().label())
+                .text("What", 250, e -> Diary.shortened(e.text(), SHOWN)).text("Task", 44, LogEntry::task)
+                .number("Hours", 60, Quantity.DURATION, e -> e.hours().orElse(Double.NaN))
+                .text("Open", 62, e -> !e.kind().open() ? "" : e.done() ? "mended" : e.unsafe() ? "unsafe" : "open");
         entries.high(230, 170).fromTheFirst().form(this::shape, this::form).under(this::picture);
         search.setId("log-search");
         search.setPromptText("hatch seal");
@@ -137,7 +139,7 @@ final class EntriesLeaf implements Leaf.Page {
         f.text("Day, as 2026-05-31", d -> of(d, made).date(), write(which, LogEntry::withDate));
         f.choice("It is a", List.of(LogEntry.Kind.values()), LogEntry.Kind::label, d -> of(d, made).kind(),
                 write(which, LogEntry::withKind));
-        f.longText("What", d -> of(d, made).text(), write(which, LogEntry::withText));
+        f.area("What", d -> of(d, made).text(), write(which, LogEntry::withText));
         f.text("Why", d -> of(d, made).why(), write(which, LogEntry::withWhy));
         List<Task> tasks = Tasks.of(now);
         List<String> taskIds = Stream.concat(Stream.of(""), tasks.stream().map(Task::id)).toList();

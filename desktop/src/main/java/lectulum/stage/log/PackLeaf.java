@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Carrying;
 import lectulum.layout.storage.Storage;
+import lectulum.log.Diary;
 import lectulum.log.Packing;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -24,6 +25,9 @@ import lectulum.workbench.Workbench;
 
 /// Packing: what is taken along in the order of places, who packs it, and what is packed.
 final class PackLeaf implements Leaf.Page {
+    /// Letters of names in the table.
+    private static final int SHOWN = 19;
+    private static final int WHO = 10;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Packing.Line> table = new Ledger<>("Packing list",
@@ -37,11 +41,12 @@ final class PackLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         table.setId("packing");
-        table.text("Where", 180, Packing.Line::place).text("What", 200, l -> l.thing().name())
-                .text("Who", 100, l -> l.carrying().who())
-                .number("Mass", 76, Quantity.MASS, l -> l.thing().mass().value())
-                .text("Packed", 76, PackLeaf::packed)
-                .text("Unused", 76, l -> l.unused() == 0 ? "" : l.unused() == 1 ? "1 trip" : l.unused() + " trips");
+        table.text("Where", 150, l -> Diary.shortened(l.place(), SHOWN))
+                .text("What", 160, l -> Diary.shortened(l.thing().name(), SHOWN))
+                .text("Who", 80, l -> l.carrying().who().isBlank() ? "" : Diary.shortened(l.carrying().who(), WHO))
+                .number("Mass", 68, Quantity.MASS, l -> l.thing().mass().value())
+                .text("Packed", 64, PackLeaf::packed)
+                .text("Unused", 68, l -> l.unused() == 0 ? "" : l.unused() == 1 ? "1 trip" : l.unused() + " trips");
         lines.high(330, 240).fromTheFirst().form(l -> "", this::form);
         FlowPane tools = new FlowPane(8, 4,
                 Buttons.of("It is packed", "pack-packed", () -> change("Packed", c -> c.packed(!c.packed()))),

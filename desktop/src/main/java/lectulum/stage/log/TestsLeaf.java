@@ -10,6 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Trial;
+import lectulum.log.Diary;
 import lectulum.log.Trials;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -28,6 +29,9 @@ import lectulum.workbench.Workbench;
 /// Tests: those that the camper wants, how they went, and what was measured.
 final class TestsLeaf implements Leaf.Page {
     private static final int PIXELS = 700;
+    /// Letters of a zone and of a name in the table.
+    private static final int SHOWN = 26;
+    private static final int WHO = 11;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Trials.Wanted> table = new Ledger<>("Tests", "Nothing to test.");
@@ -41,11 +45,12 @@ final class TestsLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         table.setId("tests");
-        table.text("Test", 190, w -> w.kind().label()).text("Where", 200, Trials.Wanted::zone)
-                .text("Went", 76, w -> w.outcome().label())
-                .text("On", 90, w -> w.last().map(Trial::date).orElse(""))
-                .text("By", 90, w -> w.last().map(Trial::by).orElse(""))
-                .text("Notes", 120, w -> w.last().map(Trial::note).orElse(""));
+        table.text("Test", 150, w -> w.kind().label())
+                .text("Where", 190, w -> w.zone().isBlank() ? "" : Diary.shortened(w.zone(), SHOWN))
+                .text("Went", 62, w -> w.outcome().label())
+                .text("On", 92, w -> w.last().map(Trial::date).orElse(""))
+                .text("By", 90, w -> w.last().map(Trial::by).filter(b -> !b.isBlank())
+                        .map(b -> Diary.shortened(b, WHO)).orElse(""));
         tests.high(300, 220).fromTheFirst()
                 .form(w -> w.last().map(t -> t.id() + t.kind() + t.photo()).orElse(""), this::form)
                 .under(this::picture);
@@ -126,7 +131,7 @@ final class TestsLeaf implements Leaf.Page {
             case LAMP, CIRCUIT, ALARM, BRAKE, NIGHT -> {
             }
         }
-        f.longText("Notes", d -> of(d, made).note(), write(which, Trial::withNote));
+        f.area("Notes", d -> of(d, made).note(), write(which, Trial::withNote));
         f.text("Tested by", d -> of(d, made).by(), write(which, Trial::withBy));
         f.text("Checked by", d -> of(d, made).checked(), write(which, Trial::withChecked));
         f.node(new HBox(8, Buttons.of(made.photo().isEmpty() ? "Photograph…" : "Other photograph…", "test-picture",

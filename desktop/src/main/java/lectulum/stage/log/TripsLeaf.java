@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Journey;
 import lectulum.design.thing.Role;
+import lectulum.log.Diary;
 import lectulum.log.Journeys;
 import lectulum.log.Packing;
 import lectulum.parts.Buttons;
@@ -30,6 +31,8 @@ import lectulum.workbench.Workbench;
 
 /// Trips that were made: nights, use and times, and which gear was used.
 final class TripsLeaf implements Leaf.Page {
+    /// Letters of a name in the table.
+    private static final int SHOWN = 20;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Journey> table = new Ledger<>("Trips made", "No trip is written down yet.");
@@ -45,13 +48,12 @@ final class TripsLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("journeys");
-        table.text("Trip", 190, Journey::name).text("Began", 90, Journey::date)
-                .number("Nights", 66, Quantity.NIGHTS, Journey::nights)
-                .number("People", 60, Quantity.COUNT, Journey::people)
-                .number("Towed", 84, Quantity.DISTANCE, Journey::distance)
-                .number("Water", 74, Quantity.VOLUME, j -> j.water().orElse(Double.NaN))
-                .number("Set up in", 84, Quantity.DURATION, j -> j.setup().orElse(Double.NaN))
-                .text("Notes", 140, Journey::note);
+        table.text("Trip", 150, j -> Diary.shortened(j.name().isBlank() ? "trip" : j.name(), SHOWN))
+                .text("Began", 92, Journey::date).number("Nights", 72, Quantity.NIGHTS, Journey::nights)
+                .number("People", 66, Quantity.COUNT, Journey::people)
+                .number("Towed", 74, Quantity.DISTANCE, Journey::distance)
+                .number("Water", 66, Quantity.VOLUME, j -> j.water().orElse(Double.NaN))
+                .number("Set up in", 80, Quantity.DURATION, j -> j.setup().orElse(Double.NaN));
         trips.high(190, 140).form(j -> j.id(), this::form).choosing(j -> showUsed());
         FlowPane tools = new FlowPane(8, 4, Buttons.of("A trip", "journey-add", this::add),
                 Buttons.of("Plan water as on the trips", "journey-water",
@@ -126,7 +128,7 @@ final class TripsLeaf implements Leaf.Page {
                 new String[]{"striking", "Camp struck in"}, new String[]{"coldest", "Coldest night"})) {
             rows.unknownRow(row[0], row[1], "not known");
         }
-        f.longText("Notes", d -> of(d, made).note(), write(which, Journey::withNote));
+        f.area("Notes", d -> of(d, made).note(), write(which, Journey::withNote));
         return f;
     }
 

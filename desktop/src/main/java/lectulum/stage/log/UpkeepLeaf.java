@@ -13,6 +13,7 @@ import lectulum.design.Design;
 import lectulum.design.logbook.Logbook;
 import lectulum.design.logbook.Upkeep;
 import lectulum.kernel.upkeep.Due;
+import lectulum.log.Diary;
 import lectulum.log.Upkeeps;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -28,6 +29,8 @@ import lectulum.workbench.Workbench;
 
 /// Upkeep: what is due when, by time, distance or hours of running.
 final class UpkeepLeaf implements Leaf.Page {
+    /// Letters of a name in the table.
+    private static final int SHOWN = 22;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Upkeeps.Item> table = new Ledger<>("Upkeep", "Nothing to look after.");
@@ -43,10 +46,11 @@ final class UpkeepLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("upkeep");
-        table.text("What", 210, Upkeeps.Item::name).text("Every", 150, i -> Upkeeps.every(i).text(state.style()))
-                .text("Last", 90, i -> i.known().last()).text("Due", 90, i -> i.due().map(x -> x.day().toString())
+        table.text("What", 160, i -> Diary.shortened(i.name(), SHOWN))
+                .text("Every", 154, i -> Upkeeps.every(i).text(state.style()))
+                .text("Last", 92, i -> i.known().last()).text("Due", 92, i -> i.due().map(x -> x.day().toString())
                         .orElse(i.known().last().isBlank() ? "not known" : "–"))
-                .text("By", 130, i -> i.due().map(UpkeepLeaf::by).orElse(""));
+                .text("By", 116, i -> i.due().map(UpkeepLeaf::by).orElse(""));
         items.high(270, 200).fromTheFirst().form(Upkeeps.Item::own, this::form);
         FlowPane tools = new FlowPane(8, 4,
                 Buttons.of("It was done today", "upkeep-done",
