@@ -345,6 +345,7 @@ public enum Assumption {
     BUILD_TOGETHER("build.together"),
     BUILD_CALM("build.calm"),
     COST_TOGETHER("cost.together"),
+    PRICE_RISE("price.rise"),
     CASH_START("cash.start"),
     CASH_MONTHLY("cash.monthly"),
     CASH_PAYDAY("cash.payday"),

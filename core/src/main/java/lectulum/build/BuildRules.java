@@ -11,6 +11,7 @@ public enum BuildRules implements Rule {
     COLD("build.cold", "does it cure when it is its turn"),
     LICENCE("build.licence", "is it said who did and who checked what takes a licence"),
     SLOW("build.slow", "do tasks take about what was planned"),
+    PARTS("build.parts", "is ordered in time what tasks wait for"),
     DAY("build.day", "can every day of the plan be read");
 
     private final Card card;

@@ -16,6 +16,7 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.purse.Receipt;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
 import lectulum.discipline.Discipline;
@@ -54,6 +55,7 @@ public final class BuildStudies {
     private static final double HOUR = 3600;
     private static final double SLOW = 1.25;
     private static final double WEEK_OF_HOURS = 20;
+    private static final long SOON = 14;
 
     private BuildStudies() {
     }
@@ -64,6 +66,9 @@ public final class BuildStudies {
         all.add(sums(d, plan, odds));
         if (plan.start().isPresent()) {
             all.add(next(plan));
+        }
+        if (!plan.ordered().isEmpty()) {
+            all.add(ordered(d, plan));
         }
         all.add(tasks(plan));
         earned(d, plan).ifPresent(all::add);
@@ -178,6 +183,32 @@ public final class BuildStudies {
                 Amount.hours(hours * HOUR)).done();
     }
 
+    /// What tasks wait for, the soonest first.
+    private static Study ordered(Design d, Plan plan) {
+        Study.Notebook book = new Study.Notebook("build-ordered", Stage.BUILD, "What must be ordered when", "");
+        Listing.Maker table = new Listing.Maker("").words("What", "Task", "is", "order by", "arrives");
+        Optional<LocalDate> today = Day.iso(d.purse().today());
+        plan.ordered().stream().sorted(Comparator.comparing(x -> x.orderBy().orElse(LocalDate.MAX))).forEach(x -> {
+            String task = plan.task(x.task()).map(Task::name).orElse(x.task());
+            table.row(x.receipt().what(), task, x.receipt().state().label(),
+                    x.ordered() ? "–" : x.orderBy().map(LocalDate::toString).orElse("–"), x.arrives().toString());
+            if (x.late() > 0) {
+                book.say(BuildRules.PARTS, Subject.part(x.receipt().id()), Severity.WARN,
+                        Sentence.of("{0} comes {1} too late for “{2}”", x.receipt().what(), Amount.days(x.late()),
+                                task),
+                        Sentence.of("It arrives on {0}; the task could begin on {1}. The plan waits for it.",
+                                x.arrives().toString(), x.wanted().map(LocalDate::toString).orElse("–")));
+            } else if (!x.ordered() && today.isPresent()
+                    && x.orderBy().filter(by -> ChronoUnit.DAYS.between(today.get(), by) <= SOON).isPresent()) {
+                book.say(BuildRules.PARTS, Subject.part(x.receipt().id()), Severity.NOTE,
+                        Sentence.of("Order {0} by {1}", x.receipt().what(), x.orderBy().orElseThrow().toString()),
+                        Sentence.of("“{0}” begins on {1} and waits for it; it takes {2} to arrive.", task,
+                                x.wanted().map(LocalDate::toString).orElse("–"), Amount.days(x.receipt().lead())));
+            }
+        });
+        return book.listing(table.done()).done();
+    }
+
     private static String mind(Task t) {
         List<String> all = new ArrayList<>();
         if (t.two()) {
@@ -260,6 +291,11 @@ public final class BuildStudies {
                     new Edit("A helper", BuildStudies::helped)));
             case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
                     Sentence.of("Work in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
+            case PARTS -> known.given().purse().receipts().stream()
+                    .filter(r -> finding.about().equals(Subject.part(r.id())) && r.state() != Receipt.State.ORDERED)
+                    .map(r -> new Remedy(Sentence.of("It was ordered today"), new Edit("Ordered",
+                            d -> d.with(d.purse().mapping(r.id(), x -> x.withState(Receipt.State.ORDERED)
+                                    .withDate(d.purse().today()))))));
             case LICENCE, SLOW, DAY -> Stream.empty();
         };
     }

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -17,8 +18,10 @@ import java.util.stream.Collectors;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.purse.Receipt;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
+import lectulum.kernel.finance.Bill;
 import lectulum.kernel.schedule.Network;
 import lectulum.kernel.schedule.Schedule;
 import lectulum.kernel.schedule.Sessions;
@@ -32,8 +35,9 @@ import lectulum.weather.MeanDay;
 /// @param network of what is left
 /// @param start   empty where nobody said when it begins: there are no dates then
 /// @param laid    in the order in which they are done
+/// @param ordered what tasks wait for that is bought
 public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start, Sessions own,
-        List<Schedule.Laid> laid) {
+        List<Schedule.Laid> laid, List<Delivery> ordered) {
     private static final double WARM = 20;
     private static final double LEAST_WARM = 5;
     private static final double INDOORS = -40;
@@ -44,6 +48,28 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
     public Plan {
         tasks = List.copyOf(tasks);
         laid = List.copyOf(laid);
+        ordered = List.copyOf(ordered);
+    }
+
+    /// Something bought that a task waits for.
+    ///
+    /// @param arrives with its days to arrive, from the day it was ordered, or from today where it was not
+    /// @param wanted  when the task would begin if all it waits for were there; empty where it cannot be laid
+    public record Delivery(Receipt receipt, String task, LocalDate arrives, Optional<LocalDate> wanted) {
+        /// Whether it is ordered or paid.
+        public boolean ordered() {
+            return receipt.state() == Receipt.State.ORDERED || receipt.state() == Receipt.State.PAID;
+        }
+
+        /// The last day on which it can be ordered without the task waiting for it.
+        public Optional<LocalDate> orderBy() {
+            return wanted.map(w -> w.minusDays((long) Math.ceil(receipt.lead())));
+        }
+
+        /// Days by which it comes too late; 0 for in time.
+        public long late() {
+            return wanted.map(w -> Math.max(0, ChronoUnit.DAYS.between(w, arrives))).orElse(0L);
+        }
     }
 
     public static Plan of(Design d) {
@@ -53,14 +79,42 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
                 t.left(), t.drying(), t.after().stream().filter(open::contains).toList())).toList());
         Sessions own = sessions(d.works(), s -> true);
         Optional<LocalDate> start = Day.iso(d.works().start()).or(() -> Day.iso(d.purse().today()));
-        List<Schedule.Laid> laid = start.map(day -> Schedule.of(tasks.stream().filter(t -> !t.finished())
+        List<Schedule.Laid> free = start.map(day -> laid(d, tasks, open, day, own, Map.of())).orElse(List.of());
+        List<Delivery> ordered = start.map(day -> ordered(d, open, free)).orElse(List.of());
+        if (ordered.stream().noneMatch(x -> x.late() > 0)) {
+            return new Plan(tasks, network, start, own, free, ordered);
+        }
+        Map<String, LocalDateTime> parts = new HashMap<>();
+        ordered.forEach(x -> parts.merge(x.task(), x.arrives().atStartOfDay(), (m, n) -> m.isAfter(n) ? m : n));
+        return new Plan(tasks, network, start, own, laid(d, tasks, open, start.get(), own, parts), ordered);
+    }
+
+    private static List<Schedule.Laid> laid(Design d, List<Task> tasks, Set<String> open, LocalDate day, Sessions own,
+            Map<String, LocalDateTime> parts) {
+        return Schedule.of(tasks.stream().filter(t -> !t.finished())
                 .map(t -> new Schedule.Job(t.id(), t.left(), t.after().stream().filter(open::contains).toList(),
                         t.drying() > 0 ? Optional.of(new Cure(t.drying(), WARM, LEAST_WARM)) : Optional.empty(),
-                        t.two(),
-                        t.session(), Optional.empty()))
-                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper), x -> warmth(d, x)))
-                .orElse(List.of());
-        return new Plan(tasks, network, start, own, laid);
+                        t.two(), t.session(), Optional.ofNullable(parts.get(t.id()))))
+                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper), x -> warmth(d, x));
+    }
+
+    /// Of tasks that are not done yet.
+    private static List<Delivery> ordered(Design d, Set<String> open, List<Schedule.Laid> free) {
+        Map<String, LocalDate> begins = new HashMap<>();
+        free.forEach(l -> l.start().ifPresent(s -> begins.put(l.job().id(), s.toLocalDate())));
+        Optional<LocalDate> today = Day.iso(d.purse().today());
+        List<Delivery> all = new ArrayList<>();
+        for (Receipt r : d.purse().receipts()) {
+            if (open.contains(r.task()) && r.cover() == Bill.Cover.BUY) {
+                Optional<LocalDate> from = r.state() == Receipt.State.PAID || r.state() == Receipt.State.ORDERED
+                        ? Day.iso(r.date()).or(() -> today)
+                        : today;
+                from.ifPresent(day -> all.add(new Delivery(r, r.task(), r.state() == Receipt.State.PAID
+                        ? day
+                        : day.plusDays((long) Math.ceil(r.lead())), Optional.ofNullable(begins.get(r.task())))));
+            }
+        }
+        return all;
     }
 
     private static double[] warmth(Design d, LocalDate day) {

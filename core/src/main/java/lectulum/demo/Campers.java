@@ -298,10 +298,10 @@ public final class Campers {
                 .withAmount(420).withPack(200).withTax(0.2).withShop("timber yard").withDate("2026-09-05")
                 .withFreight(6.90);
         Receipt plate = Receipt.of("line-3", "Inspection and plate", Receipt.State.GUESS, 140)
-                .withKind(Receipt.Kind.FEES).withNeed("2027-05-10").withLead(14);
+                .withKind(Receipt.Kind.FEES).withNeed("2027-05-10").withLead(14).withTask("G1");
         Receipt sewing = Receipt.of("line-4", "Sewing of the covers", Receipt.State.QUOTE, 165)
                 .withKind(Receipt.Kind.HIRED).withTier(Bill.Tier.COMFORT).withTax(0.2).withShop("sail loft")
-                .withDate("2026-11-02").withNeed("2027-04-20").withLead(28);
+                .withDate("2026-11-02").withNeed("2027-04-20").withLead(28).withTask("E6");
         Receipt lamp = Receipt.of("line-5", "Brass reading lamp", Receipt.State.PAID, 55).withTier(Bill.Tier.LUXURY)
                 .withCover(Bill.Cover.GIFT).withNote("from the herbarium");
         return new Purse(List.of(bits, screws, plate, sewing, lamp), List.of(),

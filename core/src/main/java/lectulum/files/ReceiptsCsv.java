@@ -32,7 +32,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class ReceiptsCsv {
     private static final List<String> COLUMNS = List.of("date", "shop", "description", "qty", "pack", "unit_price",
             "line_total", "tax", "freight", "currency", "category", "thing", "tier", "cover", "state", "paid", "need",
-            "lead_days", "ref", "built_in", "waste");
+            "lead_days", "ref", "built_in", "waste", "task");
     private static final int MOST_ROWS = 100_000;
     /// No larger file is read.
     public static final int MOST_BYTES = 10_000_000;
@@ -85,7 +85,8 @@ public final class ReceiptsCsv {
                     ThingsCsv.number(packs * r.price()), ThingsCsv.number(r.tax()), ThingsCsv.number(r.freight()),
                     SafeCell.write(r.currency()), r.kind(), SafeCell.write(r.thing()), r.tier(), r.cover(), r.state(),
                     r.state() == Receipt.State.PAID ? "yes" : "no", r.need(), ThingsCsv.number(r.lead()),
-                    SafeCell.write(r.note()), ThingsCsv.number(r.amount()), ThingsCsv.number(r.waste()));
+                    SafeCell.write(r.note()), ThingsCsv.number(r.amount()), ThingsCsv.number(r.waste()),
+                    SafeCell.write(r.task()));
         }
     }
 
@@ -266,7 +267,8 @@ public final class ReceiptsCsv {
                     one(r, "tier", Bill.Tier.class, Bill.Tier.ESSENTIAL),
                     kind(r, notes), amount, waste, pack, price,
                     paid || state == Receipt.State.PAID ? OptionalDouble.of(qty) : OptionalDouble.empty(), tax, freight,
-                    cell(r, "currency"), day(r, "date"), cell(r, "shop"), day(r, "need"), lead, cell(r, "ref"), "");
+                    cell(r, "currency"), day(r, "date"), cell(r, "shop"), day(r, "need"), lead, cell(r, "ref"), "",
+                    cell(r, "task"));
         }
 
         private String freeId() {

@@ -226,23 +226,8 @@ public final class Diary {
         };
     }
 
-    static String shortened(String text) {
-        return shortened(text, LONG);
-    }
-
-    /// A text in one line of so many letters at most.
-    public static String shortened(String text, int letters) {
+    private static String shortened(String text) {
         String one = text.strip().replaceAll("\\s+", " ");
-        return one.isEmpty()
-                ? "no words"
-                : one.length() <= letters ? one : one.substring(0, letters - 1).strip() + "…";
-    }
-
-    /// Whether anything of a log is there.
-    static boolean written(Design d) {
-        List<LogEntry> entries = d.logbook().entries();
-        List<Trial> trials = d.logbook().trials();
-        List<Journey> journeys = d.logbook().journeys();
-        return !entries.isEmpty() || !trials.isEmpty() || !journeys.isEmpty();
+        return one.isEmpty() ? "no words" : one.length() <= LONG ? one : one.substring(0, LONG - 1).strip() + "…";
     }
 }

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.Edit;
 import lectulum.design.purse.Receipt;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
@@ -46,7 +47,7 @@ public final class OutlookStudies {
     /// How sure the sum is.
     public static final Discipline<Studies> RANGE = Studies.discipline("money-range", "How sure it is", Stage.MONEY,
             in -> range(in.design(PARTS), in.of(Money.DISCIPLINE)))
-            .checking(RangeRules.class);
+            .checking(RangeRules.class, OutlookStudies::dearer);
     /// When it can be paid.
     public static final Discipline<Studies> CASH = Studies.discipline("money-cash", "Month by month", Stage.MONEY,
             in -> cash(in.design(PARTS), in.of(Money.DISCIPLINE)))
@@ -58,6 +59,7 @@ public final class OutlookStudies {
     private static final int YEAR = 365;
     private static final double SMALL_PART = 0.02;
     private static final int NAMED = 12;
+    private static final double YEAR_OF_DAYS = 365.25;
 
     private OutlookStudies() {
     }
@@ -241,14 +243,51 @@ public final class OutlookStudies {
                 .done());
     }
 
-    private static void old(Design d, Study.Notebook book) {
+    /// Not ordered yet, at a price of more than a year ago, which has gone up since as prices do.
+    private record Old(Receipt receipt, double today) {
+        double more() {
+            return today - receipt.price();
+        }
+    }
+
+    private static List<Old> old(Design d) {
         Optional<LocalDate> today = Day.iso(d.purse().today());
-        today.ifPresent(now -> d.purse().receipts().stream()
-                .filter(r -> r.state() != Receipt.State.PAID && r.state() != Receipt.State.ORDERED)
-                .filter(r -> Day.iso(r.date()).filter(x -> ChronoUnit.DAYS.between(x, now) > YEAR).isPresent())
-                .forEach(r -> book.say(RangeRules.OLD, Subject.part(r.id()), Severity.NOTE,
-                        Sentence.of("The price of {0} is from {1}", r.what(), r.date()),
-                        Sentence.of("Older than a year: ask again."))));
+        double rise = Assumed.value(d, Assumption.PRICE_RISE);
+        return d.purse().receipts().stream()
+                .filter(r -> r.state() != Receipt.State.PAID && r.state() != Receipt.State.ORDERED && today.isPresent())
+                .flatMap(r -> Day.iso(r.date()).map(x -> ChronoUnit.DAYS.between(x, today.get()))
+                        .filter(days -> days > YEAR)
+                        .map(days -> new Old(r, Math.round(100 * r.price() * Math.pow(1 + rise, days / YEAR_OF_DAYS))
+                                / 100.0))
+                        .stream())
+                .toList();
+    }
+
+    private static void old(Design d, Study.Notebook book) {
+        List<Old> all = old(d);
+        if (!all.isEmpty()) {
+            book.figure("money.older", "Old prices, brought to today, are more by",
+                    all.stream().mapToDouble(o -> o.more() * Lines.packs(o.receipt())).sum(), Quantity.MONEY,
+                    "Σ packs × price ((1 + rise)^years − 1)",
+                    Sentence.of("{0} prices, {1} a year", all.size(),
+                            Amount.share(Assumed.value(d, Assumption.PRICE_RISE))),
+                    SOURCE);
+        }
+        all.forEach(o -> book.say(RangeRules.OLD, Subject.part(o.receipt().id()), Severity.NOTE,
+                Sentence.of("The price of {0} is from {1}", o.receipt().what(), o.receipt().date()),
+                Sentence.of("Older than a year; as prices rise it would be {0} today. Ask again.",
+                        Amount.money(o.today()))));
+    }
+
+    private static Stream<Remedy> dearer(Known known, RangeRules rule, Finding finding) {
+        return switch (rule) {
+            case OLD -> old(known.design()).stream()
+                    .filter(o -> finding.about().equals(Subject.part(o.receipt().id())))
+                    .map(o -> new Remedy(Sentence.of("Reckon with {0} a pack", Amount.money(o.today())),
+                            new Edit("An old price brought to today", d -> d.with(d.purse().mapping(o.receipt().id(),
+                                    r -> r.withPrice(o.today()).withDate(d.purse().today()))))));
+            case RANGE, GUESSED -> Stream.empty();
+        };
     }
 
     static List<Study> cash(Design d, Money money) {

@@ -16,14 +16,24 @@ import lectulum.balance.camp.CampStudies;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.envelope.Substance;
+import lectulum.design.logbook.Journey;
+import lectulum.design.logbook.LogEntry;
+import lectulum.design.logbook.Trial;
+import lectulum.design.outing.Outing;
+import lectulum.design.outing.OutingDay;
+import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
+import lectulum.design.workshop.Stock;
 import lectulum.discipline.Discipline;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.log.Trials;
+import lectulum.log.Upkeeps;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -66,6 +76,32 @@ class ReuseTest {
         edits.add(x -> x.withThings(x.things().subList(1, x.things().size())));
         edits.add(x -> x.plus(thing("added", 12, 1, 0)));
         edits.add(x -> x.withGarage(List.of(x.vehicle().named("again"))));
+        edits.addAll(edits());
+        return edits;
+    }
+
+    /// Of money, plan and log.
+    private static List<UnaryOperator<Design>> edits() {
+        List<UnaryOperator<Design>> edits = new ArrayList<>();
+        edits.add(x -> x.with(x.purse().withToday("2027-03-01")));
+        edits.add(x -> x.with(x.purse().plus(Receipt.of(x.purse().freeId(), "rope", Receipt.State.PAID, 12.5)
+                .withDate("2027-02-01").withShop("chandler").withFreight(4))));
+        edits.add(x -> x.with(x.works().withStart("2027-04-01")));
+        edits.add(x -> x.with(x.works().mapping("C1", j -> j.withDone(0.5).withLogged(OptionalDouble.of(36_000)))));
+        edits.add(x -> x.with(x.works().mapping("E1", j -> j.withDone(0.1))));
+        edits.add(x -> x.withLogbook(x.logbook().plus(LogEntry.of(x.logbook().freeId("entry"), "2027-02-20",
+                LogEntry.Kind.WORK, "floor").withTask("C1").withHours(OptionalDouble.of(7200)))));
+        edits.add(x -> x.withLogbook(x.logbook().plus(LogEntry.of(x.logbook().freeId("entry"), "2027-02-20",
+                LogEntry.Kind.SNAG, "rattle").withUnsafe(true))));
+        edits.add(x -> Trials.went(Trial.Kind.WATER, "floor seam", Trial.Outcome.FAILED).apply(x));
+        edits.add(x -> x.withLogbook(x.logbook().plus(Journey.of(x.logbook().freeId("journey"), "moor", "2027-01-05", 3,
+                2).withWater(OptionalDouble.of(0.05)).withDistance(2e5).withSetup(OptionalDouble.of(1500)))));
+        edits.add(x -> Upkeeps.done("bearings").apply(x));
+        edits.add(x -> x.withLogbook(x.logbook().withTyres("0518")));
+        edits.add(x -> x.withLogbook(x.logbook().mappingCarrying(x.things().getLast().id(), c -> c.by("Ada"))));
+        edits.add(x -> x.withOutings(List.of(new Outing("trip-1", "A week", List.of(OutingDay.USUAL)))));
+        edits.add(x -> x.with(x.workshop().plus(new Stock(x.workshop().freeId(), Stock.Form.STICK, Substance.SOFTWOOD,
+                3, 0.038, 0.038, OptionalDouble.empty(), false, "yard", 5.2, "2027-01-01"))));
         return edits;
     }
 

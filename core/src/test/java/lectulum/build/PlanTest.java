@@ -16,6 +16,7 @@ import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
 import lectulum.design.logbook.Logbook;
 import lectulum.design.purse.Purse;
+import lectulum.design.purse.Receipt;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.works.Job;
 import lectulum.design.works.Slot;
@@ -23,8 +24,10 @@ import lectulum.design.works.Works;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.files.CalendarFile;
+import lectulum.kernel.finance.Bill;
 import lectulum.kernel.schedule.Schedule;
 import lectulum.kernel.schedule.Sessions;
+import lectulum.units.Style;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -204,5 +207,60 @@ class PlanTest {
                 .contains("Dunlin\\; näher\\, am Öhr: ");
         assertThat(text.split("\r\n")).allMatch(
                 l -> l.getBytes(java.nio.charset.StandardCharsets.UTF_8).length <= 75);
+    }
+
+    private static Design buying(Receipt... receipts) {
+        Design d = begun(demo("dunlin"));
+        return d.with(d.purse().withReceipts(List.of(receipts)).withToday("2027-03-01"));
+    }
+
+    private static LocalDate begins(Design d, String task) {
+        return Plan.of(d).laid().stream().filter(l -> l.job().id().equals(task)).findFirst().orElseThrow().start()
+                .orElseThrow().toLocalDate();
+    }
+
+    private static Receipt axle(Receipt.State state, double lead) {
+        return Receipt.of("line-1", "Axle", state, 420).withTask("B3").withDate("2027-03-01").withLead(lead);
+    }
+
+    @Test
+    void aTaskWaitsForWhatArrives() {
+        LocalDate free = begins(buying(), "B3");
+        Design late = buying(axle(Receipt.State.ORDERED, 120));
+        Design soon = buying(axle(Receipt.State.ORDERED, 1));
+
+        assertThat(begins(late, "B3")).isAfterOrEqualTo(LocalDate.parse("2027-06-29")).isAfter(free);
+        assertThat(begins(soon, "B3")).isEqualTo(free);
+        assertThat(begins(buying(axle(Receipt.State.PAID, 120)), "B3")).as("it is there").isEqualTo(free);
+        assertThat(findings(late)).extracting(Finding::id).contains("build.parts.line-1");
+        assertThat(findings(soon)).extracting(Finding::id).doesNotContain("build.parts.line-1");
+        assertThat(value(late, "build.days")).isGreaterThan(value(soon, "build.days"));
+    }
+
+    @Test
+    void whatIsNotOrderedSaysByWhen() {
+        LocalDate free = begins(buying(), "B3");
+        Design open = buying(axle(Receipt.State.QUOTE, 5));
+
+        Plan.Delivery d = Plan.of(open).ordered().getFirst();
+        assertThat(d.orderBy()).contains(free.minusDays(5));
+        assertThat(d.arrives()).isEqualTo(LocalDate.parse("2027-03-06"));
+        Design slow = buying(axle(Receipt.State.GUESS, 200));
+        Finding late = findings(slow).stream().filter(f -> f.id().equals("build.parts.line-1")).findFirst()
+                .orElseThrow();
+        assertThat(late.title().text(Style.PLAIN)).startsWith("Axle comes ")
+                .endsWith("too late for “Axle, hubs, brakes, coupler, chains”");
+        assertThat(Plan.of(buying(axle(Receipt.State.QUOTE, 5).withTask("gone"))).ordered()).isEmpty();
+        assertThat(Plan.of(buying(axle(Receipt.State.QUOTE, 5).withCover(Bill.Cover.GIFT))).ordered()).isEmpty();
+    }
+
+    /// By hand: of two that one task waits for, the later one counts.
+    @Test
+    void theLaterOfTwoDeliveriesCounts() {
+        Design one = buying(axle(Receipt.State.ORDERED, 100));
+        Design two = buying(axle(Receipt.State.ORDERED, 100), axle(Receipt.State.ORDERED, 130).withId("line-2"));
+
+        assertThat(begins(two, "B3")).isAfterOrEqualTo(LocalDate.parse("2027-07-09"));
+        assertThat(begins(one, "B3")).isBefore(begins(two, "B3"));
     }
 }

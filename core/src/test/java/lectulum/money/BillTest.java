@@ -284,4 +284,23 @@ class BillTest {
                     .extracting(Finding::id).containsExactly("save.target");
         }
     }
+
+    /// 100 asked two years ago at 4 % a year: 108.16 today; what is ordered or younger stays.
+    @Test
+    void oldPricesAreBroughtToToday() {
+        Design d = with(Receipt.of("a", "hatch struts", Receipt.State.QUOTE, 100).withAmount(3).withDate("2025-03-01"),
+                Receipt.of("b", "lamp", Receipt.State.QUOTE, 50).withDate("2026-12-01"),
+                Receipt.of("c", "axle", Receipt.State.ORDERED, 400).withDate("2024-01-01"));
+        Design now = d.with(d.purse().withToday("2027-03-01"));
+
+        double years = 730 / 365.25;
+        assertThat(value(now, OutlookStudies.RANGE, "money.older")).isCloseTo(3 * (Math.round(10_000 * Math.pow(1.04,
+                years)) / 100.0 - 100), within(1e-9));
+        Finding old = Analysis.of(now).of(OutlookStudies.RANGE).findings().stream()
+                .filter(f -> f.id().equals("money.old.a")).findFirst().orElseThrow();
+        Design dearer = Remedies.of(Analysis.of(now), old).getFirst().edit().apply(now);
+        assertThat(dearer.purse().receipt("a").orElseThrow().price()).isCloseTo(108.15, within(0.011));
+        assertThat(Analysis.of(dearer).of(OutlookStudies.RANGE).findings()).extracting(Finding::id)
+                .doesNotContain("money.old.a");
+    }
 }

@@ -13,6 +13,12 @@ public final class Words {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
+    /// In one line of so many letters at most.
+    public static String shortened(String text, int letters) {
+        String one = text.strip().replaceAll("\\s+", " ");
+        return one.length() <= letters ? one : one.substring(0, letters - 1).strip() + "…";
+    }
+
     public static <T> StringConverter<T> by(Function<? super T, String> name) {
         return new StringConverter<>() {
             @Override

@@ -37,6 +37,11 @@ public final class StudyPane extends VBox {
     private static final double WORDS = 70;
     private static final double NARROW = 62;
 
+    /// A pane for each of some studies.
+    public static List<Node> of(Supplier<Theme> theme, List<Study> studies, Style style) {
+        return studies.stream().map(s -> (Node) new StudyPane(theme, s, style)).toList();
+    }
+
     public StudyPane(Supplier<Theme> theme, Study study, Style style) {
         getStyleClass().add("panel");
         setId("study-" + study.id().replace('.', '-'));

@@ -1,7 +1,17 @@
 package lectulum.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import javax.imageio.ImageIO;
+import lectulum.design.Project;
+import lectulum.files.ProjectJson;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.text.PDFTextStripper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -129,5 +139,99 @@ class CommandLineTest {
         assertThat(figures).content().contains("balance.departure.tongue");
         assertThat(project).content().contains("\"format\" : \"lectulum\"");
         assertThat(run("export", "demo:dunlin")).isEqualTo(CommandLine.ExitCode.USAGE);
+    }
+
+    @Test
+    void theBuildBookAndItsPartsAreWritten() throws IOException {
+        Path book = folder.resolve("book.pdf");
+        Path visitor = folder.resolve("visitor.pdf");
+
+        assertThat(run("export", "demo:dunlin", "--book", book.toString(), "--paper", "letter")).isZero();
+        assertThat(run("export", "demo:dunlin", "--book", visitor.toString(), "--edition", "visitor", "--cover",
+                "none")).isZero();
+
+        try (PDDocument whole = Loader.loadPDF(book.toFile()); PDDocument one = Loader.loadPDF(visitor.toFile())) {
+            assertThat(whole.getNumberOfPages()).isGreaterThan(60);
+            assertThat(whole.getPage(0).getMediaBox().getWidth()).as("Letter").isEqualTo(612, within(0.5f));
+            assertThat(one.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(whole)).contains("Hatch of ribs, no steel in it",
+                    "Screws 4 × 30", "Balance");
+        }
+        assertThat(run("export", "demo:dunlin", "--book", folder.resolve("no/such/b.pdf").toString())).isEqualTo(2);
+        assertThat(run("export", "demo:dunlin", "--book", book.toString(), "--edition", "poet")).isEqualTo(2);
+    }
+
+    /// A photograph beside the project is in its book; one that is gone is said.
+    @Test
+    void photographsOfTheLogAreInTheBook() throws IOException {
+        Path file = folder.resolve("with-pictures.lectulum.json");
+        Project p = Campers.demo("dunlin").orElseThrow();
+        Path pictures = Files.createDirectories(folder.resolve("with-pictures.lectulum.files"));
+        ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png",
+                pictures.resolve("axle.png").toFile());
+        ProjectFile.save(file, p.with(p.design().withLogbook(p.design().logbook()
+                .mappingEntry("entry-1", e -> e.withPhoto("axle.png"))
+                .mappingEntry("entry-2", e -> e.withPhoto("gone.png")))), null);
+        Path book = folder.resolve("pictures.pdf");
+
+        assertThat(run("export", file.toString(), "--book", book.toString())).isZero();
+
+        try (PDDocument pdf = Loader.loadPDF(book.toFile())) {
+            int pictured = 0;
+            for (PDPage page : pdf.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    pictured += page.getResources().isImageXObject(name) ? 1 : 0;
+                }
+            }
+            assertThat(pictured).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Photograph gone.png is gone");
+        }
+    }
+
+    @Test
+    void copiesAreMergedOrWhatIsLeftToDecideIsSaid() throws IOException {
+        Path mine = folder.resolve("mine.lectulum.json");
+        Path theirs = folder.resolve("theirs.lectulum.json");
+        Path both = folder.resolve("both.lectulum.json");
+        Project p = Campers.demo("dunlin").orElseThrow();
+        JsonNode base = ProjectFile.save(mine, p, null).tree();
+        ProjectFile.save(mine, renamed(p, "drying-press", "Plant press"), base);
+        ProjectFile.save(theirs, renamed(renamed(p, "cells", "Battery"), "drying-press", "Big press"), base);
+
+        assertThat(run("merge", mine.toString(), theirs.toString(), "--out", both.toString())).isEqualTo(1);
+        assertThat(out.toString()).contains("taken: Cells, name", "both: Plant press, name: Plant press | Big press",
+                "1 to decide");
+        assertThat(both).doesNotExist();
+
+        assertThat(run("merge", mine.toString(), theirs.toString(), "--out", both.toString(), "--take", "theirs"))
+                .isZero();
+        Project merged = ProjectFile.open(both).project();
+        assertThat(merged.design().thing("drying-press").orElseThrow().name()).isEqualTo("Big press");
+        assertThat(merged.design().thing("cells").orElseThrow().name()).isEqualTo("Battery");
+        assertThat(run("merge", both.toString(), theirs.toString())).as("nothing is left to merge").isZero();
+
+        assertThat(run("merge", mine.toString(), folder.resolve("none.json").toString())).isEqualTo(2);
+        Files.writeString(both, "{");
+        assertThat(run("merge", mine.toString(), both.toString())).isEqualTo(2);
+        assertThat(err.toString()).doesNotContain("Exception");
+    }
+
+    /// With a file of the state before, copies that tell nothing of their savings are merged too.
+    @Test
+    void aFileOfTheStateBeforeTellsWhoChangedWhat() throws IOException {
+        Path before = folder.resolve("before.json");
+        Path mine = folder.resolve("plain-mine.json");
+        Path theirs = folder.resolve("plain-theirs.json");
+        Project p = Campers.demo("dunlin").orElseThrow();
+        Files.writeString(before, ProjectJson.write(p, null));
+        Files.writeString(mine, ProjectJson.write(renamed(p, "cells", "Battery"), null));
+        Files.writeString(theirs, ProjectJson.write(renamed(p, "drying-press", "Big press"), null));
+
+        assertThat(run("merge", mine.toString(), theirs.toString())).as("nobody says who changed what").isEqualTo(1);
+        assertThat(run("merge", mine.toString(), theirs.toString(), "--base", before.toString())).isZero();
+    }
+
+    private static Project renamed(Project p, String thing, String name) {
+        return p.with(p.design().mapping(thing, t -> t.withName(name)));
     }
 }

@@ -20,6 +20,7 @@ import lectulum.units.Quantity;
 /// @param need     when it is wanted, as ISO; empty for not known
 /// @param lead     days from the order to its arrival
 /// @param photo    file among the attachments; empty for none
+/// @param task     id of the task that waits for it; empty for none
 @RecordBuilder
 public record Receipt(String id, String what, String thing, State state, Bill.Cover cover, Bill.Tier tier, Kind kind,
         @Means(value = "Built in", of = Quantity.COUNT, high = 1e6) double amount,
@@ -31,7 +32,7 @@ public record Receipt(String id, String what, String thing, State state, Bill.Co
         @Means(value = "Freight and fees", of = Quantity.MONEY, high = 1e6, says = "of the order, tax in it") double freight,
         String currency, @Means("ISO date") String date, String shop, @Means("ISO date") String need,
         @Means(value = "Days to arrive", of = Quantity.DAYS, high = 1000) double lead, String note,
-        String photo) implements ReceiptBuilder.With {
+        String photo, @Means("Id of the task that waits for it") String task) implements ReceiptBuilder.With {
     /// The bare base, as what a receipt is for.
     public static final String BASE = "base";
 
@@ -50,12 +51,13 @@ public record Receipt(String id, String what, String thing, State state, Bill.Co
         need = need == null ? "" : need;
         note = note == null ? "" : note;
         photo = photo == null ? "" : photo;
+        task = task == null ? "" : task;
     }
 
     /// One of something, in the currency of the project, without tax and freight.
     public static Receipt of(String id, String what, State state, double price) {
         return new Receipt(id, what, "", state, Bill.Cover.BUY, Bill.Tier.ESSENTIAL, Kind.MATERIAL, 1, 0, 1, price,
-                OptionalDouble.empty(), 0, 0, "", "", "", "", 0, "", "");
+                OptionalDouble.empty(), 0, 0, "", "", "", "", 0, "", "", "");
     }
 
     /// How sure the price is.

@@ -60,7 +60,7 @@ final class EntriesLeaf implements Leaf.Page {
         this.state = work.state();
         table.setId("entries");
         table.text("Day", 92, LogEntry::date).text("Is", 98, e -> e.kind().label())
-                .text("What", 250, e -> Diary.shortened(e.text(), SHOWN)).text("Task", 44, LogEntry::task)
+                .text("What", 250, e -> Words.shortened(e.text(), SHOWN)).text("Task", 44, LogEntry::task)
                 .number("Hours", 60, Quantity.DURATION, e -> e.hours().orElse(Double.NaN))
                 .text("Open", 62, e -> !e.kind().open() ? "" : e.done() ? "mended" : e.unsafe() ? "unsafe" : "open");
         entries.high(230, 170).fromTheFirst().form(this::shape, this::form).under(this::picture);
@@ -120,8 +120,8 @@ final class EntriesLeaf implements Leaf.Page {
     public void show(State next) {
         state = next;
         entries.show(next);
-        sums.getChildren().setAll(next.analysis().of(Diary.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        sums.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(Diary.DISCIPLINE).all(), next.style()));
     }
 
     private List<Node> picture(LogEntry e) {
@@ -145,13 +145,13 @@ final class EntriesLeaf implements Leaf.Page {
         List<String> taskIds = Stream.concat(Stream.of(""), tasks.stream().map(Task::id)).toList();
         f.choice("Task", taskIds, id -> id.isEmpty()
                 ? "none"
-                : tasks.stream().filter(t -> t.id().equals(id)).map(t -> Diary.shortened(id + " " + t.name(), NAME))
+                : tasks.stream().filter(t -> t.id().equals(id)).map(t -> Words.shortened(id + " " + t.name(), NAME))
                         .findFirst()
                         .orElse(id),
                 d -> taskIds.contains(of(d, made).task()) ? of(d, made).task() : "", write(which, LogEntry::withTask));
         List<String> things = new ArrayList<>(List.of(""));
         now.things().forEach(t -> things.add(t.id()));
-        f.choice("About", things, id -> now.thing(id).map(t -> Diary.shortened(t.name(), NAME)).orElse("nothing"),
+        f.choice("About", things, id -> now.thing(id).map(t -> Words.shortened(t.name(), NAME)).orElse("nothing"),
                 d -> things.contains(of(d, made).thing()) ? of(d, made).thing() : "",
                 write(which, LogEntry::withThing));
         PartRows<LogEntry> rows = new PartRows<>(f, LogEntry.class, d -> d.logbook().entry(which),

@@ -9,12 +9,12 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Carrying;
 import lectulum.layout.storage.Storage;
-import lectulum.log.Diary;
 import lectulum.log.Packing;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
+import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -41,9 +41,9 @@ final class PackLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         table.setId("packing");
-        table.text("Where", 150, l -> Diary.shortened(l.place(), SHOWN))
-                .text("What", 160, l -> Diary.shortened(l.thing().name(), SHOWN))
-                .text("Who", 80, l -> l.carrying().who().isBlank() ? "" : Diary.shortened(l.carrying().who(), WHO))
+        table.text("Where", 150, l -> Words.shortened(l.place(), SHOWN))
+                .text("What", 160, l -> Words.shortened(l.thing().name(), SHOWN))
+                .text("Who", 80, l -> Words.shortened(l.carrying().who(), WHO))
                 .number("Mass", 68, Quantity.MASS, l -> l.thing().mass().value())
                 .text("Packed", 64, PackLeaf::packed)
                 .text("Unused", 68, l -> l.unused() == 0 ? "" : l.unused() == 1 ? "1 trip" : l.unused() + " trips");
@@ -81,8 +81,8 @@ final class PackLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         lines.show(next);
-        sums.getChildren().setAll(next.analysis().of(Packing.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        sums.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(Packing.DISCIPLINE).all(), next.style()));
     }
 
     private Form form(Packing.Line made) {

@@ -10,7 +10,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Trial;
-import lectulum.log.Diary;
 import lectulum.log.Trials;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -46,11 +45,11 @@ final class TestsLeaf implements Leaf.Page {
         this.work = bench.work();
         table.setId("tests");
         table.text("Test", 150, w -> w.kind().label())
-                .text("Where", 190, w -> w.zone().isBlank() ? "" : Diary.shortened(w.zone(), SHOWN))
+                .text("Where", 190, w -> Words.shortened(w.zone(), SHOWN))
                 .text("Went", 62, w -> w.outcome().label())
                 .text("On", 92, w -> w.last().map(Trial::date).orElse(""))
                 .text("By", 90, w -> w.last().map(Trial::by).filter(b -> !b.isBlank())
-                        .map(b -> Diary.shortened(b, WHO)).orElse(""));
+                        .map(b -> Words.shortened(b, WHO)).orElse(""));
         tests.high(300, 220).fromTheFirst()
                 .form(w -> w.last().map(t -> t.id() + t.kind() + t.photo()).orElse(""), this::form)
                 .under(this::picture);
@@ -89,8 +88,8 @@ final class TestsLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         tests.show(next);
-        sums.getChildren().setAll(next.analysis().of(Trials.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        sums.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(Trials.DISCIPLINE).all(), next.style()));
     }
 
     private List<Node> picture(Trials.Wanted w) {

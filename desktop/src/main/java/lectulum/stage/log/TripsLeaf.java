@@ -13,7 +13,6 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.design.logbook.Journey;
 import lectulum.design.thing.Role;
-import lectulum.log.Diary;
 import lectulum.log.Journeys;
 import lectulum.log.Packing;
 import lectulum.parts.Buttons;
@@ -21,6 +20,7 @@ import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
+import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -48,7 +48,7 @@ final class TripsLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("journeys");
-        table.text("Trip", 150, j -> Diary.shortened(j.name().isBlank() ? "trip" : j.name(), SHOWN))
+        table.text("Trip", 150, j -> Words.shortened(j.name().isBlank() ? "trip" : j.name(), SHOWN))
                 .text("Began", 92, Journey::date).number("Nights", 72, Quantity.NIGHTS, Journey::nights)
                 .number("People", 66, Quantity.COUNT, Journey::people)
                 .number("Towed", 74, Quantity.DISTANCE, Journey::distance)
@@ -95,8 +95,8 @@ final class TripsLeaf implements Leaf.Page {
         state = next;
         trips.show(next);
         showUsed();
-        sums.getChildren().setAll(next.analysis().of(Journeys.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        sums.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(Journeys.DISCIPLINE).all(), next.style()));
     }
 
     /// A box to tick for each packed thing that is not used up.

@@ -13,13 +13,13 @@ import lectulum.design.Design;
 import lectulum.design.logbook.Logbook;
 import lectulum.design.logbook.Upkeep;
 import lectulum.kernel.upkeep.Due;
-import lectulum.log.Diary;
 import lectulum.log.Upkeeps;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
+import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -46,7 +46,7 @@ final class UpkeepLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("upkeep");
-        table.text("What", 160, i -> Diary.shortened(i.name(), SHOWN))
+        table.text("What", 160, i -> Words.shortened(i.name(), SHOWN))
                 .text("Every", 154, i -> Upkeeps.every(i).text(state.style()))
                 .text("Last", 92, i -> i.known().last()).text("Due", 92, i -> i.due().map(x -> x.day().toString())
                         .orElse(i.known().last().isBlank() ? "not known" : "–"))
@@ -109,8 +109,8 @@ final class UpkeepLeaf implements Leaf.Page {
         state = next;
         items.show(next);
         meter.show(next);
-        sums.getChildren().setAll(next.analysis().of(Upkeeps.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        sums.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(Upkeeps.DISCIPLINE).all(), next.style()));
     }
 
     private Form form(Upkeeps.Item made) {

@@ -98,8 +98,8 @@ final class StockLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         stock.show(next);
-        used.getChildren().setAll(next.analysis().of(StockStudies.DISCIPLINE).all().stream()
-                .map(s -> (Node) new StudyPane(bench.theme(), s, next.style())).toList());
+        used.getChildren()
+                .setAll(StudyPane.of(bench.theme(), next.analysis().of(StockStudies.DISCIPLINE).all(), next.style()));
         supplies.show(next);
     }
 

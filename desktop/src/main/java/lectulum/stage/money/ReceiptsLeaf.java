@@ -18,6 +18,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lectulum.build.Task;
+import lectulum.build.Tasks;
 import lectulum.design.Design;
 import lectulum.design.purse.ExchangeRate;
 import lectulum.design.purse.Purse;
@@ -34,6 +36,7 @@ import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
 import lectulum.parts.Photo;
+import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -47,6 +50,8 @@ import lectulum.workbench.Workbench;
 final class ReceiptsLeaf implements Leaf.Page {
     private static final int SAID = 12;
     private static final int PIXELS = 700;
+    /// Letters of the name of a task.
+    private static final int TASK = 24;
     private final Workbench work;
     private final Bench bench;
     private final Background worker = new Background("tables");
@@ -226,6 +231,12 @@ final class ReceiptsLeaf implements Leaf.Page {
         f.text("Day, as 2026-05-31", d -> of(d, made).date(), write(which, Receipt::withDate));
         f.text("Wanted on", d -> of(d, made).need(), write(which, Receipt::withNeed));
         rows.row("lead");
+        List<Task> tasks = Tasks.of(state.design());
+        List<String> ids = new ArrayList<>(List.of(""));
+        tasks.forEach(t -> ids.add(t.id()));
+        f.choice("Task that waits for it", ids, id -> tasks.stream().filter(t -> t.id().equals(id))
+                .map(t -> Words.shortened(id + " " + t.name(), TASK)).findFirst().orElse("none"),
+                d -> ids.contains(of(d, made).task()) ? of(d, made).task() : "", write(which, Receipt::withTask));
         f.text("Note", d -> of(d, made).note(), write(which, Receipt::withNote));
         Button picture = Buttons.of(made.photo().isEmpty() ? "Photograph of the receipt…" : "Other photograph…",
                 "receipt-picture", () -> bench.host().pickPhoto().ifPresent(file -> work.edit(
