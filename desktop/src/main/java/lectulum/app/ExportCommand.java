@@ -144,7 +144,6 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private void book(Project project) throws IOException {
-        Headless.start();
         State state = new Workbench(project).state();
         Attachments beside = Attachments.of(Path.of(file));
         AtomicFile.write(book, Book.pdf(project.name(), state.analysis(), edition, cover, paper, state.style(),

@@ -1,6 +1,7 @@
 package lectulum.parts;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
@@ -25,6 +26,10 @@ public final class Picture {
     ///
     /// @param most pixels along its longer side, > 0
     public static Optional<Image> read(Path file, int most) {
+        return pixels(file, most).map(Picture::shown);
+    }
+
+    private static Optional<BufferedImage> pixels(Path file, int most) {
         try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
             Iterator<ImageReader> readers = in == null
                     ? java.util.Collections.emptyIterator()
@@ -35,7 +40,18 @@ public final class Picture {
         }
     }
 
-    private static Optional<Image> read(ImageReader reader, ImageInputStream in, int most) throws IOException {
+    /// The same as a PNG, for paper; needs no window.
+    public static Optional<byte[]> png(Path file, int most) {
+        return pixels(file, most).flatMap(pixels -> {
+            try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+                return ImageIO.write(pixels, "png", out) ? Optional.of(out.toByteArray()) : Optional.empty();
+            } catch (IOException noPicture) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    private static Optional<BufferedImage> read(ImageReader reader, ImageInputStream in, int most) throws IOException {
         try {
             reader.setInput(in, true, true);
             long width = reader.getWidth(0);
@@ -46,7 +62,7 @@ public final class Picture {
             int every = (int) Math.max(1, Math.ceilDiv(Math.max(width, height), most));
             ImageReadParam param = reader.getDefaultReadParam();
             param.setSourceSubsampling(every, every, 0, 0);
-            return Optional.of(shown(reader.read(0, param)));
+            return Optional.of(reader.read(0, param));
         } finally {
             reader.dispose();
         }

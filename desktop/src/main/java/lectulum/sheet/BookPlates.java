@@ -1,6 +1,5 @@
 package lectulum.sheet;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,12 +66,6 @@ public record BookPlates(State state, Function<Stage, SheetLook> looks,
 
     @Override
     public Optional<byte[]> photograph(String file) {
-        return files.apply(file).flatMap(path -> Picture.read(path, PHOTOGRAPH)).flatMap(image -> {
-            try {
-                return Optional.of(SheetPicture.encode(image));
-            } catch (IOException noPicture) {
-                return Optional.empty();
-            }
-        });
+        return files.apply(file).flatMap(path -> Picture.png(path, PHOTOGRAPH));
     }
 }

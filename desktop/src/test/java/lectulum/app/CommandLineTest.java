@@ -157,7 +157,8 @@ class CommandLineTest {
             assertThat(new PDFTextStripper().getText(whole)).contains("Hatch of ribs, no steel in it",
                     "Screws 4 × 30", "Balance");
         }
-        assertThat(run("export", "demo:dunlin", "--book", folder.resolve("no/such/b.pdf").toString())).isEqualTo(2);
+        assertThat(run("export", "demo:dunlin", "--book", book.resolve("below-a-file.pdf").toString()))
+                .isEqualTo(2);
         assertThat(run("export", "demo:dunlin", "--book", book.toString(), "--edition", "poet")).isEqualTo(2);
     }
 

@@ -30,7 +30,7 @@ import lectulum.workbench.Workbench;
 /// Upkeep: what is due when, by time, distance or hours of running.
 final class UpkeepLeaf implements Leaf.Page {
     /// Letters of a name in the table.
-    private static final int SHOWN = 22;
+    private static final int SHOWN = 20;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Upkeeps.Item> table = new Ledger<>("Upkeep", "Nothing to look after.");
