@@ -156,9 +156,9 @@ public final class Checklists {
                         + lamp.substring(1), false);
             }
             String wheels = "Wheels and brakes";
-            item(wheels, "nuts", "Wheel nuts at their torque; again after 16, 40 and 80 km", true);
+            item(wheels, "nuts", "Wheel nuts at their torque; three times again on the first 80 km (50 miles)", true);
             item(wheels, "pressure", "Tyres at their pressure, cold", false);
-            item(wheels, "hubs", "After ten and thirty kilometres: every hub felt by hand, none hot", false);
+            item(wheels, "hubs", "After ten minutes and after half an hour: every hub felt by hand, none hot", false);
             if (braked()) {
                 item(wheels, "brake", "Brakes tried at walking pace, pulling straight", false);
                 item(wheels, "pulled", "Breakaway pulled once: the brakes hold", false);
@@ -197,7 +197,7 @@ public final class Checklists {
             item(round, "chocks", "Chocks and blocks picked up", false);
             item(round, "tyres", "Tyres looked at, wheel nuts tight", false);
             coupling();
-            item("On the road", "stop", "After ten kilometres: once round it again", false);
+            item("On the road", "stop", "After ten minutes on the road: once round it again", false);
         }
 
         /// What stands elsewhere in camp or at night.

@@ -30,6 +30,7 @@ public final class Documents {
         all.addAll(WiringPapers.of(analysis, style, paper));
         all.addAll(WaterPapers.of(analysis, style, paper));
         all.addAll(MaterialPapers.of(analysis, style, paper));
+        all.addAll(LogPapers.of(analysis, style));
         all.add(new Document("offsets", Document.Kind.LIST, "Offset table",
                 "Heights of the profile along the body, for drawing it with a tape.",
                 List.of(new Document.Form("CSV", ".csv",

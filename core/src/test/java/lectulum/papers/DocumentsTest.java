@@ -1,6 +1,7 @@
 package lectulum.papers;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -13,6 +14,11 @@ import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 import org.apache.pdfbox.Loader;
+import java.io.StringReader;
+import lectulum.design.Design;
+import lectulum.design.logbook.LogEntry;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -118,5 +124,53 @@ class DocumentsTest {
         assertThat(all).extracting(Document::kind).contains(Document.Kind.FULL_SIZE, Document.Kind.LIST);
         assertThat(new String(document(all, "things").forms().getFirst().content().bytes(), StandardCharsets.UTF_8)
                 .lines()).hasSize(1);
+    }
+
+    private static List<CSVRecord> table(Design d, String id) throws IOException {
+        Document document = Documents.of("x", Analysis.of(d), Style.PLAIN, Paper.A4).stream()
+                .filter(x -> x.id().equals(id)).findFirst().orElseThrow();
+        String text = new String(document.forms().getFirst().content().bytes(), StandardCharsets.UTF_8);
+        return CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get().parse(new StringReader(text))
+                .getRecords();
+    }
+
+    @Test
+    void tasksAreATableForOtherPrograms() throws IOException {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+
+        List<CSVRecord> rows = table(d, "tasks");
+
+        assertThat(rows.stream().mapToDouble(r -> Double.parseDouble(r.get("likely_h"))).sum())
+                .isCloseTo(Analysis.of(d).figures().value("build.hours") / 3600, within(1e-9));
+        assertThat(rows).allSatisfy(r -> assertThat(Double.parseDouble(r.get("least_h")))
+                .isLessThan(Double.parseDouble(r.get("most_h"))));
+        CSVRecord axle = rows.stream().filter(r -> r.get("id").equals("B3")).findFirst().orElseThrow();
+        assertThat(axle.get("logged_h")).as("6 typed and 4.5 in the log").isEqualTo("10.5");
+        assertThat(axle.get("after")).isEqualTo("B2");
+    }
+
+    @Test
+    void entriesAreATableWithoutFormulas() throws IOException {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+        Design odd = d.withLogbook(d.logbook().plus(LogEntry.of("entry-9", "2026-12-01", LogEntry.Kind.WORK,
+                "=SUM(A1:A9), \"quoted\"")));
+
+        List<CSVRecord> rows = table(odd, "log-entries");
+
+        assertThat(rows).hasSize(7);
+        assertThat(rows.getLast().get("text")).isEqualTo("'=SUM(A1:A9), \"quoted\"");
+        assertThat(rows.getFirst().get("date")).as("in the order of days").isEqualTo("2026-10-30");
+    }
+
+    @Test
+    void whatIsPackedStandsUnderItsPlace() throws IOException {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+
+        List<CSVRecord> rows = table(d, "log-packing");
+
+        assertThat(rows).hasSize((int) Analysis.of(d).figures().value("log.pack.count"));
+        assertThat(rows.getFirst().get("What")).isEqualTo("Telescope");
+        assertThat(rows).filteredOn(r -> r.get("What").equals("Spares")).extracting(r -> r.get("packed"))
+                .containsExactly("stays");
     }
 }

@@ -19,6 +19,8 @@ public enum Edition {
             EnumSet.of(Topic.GLANCE, Topic.DRAWINGS, Topic.BASE, Topic.LAYOUT, Topic.BALANCE, Topic.POWER, Topic.WATER,
                     Topic.AIR, Topic.EQUIPMENT, Topic.TESTS, Topic.UPKEEP, Topic.TRIPS, Topic.LISTS,
                     Topic.PHOTOGRAPHS)),
+    TRIP("trip", "For a trip", "Checklists and the packing list, to tick on paper.", false,
+            EnumSet.of(Topic.LISTS, Topic.PACKING)),
     VISITOR("visitor", "What every visitor asks", "Mass, size, cost, hours and parts on one page.", true,
             EnumSet.of(Topic.ANSWERS));
 
@@ -59,9 +61,9 @@ public enum Edition {
         return topics.contains(topic) && (this != WHOLE || topic != Topic.ANSWERS);
     }
 
-    /// Whether it is one page without cover, contents and index.
+    /// Whether it has no cover, contents and index.
     boolean leaflet() {
-        return this == VISITOR;
+        return this == VISITOR || this == TRIP;
     }
 
     /// What a chapter is about.

@@ -17,10 +17,12 @@ import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.brief.CamperType;
+import lectulum.design.logbook.CheckItem;
 import lectulum.design.logbook.LogEntry;
 import lectulum.design.logbook.Trial;
 import lectulum.design.thing.Thing;
 import lectulum.figures.drawing.Chart;
+import lectulum.log.Checklists;
 import lectulum.papers.Paper;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
@@ -112,7 +114,7 @@ class BookTest {
 
     /// Only the whole book and the page for visitors may show what things cost.
     @ParameterizedTest
-    @EnumSource(value = Edition.class, names = {"WELDER", "UPHOLSTERER", "INSPECTOR", "BUYER"})
+    @EnumSource(value = Edition.class, names = {"WELDER", "UPHOLSTERER", "INSPECTOR", "BUYER", "TRIP"})
     void partsForOthersHaveNoPrices(Edition e) throws IOException {
         for (String key : List.of("nightjar", "dunlin", "chamois")) {
             String all = String.join("\n", pages(pdf(demo(key), e, Plates.NONE)));
@@ -137,6 +139,20 @@ class BookTest {
         assertThat(welder).contains("Welds in their order", "competent welder");
         assertThat(upholsterer).contains("Covers on the roll").doesNotContain("Welds");
         assertThat(inspector).contains("licensed or experienced", "Ratings, as typed", "drop at the front left screw");
+    }
+
+    /// Every item of every list has its box on paper, and no price, cover or contents stand between.
+    @Test
+    void theListsOfATripAreThereToBeTicked() throws IOException {
+        Design d = demo("chamois");
+        List<String> pages = pages(pdf(d, Edition.TRIP, Plates.NONE));
+        String all = String.join(" ", pages).replaceAll("\\s+", " ");
+
+        assertThat(pages.getFirst()).startsWith("Checklists");
+        for (CheckItem.Occasion o : CheckItem.Occasion.values()) {
+            assertThat(Checklists.items(d, o)).allSatisfy(i -> assertThat(all).contains(i.text()));
+        }
+        assertThat(all).contains("Packing list", "Roof tent", "second look");
     }
 
     @Test

@@ -116,7 +116,7 @@ final class ListsLeaf implements Leaf.Page {
         tick.setOnAction(e -> work.edit(Checklists.tick(item, tick.isSelected(), false)));
         HBox line = new HBox(14, tick);
         if (item.second()) {
-            CheckBox looked = box("a second person looked", "second-" + item.id(), second);
+            CheckBox looked = box("second look", "second-" + item.id(), second);
             looked.setDisable(!done);
             looked.setOnAction(e -> work.edit(Checklists.tick(item, true, looked.isSelected())));
             line.getChildren().add(looked);
