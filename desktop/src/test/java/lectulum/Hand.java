@@ -35,16 +35,21 @@ public final class Hand {
     private static final long WAIT_NANOS = 2_000_000;
     private static final Queue<Throwable> THROWN = new ConcurrentLinkedQueue<>();
     private final FxRobot finder = new FxRobot();
+    private static final long GRACE_SECONDS = 1;
     private final BooleanSupplier still;
+    private final BooleanSupplier quiet;
     private Robot robot;
 
     /// @param still whether nothing that was asked for is under way; asked on the interface thread
-    public Hand(BooleanSupplier still) {
+    /// @param quiet whether nothing else is worked out for what is shown either: that is waited for, but not for long, as some of it
+    ///              goes on until somebody stops it
+    public Hand(BooleanSupplier still, BooleanSupplier quiet) {
         this.still = still;
+        this.quiet = quiet;
     }
 
     public Hand() {
-        this(() -> true);
+        this(() -> true, () -> true);
     }
 
     public Found lookup(Predicate<Node> which) {
@@ -219,13 +224,9 @@ public final class Hand {
 
     /// Waits until everything that was begun is done and drawn.
     public Hand rest() {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_SECONDS);
         run(Hand::layOut);
-        while (!run(still::getAsBoolean) && System.nanoTime() < until) {
-            // What is worked out beside the window needs the processor more than the window does.
-            LockSupport.parkNanos(WAIT_NANOS);
-            run(Hand::layOut);
-        }
+        await(still, LONGEST_SECONDS);
+        await(quiet, GRACE_SECONDS);
         run(Hand::layOut);
         Throwable thrown = THROWN.poll();
         if (thrown != null) {
@@ -233,6 +234,15 @@ public final class Hand {
             throw new AssertionError("the window threw", thrown);
         }
         return this;
+    }
+
+    private static void await(BooleanSupplier done, long seconds) {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+        while (!run(done::getAsBoolean) && System.nanoTime() < until) {
+            // What is worked out beside the window needs the processor more than the window does.
+            LockSupport.parkNanos(WAIT_NANOS);
+            run(Hand::layOut);
+        }
     }
 
     private Hand gesture(Runnable gesture) {

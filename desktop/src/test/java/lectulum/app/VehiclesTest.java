@@ -57,8 +57,10 @@ class VehiclesTest extends WindowTest {
 
         assertThat(other().rating(Rating.TONGUE_VEHICLE)).hasValue(150);
         assertThat(other().own()).containsEntry("tow.ahead", 0.7);
+        until(() -> window().caughtUp());
         assertThat(text("#vehicle-verdict-1")).isEqualTo("may tow it");
         undoTo(before);
+        until(() -> window().caughtUp());
         assertThat(text("#vehicle-verdict-1")).isEqualTo("must not tow it");
     }
 

@@ -220,15 +220,18 @@ class WeighTest extends WindowTest {
             robot.interact(() -> robot.lookup("#level-address").queryAs(TextInputControl.class)
                     .setText("localhost:" + server.port()));
             click("#level-read");
-            until(() -> Math.abs(Math.toDegrees(state().project().design().settings().assumed().get("site.roll"))
-                    - server.truth()[1]) < 0.1);
-            assertThat(Math.toDegrees(state().project().design().settings().assumed().get("site.pitch")))
-                    .isCloseTo(server.truth()[0], within(0.1));
+            until(() -> off("site.roll", server.truth()[1]) < 0.1 && off("site.pitch", server.truth()[0]) < 0.1);
+            assertThat(text("#level-said")).startsWith("Read.");
         }
         for (String nonsense : new String[]{"nowhere", "a:b", ":7", "localhost:99999"}) {
             robot.interact(() -> robot.lookup("#level-address").queryAs(TextInputControl.class).setText(nonsense));
             click("#level-read");
             assertThat(text("#level-said")).as(nonsense).contains("name:port");
         }
+    }
+
+    /// Degrees by which an assumed angle is not that.
+    private double off(String assumption, double degrees) {
+        return Math.abs(Math.toDegrees(state().project().design().settings().assumed().get(assumption)) - degrees);
     }
 }

@@ -39,7 +39,7 @@ abstract class WindowTest {
     private Stage stage;
     Home home;
     Optional<Path> answer = Optional.empty();
-    final Hand robot = new Hand(this::still);
+    final Hand robot = new Hand(this::still, this::quiet);
 
     /// What the window starts on.
     String start() {
@@ -92,6 +92,11 @@ abstract class WindowTest {
 
     /// Whether all that follows from what was done is shown.
     private boolean still() {
+        return desk == null || desk.window().map(w -> w.bench().settled()).orElse(true);
+    }
+
+    /// Whether pages work nothing out for themselves either.
+    private boolean quiet() {
         return desk == null || desk.window().map(MainWindow::caughtUp).orElse(true);
     }
 
