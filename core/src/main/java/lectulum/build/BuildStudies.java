@@ -116,7 +116,8 @@ public final class BuildStudies {
     }
 
     private static void check(Design d, Plan plan, Study.Notebook book) {
-        Stream.concat(Stream.of(d.works().start()), d.works().off().stream()).filter(Day::unreadable).distinct()
+        Stream.of(Stream.of(d.works().start()), d.works().off().stream(),
+                d.works().jobs().stream().map(j -> j.notBefore())).flatMap(x -> x).filter(Day::unreadable).distinct()
                 .forEach(text -> book.say(BuildRules.DAY, Subject.part(text), Severity.WARN,
                         Sentence.of("“{0}” is no day", text),
                         Sentence.of("Days are written as 2026-05-31. Until it is mended it does not count.")));

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
@@ -94,8 +95,15 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         return Schedule.of(tasks.stream().filter(t -> !t.finished())
                 .map(t -> new Schedule.Job(t.id(), t.left(), t.after().stream().filter(open::contains).toList(),
                         t.drying() > 0 ? Optional.of(new Cure(t.drying(), WARM, LEAST_WARM)) : Optional.empty(),
-                        t.two(), t.session(), Optional.ofNullable(parts.get(t.id()))))
+                        t.two(), t.session(), waits(d, t, parts)))
                 .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper), x -> warmth(d, x));
+    }
+
+    /// Until what it waits for is there, and until the day before which it is not begun.
+    private static Optional<LocalDateTime> waits(Design d, Task t, Map<String, LocalDateTime> parts) {
+        return Stream.concat(Optional.ofNullable(parts.get(t.id())).stream(),
+                Day.iso(d.works().job(t.id()).notBefore()).map(LocalDate::atStartOfDay).stream())
+                .max(LocalDateTime::compareTo);
     }
 
     /// Of tasks that are not done yet.

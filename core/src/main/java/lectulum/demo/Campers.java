@@ -288,7 +288,7 @@ public final class Campers {
                         Job.usual("B3").withDone(0.5).withLogged(OptionalDouble.of(6 * 3600)),
                         new Job("own-1", true, "Drying press: drawers that fit the blotters", false,
                                 OptionalDouble.of(9 * 3600), List.of("E2"), false, 0, 0, OptionalDouble.empty(), "",
-                                "")));
+                                "", "")));
     }
 
     private static Purse dunlinPurse() {

@@ -91,11 +91,11 @@ final class Logs {
         List<String> used = List.of("telescope", "optics-chest", "clothes-bag-1", "clothes-bag-2", "sleeping-bag-1",
                 "sleeping-bag-2", "cookware", "crockery", "spares", "mount-drive", "laptop", "dew-heater-1",
                 "dew-heater-2", "chocks-and-blocks");
-        Journey first = Journey.of("journey-1", "Meadow behind the mill", "2026-06-19", 2, 2)
+        Journey first = Journey.of("journey-1", "Meadow by the mill", "2026-06-19", 2, 2)
                 .withDistance(96 * KILOMETRE).withWater(OptionalDouble.of(0.046))
                 .withPacking(OptionalDouble.of(105 * MINUTE)).withSetup(OptionalDouble.of(34 * MINUTE))
                 .withColdest(OptionalDouble.of(9)).withUsed(used).withNote("Chest in the way of the bunk at night");
-        Journey second = Journey.of("journey-2", "New moon on the plateau", "2026-07-10", 4, 2)
+        Journey second = Journey.of("journey-2", "New moon, plateau", "2026-07-10", 4, 2)
                 .withDistance(310 * KILOMETRE).withWater(OptionalDouble.of(0.088))
                 .withEnergy(OptionalDouble.of(4 * 1.9 * 3.6e6 / 2)).withGas(OptionalDouble.of(0.42))
                 .withPacking(OptionalDouble.of(80 * MINUTE)).withSetup(OptionalDouble.of(27 * MINUTE))

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -162,9 +163,9 @@ class PlanTest {
     void aLoopOfOwnTasksIsNamedAndTheRestIsPlanned() {
         Design d = begun(demo("dunlin"));
         Job a = new Job("own-1", true, "a", false, OptionalDouble.of(HOUR), List.of("own-2"), false, 0, 0,
-                OptionalDouble.empty(), "", "");
+                OptionalDouble.empty(), "", "", "");
         Job b = new Job("own-2", true, "b", false, OptionalDouble.of(HOUR), List.of("own-1"), false, 0, 0,
-                OptionalDouble.empty(), "", "");
+                OptionalDouble.empty(), "", "", "");
         Design looped = d.with(d.works().withJobs(List.of(a, b)));
 
         assertThat(findings(looped)).extracting(Finding::id).anyMatch(i -> i.matches("build\\.loop\\.own-[12]"));
@@ -262,5 +263,36 @@ class PlanTest {
 
         assertThat(begins(two, "B3")).isAfterOrEqualTo(LocalDate.parse("2027-07-09"));
         assertThat(begins(one, "B3")).isBefore(begins(two, "B3"));
+    }
+
+    private static Timeline.Bar bar(Design d, String task) {
+        return Timeline.of(Plan.of(d)).bars().stream().filter(b -> b.task().equals(task)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aTaskIsDraggedLaterAndBack() {
+        Design d = buying();
+        Timeline.Bar before = bar(d, "B3");
+
+        Design later = Timeline.notBefore(before, before.begins().plusWeeks(6)).apply(d);
+
+        assertThat(begins(later, "B3")).isAfterOrEqualTo(before.begins().plusWeeks(6));
+        assertThat(value(later, "build.days")).isGreaterThanOrEqualTo(value(d, "build.days"));
+        assertThat(begins(Timeline.notBefore(bar(later, "B3"), before.begins().plusWeeks(2)).apply(later), "B3"))
+                .as("a part of the way back").isBetween(before.begins().plusWeeks(2), before.begins().plusWeeks(3));
+        assertThat(Timeline.notBefore(bar(later, "B3"), before.begins()).apply(later)).as("all the way back")
+                .isEqualTo(d.with(d.works().mapping("B3", j -> j)));
+    }
+
+    /// Where a bar begins is where a drag that does not move it lets go.
+    @Test
+    void theDayUnderABarIsItsFirst() {
+        Design d = buying();
+        Timeline t = Timeline.of(Plan.of(d));
+
+        for (Timeline.Bar b : t.bars()) {
+            assertThat(t.day(b.from())).contains(b.begins());
+        }
+        assertThat(new Timeline(List.of(), List.of(), Optional.empty(), 0).day(0.5)).isEmpty();
     }
 }

@@ -8,6 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.TableView;
+import javafx.scene.layout.Region;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.Node;
 import lectulum.build.Task;
 import lectulum.design.Project;
 import lectulum.figures.Stage;
@@ -86,6 +90,28 @@ class BuildTest extends WindowTest {
         assertThat(table.getItems().getLast().name()).isEqualTo("Build the workbench");
         assertThat(value("build.left")).isCloseTo(left - first.hours() * 3600 - dropped.hours() * 3600 + 4 * 3600,
                 within(1e-6));
+        undoTo(before);
+    }
+
+    /// By mouse and by keys, and back again.
+    @Test
+    void aBarIsDraggedToBeginLater() {
+        turn("build-timeline");
+        Project before = state().project();
+        Region bar = robot.lookup("#bar-F1 .bar-planned").queryAllAs(
+                Region.class).stream().filter(r -> r.getHeight() > 5).findFirst()
+                .orElseGet(() -> robot.lookup("#bar-F1 .bar-paid").queryAs(Region.class));
+        robot.interact(() -> reveal(bar));
+        robot.moveTo(bar).press(MouseButton.PRIMARY).moveBy(60, 0)
+                .release(MouseButton.PRIMARY);
+        String day = state().design().works().job("F1").notBefore();
+        assertThat(day).matches("\\d{4}-\\d{2}-\\d{2}");
+
+        Node row = robot.lookup("#bar-F1").query();
+        robot.interact(row::requestFocus);
+        robot.type(KeyCode.RIGHT);
+        robot.rest();
+        assertThat(state().design().works().job("F1").notBefore()).isGreaterThan(day);
         undoTo(before);
     }
 }

@@ -20,13 +20,14 @@ import lectulum.units.Quantity;
 /// @param logged  worked on it so far \[s\]
 /// @param by      who did what takes a licence or experience
 /// @param checked by whom
+/// @param notBefore day before which it is not begun, as ISO; empty for as soon as it can be
 @RecordBuilder
 public record Job(String id, boolean own, String name, boolean dropped,
         @Means(value = "Hours", of = Quantity.DURATION, high = 3.6e7) OptionalDouble hours, List<String> after,
         boolean two, @Means(value = "Dries or cures", of = Quantity.DURATION, high = 3.6e6) double drying,
         @Means(value = "Done", of = Quantity.SHARE, high = 1) double done,
         @Means(value = "Worked so far", of = Quantity.DURATION, high = 3.6e7) OptionalDouble logged, String by,
-        String checked) implements JobBuilder.With {
+        String checked, @Means("ISO date") String notBefore) implements JobBuilder.With {
     public Job {
         id = id == null ? "" : id;
         name = name == null ? "" : name;
@@ -35,11 +36,12 @@ public record Job(String id, boolean own, String name, boolean dropped,
         logged = logged == null ? OptionalDouble.empty() : logged;
         by = by == null ? "" : by;
         checked = checked == null ? "" : checked;
+        notBefore = notBefore == null ? "" : notBefore;
     }
 
     /// A usual task of which nothing is otherwise yet.
     public static Job usual(String id) {
         return new Job(id, false, "", false, OptionalDouble.empty(), List.of(), false, 0, 0, OptionalDouble.empty(), "",
-                "");
+                "", "");
     }
 }

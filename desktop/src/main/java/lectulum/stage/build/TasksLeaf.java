@@ -127,6 +127,7 @@ final class TasksLeaf implements Leaf.Page {
                     + ".");
         }
         rows.row("done").unknownRow("logged", "Worked, not in the log", "nothing");
+        f.text("Not before, as 2026-05-31", d -> d.works().job(which).notBefore(), write(which, Job::withNotBefore));
         if (!made.licence().isEmpty()) {
             f.note("It takes " + made.licence() + ".");
             f.text("Done by", d -> d.works().job(which).by(), write(which, Job::withBy));

@@ -1,10 +1,14 @@
 package lectulum.stage.build;
 
+import java.time.LocalDate;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -15,6 +19,7 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.workbench.State;
+import lectulum.workbench.Workbench;
 
 /// The timeline: one row a task, its bar from the first to the last session, and how long it dries.
 final class TimelineLeaf implements Leaf.Page {
@@ -25,14 +30,18 @@ final class TimelineLeaf implements Leaf.Page {
 
     private final VBox rows = new VBox(4);
     private final Node page = Pages.content(rows);
+    private final Workbench work;
     private Timeline shown;
+    private String held = "";
 
-    private TimelineLeaf() {
+    private TimelineLeaf(Workbench work) {
+        this.work = work;
         rows.setId("timeline");
     }
 
     static Leaf leaf(Bench bench) {
-        return new Leaf("build-timeline", "Timeline", "What is done when", TimelineLeaf::new);
+        return new Leaf("build-timeline", "Timeline", "What is done when",
+                () -> new TimelineLeaf(bench.work()));
     }
 
     @Override
@@ -56,7 +65,8 @@ final class TimelineLeaf implements Leaf.Page {
         next.bars().forEach(b -> rows.getChildren().add(bar(b)));
         Label legend = new Label(
                 "Dark: what delays the end when it slips. Thin: drying. One builder; a task is worked at in the"
-                        + " sessions between its ends.");
+                        + " sessions between its ends. Drag a bar, or move it by weeks with the arrow keys, to begin later;"
+                        + " back to where it began, and it begins as soon as it can.");
         legend.setWrapText(true);
         legend.getStyleClass().addAll("faint", "small");
         rows.getChildren().add(legend);
@@ -91,7 +101,7 @@ final class TimelineLeaf implements Leaf.Page {
         return track;
     }
 
-    private static HBox bar(Timeline.Bar b) {
+    private HBox bar(Timeline.Bar b) {
         Pane track = new Pane();
         track.setPrefHeight(HIGH + 4);
         Region dry = block("bar-planned", track, b.to(), b.dry(), THIN);
@@ -103,7 +113,44 @@ final class TimelineLeaf implements Leaf.Page {
         row.setAccessibleRole(AccessibleRole.TEXT);
         row.setAccessibleText(b.name() + ", " + b.days());
         Tooltip.install(row, new Tooltip(b.name() + ", " + b.days()));
+        row.setId("bar-" + b.task());
+        row.getStyleClass().add("timeline-row");
+        row.setFocusTraversable(true);
+        drag(b, track, work);
+        row.setOnKeyPressed(e -> {
+            int weeks = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
+            if (weeks != 0) {
+                e.consume();
+                move(b, b.begins().plusWeeks(weeks));
+            }
+        });
+        if (b.task().equals(held)) {
+            Platform.runLater(row::requestFocus);
+        }
         return row;
+    }
+
+    private void move(Timeline.Bar b, LocalDate day) {
+        held = b.task();
+        work.edit(Timeline.notBefore(b, day));
+    }
+
+    /// The bar follows the mouse; let go, the task begins no earlier than where it stands then.
+    private void drag(Timeline.Bar b, Pane track, Region bar) {
+        double[] from = new double[1];
+        bar.setCursor(Cursor.H_RESIZE);
+        bar.setOnMousePressed(e -> from[0] = e.getSceneX());
+        bar.setOnMouseDragged(e -> {
+            bar.setTranslateX(e.getSceneX() - from[0]);
+            e.consume();
+        });
+        bar.setOnMouseReleased(e -> {
+            double by = e.getSceneX() - from[0];
+            bar.setTranslateX(0);
+            if (Math.abs(by) > LEAST && track.getWidth() > 0) {
+                shown.day(b.from() + by / track.getWidth()).ifPresent(day -> move(b, day));
+            }
+        });
     }
 
     private static Region block(String style, Pane track, double from, double to, double high) {
