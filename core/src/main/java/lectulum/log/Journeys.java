@@ -48,7 +48,6 @@ public final class Journeys {
     private static final double MINUTE = 60;
     private static final double LEVEL = 6;
     private static final double JACKS = 5;
-    private static final double WHOLE = 1e-6;
 
     private Journeys() {
     }
@@ -236,9 +235,8 @@ public final class Journeys {
         for (Hands.Turn t : turns) {
             table.row(name(d, t.id()), who(d, t.who()), Amount.count(minutes(t.from())), Amount.count(minutes(t.to())));
         }
-        turns.stream().max(Comparator.comparingDouble(t -> t.to() - t.from())).filter(t -> together - alone < -WHOLE
-                || people == 1).ifPresent(t -> book.note("What takes longest: {0}. It is the first to make easier.",
-                        name(d, t.id())));
+        turns.stream().max(Comparator.comparingDouble(t -> t.to() - t.from())).ifPresent(
+                t -> book.note("What takes longest: {0}. It is the first to make easier.", name(d, t.id())));
         return Optional.of(book.listing(table.done()).done());
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import lectulum.air.Provision;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
+import lectulum.design.logbook.Logbook;
 import lectulum.units.Units;
 
 /// Draws a camper of a concept for the brief of a design. The same brief, concept and plan give the same camper.
@@ -19,6 +20,7 @@ public final class Drafts {
     public static Design draw(Design brief, Concept concept, Plan plan) {
         Wanted wanted = Wanted.of(brief, plan);
         Design empty = brief.withThings(List.of()).withWeighings(List.of()).withAccepted(List.of())
+                .withWorks(brief.works().withJobs(List.of())).withLogbook(Logbook.NONE)
                 .with(brief.brief().withType(concept.type()));
         Design drawn = switch (concept) {
             case TEARDROP -> new TeardropDraft(empty, wanted, plan).draw();

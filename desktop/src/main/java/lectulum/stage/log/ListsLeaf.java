@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lectulum.design.logbook.CheckItem;
 import lectulum.design.logbook.CheckItem.Occasion;
@@ -117,6 +118,7 @@ final class ListsLeaf implements Leaf.Page {
         HBox line = new HBox(14, tick);
         if (item.second()) {
             CheckBox looked = box("second look", "second-" + item.id(), second);
+            looked.setMinWidth(Region.USE_PREF_SIZE);
             looked.setDisable(!done);
             looked.setOnAction(e -> work.edit(Checklists.tick(item, true, looked.isSelected())));
             line.getChildren().add(looked);
