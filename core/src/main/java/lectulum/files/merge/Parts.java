@@ -1,7 +1,6 @@
 package lectulum.files.merge;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -105,21 +104,5 @@ final class Parts {
             }
         }
         return false;
-    }
-
-    /// Of a set of paths those that are not below another of them.
-    static Set<String> outermost(Set<String> paths) {
-        Set<String> all = new HashSet<>(paths);
-        Set<String> outer = new LinkedHashSet<>();
-        for (String p : paths) {
-            boolean inside = false;
-            for (int i = p.lastIndexOf('/'); i > 0 && !inside; i = p.lastIndexOf('/', i - 1)) {
-                inside = all.contains(p.substring(0, i));
-            }
-            if (!inside) {
-                outer.add(p);
-            }
-        }
-        return outer;
     }
 }
