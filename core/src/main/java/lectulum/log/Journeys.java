@@ -59,7 +59,7 @@ public final class Journeys {
                 .orElse(OptionalDouble.empty());
         List<Study> all = new ArrayList<>();
         all.add(trips(d, energy));
-        hands(d).ifPresent(all::add);
+        all.add(hands(d));
         return all;
     }
 
@@ -219,7 +219,7 @@ public final class Journeys {
         }
     }
 
-    private static Optional<Study> hands(Design d) {
+    private static Study hands(Design d) {
         int people = Math.max(1, d.brief().people().size());
         List<Hands.Step> steps = steps(d);
         List<Hands.Turn> turns = Hands.of(steps, people);
@@ -237,7 +237,7 @@ public final class Journeys {
         }
         turns.stream().max(Comparator.comparingDouble(t -> t.to() - t.from())).ifPresent(
                 t -> book.note("What takes longest: {0}. It is the first to make easier.", name(d, t.id())));
-        return Optional.of(book.listing(table.done()).done());
+        return book.listing(table.done()).done();
     }
 
     private static double minutes(double m) {

@@ -15,6 +15,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -106,6 +107,14 @@ public final class Form extends VBox {
 
     public Form text(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
         TextField field = new TextField();
+        Runnable commit = typed(field, label, read, write);
+        field.setOnAction(e -> commit.run());
+        return row(label, field);
+    }
+
+    /// Lets a field show and take a text: when it is left, and whenever what is given is run.
+    private Runnable typed(TextInputControl field, String label, Function<Design, String> read,
+            BiFunction<Design, String, Design> write) {
         field.setId(id(label));
         field.setAccessibleText(label);
         Runnable commit = () -> {
@@ -114,7 +123,6 @@ public final class Form extends VBox {
                 bench.edit(new Edit(label, d -> write.apply(d, typed)));
             }
         };
-        field.setOnAction(e -> commit.run());
         field.focusedProperty().addListener((o, was, focused) -> {
             if (!focused) {
                 commit.run();
@@ -125,7 +133,7 @@ public final class Form extends VBox {
                 field.setText(read.apply(design()));
             }
         });
-        return row(label, field);
+        return commit;
     }
 
     /// What a field took and the design it left.
@@ -178,17 +186,10 @@ public final class Form extends VBox {
     /// Words that may be many, in lines; Enter takes them, Shift and Enter begin a new line.
     public Form area(String label, Function<Design, String> read, BiFunction<Design, String, Design> write) {
         TextArea area = new TextArea();
-        area.setId(id(label));
-        area.setAccessibleText(label);
         area.setWrapText(true);
         area.setPrefRowCount(AREA_ROWS);
         area.setPrefColumnCount(AREA_COLUMNS);
-        Runnable commit = () -> {
-            if (!area.getText().strip().equals(read.apply(design()))) {
-                String typed = area.getText().strip();
-                bench.edit(new Edit(label, d -> write.apply(d, typed)));
-            }
-        };
+        Runnable commit = typed(area, label, read, write);
         area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ENTER && !e.isShiftDown()) {
                 commit.run();
@@ -196,16 +197,6 @@ public final class Form extends VBox {
             } else if (e.getCode() == KeyCode.TAB) {
                 area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
                 e.consume();
-            }
-        });
-        area.focusedProperty().addListener((o, was, focused) -> {
-            if (!focused) {
-                commit.run();
-            }
-        });
-        refreshers.add(() -> {
-            if (!area.isFocused() || !showing) {
-                area.setText(read.apply(design()));
             }
         });
         return row(label, area).stacked();

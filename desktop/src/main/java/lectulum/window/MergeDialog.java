@@ -65,6 +65,12 @@ final class MergeDialog extends VBox {
                 Buttons.of("All as there", "merge-theirs", () -> all(true)),
                 Buttons.quiet("Not now", "merge-cancel", close), trouble);
         getChildren().addAll(title, scroll, buttons);
+        // However it is closed, nobody waits for the effects any more.
+        sceneProperty().addListener((o, was, now) -> {
+            if (now == null) {
+                worker.close();
+            }
+        });
     }
 
     private Node taken() {
@@ -147,15 +153,9 @@ final class MergeDialog extends VBox {
         });
         try {
             Project merged = merge.project(second);
-            worker.close();
             done.accept(merged);
         } catch (UnreadableFile e) {
             trouble.setText(e.getMessage());
         }
-    }
-
-    /// Whether no effect is being worked out.
-    boolean settled() {
-        return worker.settled();
     }
 }
