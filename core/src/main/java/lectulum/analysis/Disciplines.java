@@ -68,6 +68,7 @@ import lectulum.build.Timeline;
 import lectulum.money.DealStudies;
 import lectulum.money.Money;
 import lectulum.money.OutlookStudies;
+import lectulum.money.ToolStudies;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
@@ -120,7 +121,7 @@ public final class Disciplines {
                 CutStudies.DISCIPLINE,
                 FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
                 Money.DISCIPLINE, OutlookStudies.TOTALS, OutlookStudies.RANGE, OutlookStudies.CASH,
-                Odds.DISCIPLINE, BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE,
+                Odds.DISCIPLINE, BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE, ToolStudies.DISCIPLINE,
                 LayoutScore.DISCIPLINE,
                 HeightStudies.DISCIPLINE, Tiers.DISCIPLINE, SavingStudies.DISCIPLINE, Demands.DISCIPLINE,
                 Bases.DISCIPLINE, Diary.DISCIPLINE, Trials.DISCIPLINE, Upkeeps.DISCIPLINE, Journeys.DISCIPLINE,

@@ -12,6 +12,8 @@ public enum BuildRules implements Rule {
     LICENCE("build.licence", "is it said who did and who checked what takes a licence"),
     SLOW("build.slow", "do tasks take about what was planned"),
     PARTS("build.parts", "is ordered in time what tasks wait for"),
+    SLIP("build.slip", "does the build keep to the plan that was kept"),
+    SPREAD("build.spread", "do the least, the likely and the most hours of a task follow one another"),
     DAY("build.day", "can every day of the plan be read");
 
     private final Card card;

@@ -11,12 +11,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.purse.Receipt;
+import lectulum.design.works.Baseline;
+import lectulum.design.works.Job;
+import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
 import lectulum.discipline.Discipline;
@@ -56,26 +59,29 @@ public final class BuildStudies {
     private static final double SLOW = 1.25;
     private static final double WEEK_OF_HOURS = 20;
     private static final long SOON = 14;
+    private static final long WEEK = 7;
 
     private BuildStudies() {
     }
 
     static List<Study> of(Design d, Odds odds) {
         Plan plan = Plan.of(d);
+        Plan paced = plan.tasks().stream().anyMatch(t -> t.logged().orElse(0) > 0) ? Plan.paced(d) : plan;
         List<Study> all = new ArrayList<>();
-        all.add(sums(d, plan, odds));
+        all.add(sums(d, plan, paced, odds));
         if (plan.start().isPresent()) {
             all.add(next(plan));
         }
         if (!plan.ordered().isEmpty()) {
             all.add(ordered(d, plan));
         }
-        all.add(tasks(plan));
+        all.add(tasks(plan, odds));
+        Slip.of(d.works().baseline(), paced).ifPresent(x -> all.add(slip(x)));
         earned(d, plan).ifPresent(all::add);
         return all;
     }
 
-    private static Study sums(Design d, Plan plan, Odds odds) {
+    private static Study sums(Design d, Plan plan, Plan paced, Odds odds) {
         Study.Notebook book = new Study.Notebook("build-plan", Stage.BUILD, "When it is done", "");
         double hours = plan.tasks().stream().mapToDouble(Task::hours).sum();
         Sentence numbers = Sentence.of("{0} tasks, {1} of them done", plan.tasks().size(),
@@ -89,26 +95,51 @@ public final class BuildStudies {
                         Amount.hours(hours * HOUR)))));
         book.figure("build.path", "Longest path of what is left", plan.network().longest(false) * HOUR,
                 Quantity.DURATION, "longest chain of tasks that wait for one another", numbers, SOURCE);
+        path(plan, odds, book);
         check(d, plan, book);
         if (plan.start().isEmpty()) {
             return book.note("Say when building begins: days, the timeline and what to do next follow.").done();
         }
         LocalDate start = plan.start().get();
         Optional<LocalDateTime> finish = plan.finish();
+        if (paced != plan) {
+            paced.finish().ifPresent(f -> {
+                book.figure("build.paced", "Days at the pace of the log", days(start, f.toLocalDate()), Quantity.DAYS,
+                        "as planned, what is left × (logged + κ)/(earned + κ) of its family", numbers, SOURCE);
+                book.note("At the pace of the log it ends on {0}.", f.toLocalDate().toString());
+            });
+        }
         finish.ifPresent(f -> {
             book.figure("build.days", "Days until it is done", days(start, f.toLocalDate()), Quantity.DAYS,
                     "tasks in sessions, the one that must be done first first", numbers, SOURCE);
             book.note("As planned the last task ends on {0}.", f.toLocalDate().toString());
         });
-        for (int p : new int[]{50, 80}) {
-            plan.dayAfter(p == 50 ? odds.half() : odds.eight()).ifPresent(day -> {
-                book.figure("build.p" + p, p + " in a hundred are done within", days(start, day), Quantity.DAYS,
-                        "10 000 trials, hours by beta distributions, all longer or shorter together", numbers, SOURCE);
-                book.note("{0} of a hundred such builds are done by {1}.", p, day.toString());
-            });
-        }
+        paced.idle().ifPresent(idle -> List.of(50, 80).forEach(p -> paced
+                .dayAfter((p == 50 ? odds.half() : odds.eight()) + idle).ifPresent(day -> {
+                    book.figure("build.p" + p, p + " in a hundred are done within", days(start, day), Quantity.DAYS,
+                            "10 000 trials, hours by beta distributions, all longer or shorter together, and the waits"
+                                    + " of the plan",
+                            numbers, SOURCE);
+                    book.note("{0} of a hundred such builds are done by {1}.", p, day.toString());
+                })));
         return book.note("Sums of likely hours are too low: tasks take longer more often than shorter, and all at once."
-                + " Drying is not in the chances.").done();
+                + " Waits are those of the plan.").done();
+    }
+
+    /// What the longest path comes to by chance: where paths run beside one another the longer one of each trial counts.
+    private static void path(Plan plan, Odds odds, Study.Notebook book) {
+        if (plan.left() > 0 && plan.network().loop().isEmpty()) {
+            Sentence numbers = Sentence.of("10 000 trials of {0} tasks", plan.network().tasks().size());
+            book.figure("build.path.p50", "Longest path, 50 in a hundred", whole(odds.halfPath()),
+                    Quantity.DURATION, "the longest chain of each trial", numbers, SOURCE);
+            book.figure("build.path.p80", "Longest path, 80 in a hundred", whole(odds.eightPath()),
+                    Quantity.DURATION, "the longest chain of each trial", numbers, SOURCE);
+        }
+    }
+
+    /// Trials are not surer than an hour \[s\].
+    private static double whole(double hours) {
+        return Math.round(hours) * HOUR;
     }
 
     private static long days(LocalDate from, LocalDate to) {
@@ -117,6 +148,7 @@ public final class BuildStudies {
 
     private static void check(Design d, Plan plan, Study.Notebook book) {
         Stream.of(Stream.of(d.works().start()), d.works().off().stream(),
+                d.works().other().stream().map(OtherDay::day),
                 d.works().jobs().stream().map(j -> j.notBefore())).flatMap(x -> x).filter(Day::unreadable).distinct()
                 .forEach(text -> book.say(BuildRules.DAY, Subject.part(text), Severity.WARN,
                         Sentence.of("“{0}” is no day", text),
@@ -149,6 +181,14 @@ public final class BuildStudies {
             }
         }
         for (Task t : plan.tasks()) {
+            Job j = d.works().job(t.id());
+            if (Tasks.contrary(j, t.hours())) {
+                book.say(BuildRules.SPREAD, Subject.part(t.id()), Severity.WARN,
+                        Sentence.of("“{0}” cannot take that long and that short", t.name()),
+                        Sentence.of("At least {0}, likely {1}, at most {2}. Until it is mended the usual spread counts.",
+                                Amount.hours(j.least().orElse(t.least() * HOUR)), Amount.hours(t.hours() * HOUR),
+                                Amount.hours(j.most().orElse(t.most() * HOUR))));
+            }
             if (t.finished() && !t.licence().isEmpty() && (t.by().isBlank() || t.checked().isBlank())) {
                 book.say(BuildRules.LICENCE, Subject.part(t.id()), Severity.WARN,
                         Sentence.of("“{0}” is done: by whom, and who checked it?", t.name()),
@@ -227,22 +267,57 @@ public final class BuildStudies {
         return all.isEmpty() ? "–" : String.join("; ", all);
     }
 
-    private static Study tasks(Plan plan) {
+    /// How far each task, and the end, moved since the plan was kept.
+    private static Study slip(Slip x) {
+        Study.Notebook book = new Study.Notebook("build-slip", Stage.BUILD, "Against the plan that was kept", "");
+        x.end().ifPresent(days -> book.figure("build.slip", "The end has slipped by", days, Quantity.DAYS,
+                "end at the pace of the log − end that was kept", Sentence.of("{0} against {1}",
+                        x.finish().map(LocalDate::toString).orElse("–"), x.kept().toString()), SOURCE));
+        Listing.Maker table = new Listing.Maker("").words("Task", "was to end", "ends").numbers("slipped by");
+        x.tasks().forEach(t -> table.row(t.name(), t.was().toString(), t.ends().map(LocalDate::toString)
+                .orElse(t.done() ? "done" : "–"), t.slip().isPresent() ? Amount.days(t.slip().getAsLong()) : "–"));
+        if (x.end().orElse(0) > WEEK) {
+            Optional<Slip.Of> worst = x.tasks().stream().filter(t -> t.slip().isPresent())
+                    .max(Comparator.comparingLong(t -> t.slip().getAsLong()));
+            book.say(BuildRules.SLIP, Severity.NOTE,
+                    Sentence.of("The end has slipped by {0}", Amount.days(x.end().getAsLong())),
+                    Sentence.of("Most of all “{0}”. Log hours, add sessions, leave out what is luxury; or keep the plan"
+                            + " anew.", worst.map(Slip.Of::name).orElse("–")));
+        }
+        return book.listing(table.done())
+                .note("Kept {0}. Ends are those at the pace of the log.", x.when()).done();
+    }
+
+    /// The edit that keeps the plan as it is now, to compare with later.
+    public static Edit keepPlan() {
+        return new Edit("The plan kept", d -> d.with(d.works().withBaseline(Slip.baseline(d))));
+    }
+
+    /// The edit that forgets it.
+    public static Edit forgetPlan() {
+        return new Edit("The kept plan forgotten", d -> d.with(d.works().withBaseline(Baseline.NONE)));
+    }
+
+    private static Study tasks(Plan plan, Odds odds) {
         Study.Notebook book = new Study.Notebook("build-tasks", Stage.BUILD, "Tasks in their order", "");
         Map<String, Network.Times> times = plan.network().times();
         Map<String, Schedule.Laid> laid = new HashMap<>();
         plan.laid().forEach(l -> laid.put(l.job().id(), l));
         Listing.Maker table = new Listing.Maker("").words("Task", "begins", "ends").numbers("hours", "may slip",
-                "done");
+                "critical", "done");
         for (Task t : plan.tasks()) {
             Optional<Schedule.Laid> l = Optional.ofNullable(laid.get(t.id()));
             table.row(t.name(), day(l.flatMap(Schedule.Laid::start)), day(l.flatMap(Schedule.Laid::end)),
                     Amount.hours(t.hours() * HOUR),
                     times.containsKey(t.id()) ? Amount.hours(Math.max(0, times.get(t.id()).room()) * HOUR) : "–",
+                    odds.critical().containsKey(t.id()) && !t.finished()
+                            ? Amount.share(odds.critical().get(t.id()))
+                            : "–",
                     Amount.share(t.done()));
         }
         return book.listing(table.done())
-                .note("May slip: hours by which it can be later without delaying the end, were there hands enough.")
+                .note("May slip: hours by which it can be later without delaying the end, were there hands enough."
+                        + " Critical: in how many of 10 000 trials it delays the end when it slips.")
                 .done();
     }
 
@@ -255,8 +330,7 @@ public final class BuildStudies {
             return Optional.empty();
         }
         Study.Notebook book = new Study.Notebook("build-earned", Stage.BUILD, "What logged hours say", "");
-        Earned.State s = Earned.of(plan.tasks().stream().map(t -> new Earned.Part(t.family(), t.hours(), t.done(),
-                t.logged().orElse(0))).toList(), Assumed.value(d, Assumption.BUILD_CALM) / HOUR);
+        Earned.State s = Pace.of(d, plan.tasks());
         Sentence numbers = Sentence.of("{0} of {1} earned by {2}", Amount.hours(s.earned() * HOUR),
                 Amount.hours(s.budget() * HOUR), Amount.hours(s.spent() * HOUR));
         book.figure("build.spent", "Worked so far", s.spent() * HOUR, Quantity.DURATION, "Σ logged", numbers, SOURCE);
@@ -268,10 +342,11 @@ public final class BuildStudies {
                 "logged + Σ planned (1 − done) × (logged + κ)/(earned + κ) of its family", numbers, SOURCE);
         Listing.Maker table = new Listing.Maker("").words("Skill").numbers("takes, of the plan");
         s.factors().forEach((family, f) -> {
-            table.row(family, Amount.share(f));
+            Amount percent = Amount.share(Math.round(100 * f) / 100.0);
+            table.row(family, percent);
             if (f > SLOW) {
                 book.say(BuildRules.SLOW, Subject.part(family), Severity.NOTE,
-                        Sentence.of("Work with {0} takes {1} of what was planned", family, Amount.share(f)),
+                        Sentence.of("Work with {0} takes {1} of what was planned", family, percent),
                         Sentence.of("The whole comes to {0}.", Amount.hours(s.forecast() * HOUR)));
             }
         });
@@ -297,6 +372,13 @@ public final class BuildStudies {
                     .map(r -> new Remedy(Sentence.of("It was ordered today"), new Edit("Ordered",
                             d -> d.with(d.purse().mapping(r.id(), x -> x.withState(Receipt.State.ORDERED)
                                     .withDate(d.purse().today()))))));
+            case SLIP -> Stream.of(new Remedy(Sentence.of("Keep the plan as it is now"), keepPlan()));
+            case SPREAD -> Stream.of(new Remedy(Sentence.of("The usual spread"), new Edit("The usual spread",
+                    d -> d.with(d.works().withJobs(d.works().jobs().stream()
+                            .map(j -> finding.about().equals(Subject.part(j.id()))
+                                    ? j.withLeast(OptionalDouble.empty()).withMost(OptionalDouble.empty())
+                                    : j)
+                            .toList())))));
             case LICENCE, SLOW, DAY -> Stream.empty();
         };
     }

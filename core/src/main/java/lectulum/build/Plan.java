@@ -1,6 +1,7 @@
 package lectulum.build;
 
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -12,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -20,6 +22,7 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.purse.Receipt;
+import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
 import lectulum.kernel.finance.Bill;
@@ -73,30 +76,47 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         }
     }
 
+    /// With the hours that are planned.
     public static Plan of(Design d) {
+        return of(d, Map.of());
+    }
+
+    /// With what is left at the pace of the log, family by family; as planned where nothing is logged.
+    public static Plan paced(Design d) {
+        return of(d, Pace.of(d, Tasks.of(d)).factors());
+    }
+
+    private static Plan of(Design d, Map<String, Double> pace) {
         List<Task> tasks = Tasks.of(d);
-        Set<String> open = tasks.stream().filter(t -> !t.finished()).map(Task::id).collect(Collectors.toSet());
-        Network network = new Network(tasks.stream().filter(t -> !t.finished()).map(t -> new Network.Task(t.id(),
-                t.left(), t.drying(), t.after().stream().filter(open::contains).toList())).toList());
-        Sessions own = sessions(d.works(), s -> true);
+        List<Task> left = tasks.stream().filter(t -> !t.finished()).toList();
+        Set<String> open = left.stream().map(Task::id).collect(Collectors.toSet());
+        Network network = new Network(left.stream().map(t -> new Network.Task(t.id(), hours(t, pace), t.drying(),
+                t.after().stream().filter(open::contains).toList())).toList());
+        Sessions own = sessions(d.works(), s -> true, s -> true);
         Optional<LocalDate> start = Day.iso(d.works().start()).or(() -> Day.iso(d.purse().today()));
-        List<Schedule.Laid> free = start.map(day -> laid(d, tasks, open, day, own, Map.of())).orElse(List.of());
+        List<Schedule.Laid> free = start.map(day -> laid(d, left, pace, day, own, Map.of())).orElse(List.of());
         List<Delivery> ordered = start.map(day -> ordered(d, open, free)).orElse(List.of());
         if (ordered.stream().noneMatch(x -> x.late() > 0)) {
             return new Plan(tasks, network, start, own, free, ordered);
         }
         Map<String, LocalDateTime> parts = new HashMap<>();
         ordered.forEach(x -> parts.merge(x.task(), x.arrives().atStartOfDay(), (m, n) -> m.isAfter(n) ? m : n));
-        return new Plan(tasks, network, start, own, laid(d, tasks, open, start.get(), own, parts), ordered);
+        return new Plan(tasks, network, start, own, laid(d, left, pace, start.get(), own, parts), ordered);
     }
 
-    private static List<Schedule.Laid> laid(Design d, List<Task> tasks, Set<String> open, LocalDate day, Sessions own,
-            Map<String, LocalDateTime> parts) {
-        return Schedule.of(tasks.stream().filter(t -> !t.finished())
-                .map(t -> new Schedule.Job(t.id(), t.left(), t.after().stream().filter(open::contains).toList(),
+    private static double hours(Task t, Map<String, Double> pace) {
+        return t.left() * pace.getOrDefault(t.family(), 1.0);
+    }
+
+    private static List<Schedule.Laid> laid(Design d, List<Task> left, Map<String, Double> pace, LocalDate day,
+            Sessions own, Map<String, LocalDateTime> parts) {
+        Set<String> open = left.stream().map(Task::id).collect(Collectors.toSet());
+        return Schedule.of(left.stream()
+                .map(t -> new Schedule.Job(t.id(), hours(t, pace), t.after().stream().filter(open::contains).toList(),
                         t.drying() > 0 ? Optional.of(new Cure(t.drying(), WARM, LEAST_WARM)) : Optional.empty(),
                         t.two(), t.session(), waits(d, t, parts)))
-                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper), x -> warmth(d, x));
+                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper, OtherDay::helper),
+                x -> warmth(d, x));
     }
 
     /// Until what it waits for is there, and until the day before which it is not begun.
@@ -135,14 +155,22 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         return MeanDay.air(d.brief().latitude(), day.getMonthValue(), d.brief().climate());
     }
 
-    private static Sessions sessions(Works works, Predicate<Slot> which) {
+    private static Sessions sessions(Works works, Predicate<Slot> which, Predicate<OtherDay> on) {
         Map<DayOfWeek, List<Sessions.Window>> week = new EnumMap<>(DayOfWeek.class);
         works.week().stream().filter(which).filter(s -> s.to() > s.from())
                 .forEach(s -> week.computeIfAbsent(s.day(), k -> new ArrayList<>())
                         .add(new Sessions.Window(clock(s.from()), clock(s.to()))));
-        Map<LocalDate, List<Sessions.Window>> off = new HashMap<>();
-        works.off().forEach(text -> Day.iso(text).ifPresent(day -> off.put(day, List.of())));
-        return new Sessions(week, off);
+        Map<LocalDate, List<Sessions.Window>> special = new HashMap<>();
+        works.off().forEach(text -> Day.iso(text).ifPresent(day -> special.put(day, new ArrayList<>())));
+        for (OtherDay o : works.other()) {
+            Day.iso(o.day()).ifPresent(day -> {
+                List<Sessions.Window> windows = special.computeIfAbsent(day, k -> new ArrayList<>());
+                if (on.test(o) && o.to() > o.from()) {
+                    windows.add(new Sessions.Window(clock(o.from()), clock(o.to())));
+                }
+            });
+        }
+        return new Sessions(week, special);
     }
 
     private static LocalTime clock(double hours) {
@@ -163,6 +191,24 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         return laid.isEmpty() || laid.stream().anyMatch(l -> l.end().isEmpty())
                 ? Optional.empty()
                 : laid.stream().map(l -> l.end().orElseThrow()).max(LocalDateTime::compareTo);
+    }
+
+    /// Hours of sessions until the last task ends in which nothing can be done: it dries, a helper or a part is awaited. Empty without an
+    /// end.
+    public OptionalDouble idle() {
+        Optional<LocalDateTime> end = finish();
+        if (start.isEmpty() || end.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double open = 0;
+        for (LocalDate day = start.get(); !day.isAfter(end.get().toLocalDate()); day = day.plusDays(1)) {
+            for (Sessions.Span s : own.on(day)) {
+                LocalDateTime to = s.to().isBefore(end.get()) ? s.to() : end.get();
+                open += Math.max(0, Duration.between(s.from(), to).toMillis() / 3.6e6);
+            }
+        }
+        double worked = laid.stream().flatMap(l -> l.spans().stream()).mapToDouble(Sessions.Span::hours).sum();
+        return OptionalDouble.of(Math.max(0, open - worked));
     }
 
     /// The day on which so many hours of sessions are over; empty without dates, or where that takes twenty years.

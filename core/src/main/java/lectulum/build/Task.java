@@ -32,8 +32,10 @@ public record Task(String id, String name, double hours, double least, double mo
     }
 
     /// What may be left, by chance.
-    Pert chance() {
-        double open = 1 - Math.clamp(done, 0, 1);
+    ///
+    /// @param pace of its family, 1 for as planned
+    Pert chance(double pace) {
+        double open = pace * (1 - Math.clamp(done, 0, 1));
         return new Pert(least * open, hours * open, most * open);
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import lectulum.assumed.UsualTask;
 import lectulum.design.Design;
 import lectulum.design.base.Carcass;
@@ -15,11 +16,13 @@ import lectulum.design.logbook.LogEntry;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.works.Job;
+import lectulum.kernel.schedule.Pert;
 
 /// The tasks of a design: the usual ones of its kind in practitioners' order, without those for which it has nothing, as the user has
 /// changed them, and those of one's own.
 public final class Tasks {
     private static final double HOUR = 3600;
+    private static final double SAME = 1e-9;
     private static final double LEAST = 0.7;
     private static final double MOST = 1.8;
     /// The galley hatch is the task that is underestimated most.
@@ -40,20 +43,42 @@ public final class Tasks {
                 continue;
             }
             double hours = j.hours().isPresent() ? j.hours().getAsDouble() / HOUR : usual.getAsDouble();
+            Pert spread = spread(j, hours, u.id().equals(HATCH) ? MOST_HATCH : MOST);
             all.add(new Task(u.id(), Character.toUpperCase(u.name().charAt(0)) + u.name().substring(1), hours,
-                    LEAST * hours, (u.id().equals(HATCH) ? MOST_HATCH : MOST) * hours,
-                    through(u.after(), passed), u.crew() > 1, u.drying(), u.flags().contains("S"), u.family(),
-                    licence(u.flags()), false, j.done(), logged(d, j), j.by(), j.checked()));
+                    spread.least(), spread.most(), through(before(u, j), passed), u.crew() > 1, u.drying(),
+                    u.flags().contains("S"), u.family(), licence(u.flags()), false, j.done(), logged(d, j), j.by(),
+                    j.checked()));
         }
         for (Job j : d.works().jobs()) {
             if (j.own() && !j.dropped()) {
                 double hours = j.hours().orElse(0) / HOUR;
-                all.add(new Task(j.id(), j.name().isBlank() ? "own task" : j.name(), hours, LEAST * hours, MOST * hours,
-                        through(j.after(), passed), j.two(), j.drying() / HOUR, false, "own", "", true, j.done(),
-                        logged(d, j), j.by(), j.checked()));
+                Pert spread = spread(j, hours, MOST);
+                all.add(new Task(j.id(), j.name().isBlank() ? "own task" : j.name(), hours, spread.least(),
+                        spread.most(), through(j.after(), passed), j.two(), j.drying() / HOUR, j.session(), "own", "",
+                        true, j.done(), logged(d, j), j.by(), j.checked()));
             }
         }
         return all;
+    }
+
+    private static List<String> before(UsualTask u, Job j) {
+        return Stream.concat(u.after().stream(), j.after().stream()).distinct().toList();
+    }
+
+    /// As typed, where that can be: the usual spread about the likely hours otherwise.
+    private static Pert spread(Job j, double hours, double most) {
+        return contrary(j, hours)
+                ? new Pert(LEAST * hours, hours, most * hours)
+                : new Pert(j.least().isPresent() ? j.least().getAsDouble() / HOUR : LEAST * hours, hours,
+                        j.most().isPresent() ? j.most().getAsDouble() / HOUR : most * hours);
+    }
+
+    /// Whether a task is typed to take at least more, or at most less, than is likely.
+    ///
+    /// @param hours likely
+    static boolean contrary(Job j, double hours) {
+        return j.least().orElse(0) / HOUR > hours + SAME
+                || j.most().orElse(Double.POSITIVE_INFINITY) / HOUR < hours - SAME;
     }
 
     /// What was typed and what stands in the log.

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumption;
 import lectulum.balance.weigh.Method;
 import lectulum.design.Design;
@@ -42,12 +43,15 @@ import lectulum.design.brief.WaterStyle;
 import lectulum.design.purse.Economy;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
+import lectulum.design.purse.Tool;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.MassSource;
 import lectulum.design.vehicle.Rating;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
+import lectulum.design.works.Baseline;
 import lectulum.design.works.Job;
+import lectulum.design.works.OtherDay;
 import lectulum.design.works.Works;
 import lectulum.kernel.finance.Bill;
 import lectulum.kernel.profile.Nose;
@@ -286,9 +290,20 @@ public final class Campers {
                         Job.usual("B2").withDone(1).withLogged(OptionalDouble.of(24 * 3600))
                                 .withBy("the welder two doors on").withChecked("Maris"),
                         Job.usual("B3").withDone(0.5).withLogged(OptionalDouble.of(6 * 3600)),
-                        new Job("own-1", true, "Drying press: drawers that fit the blotters", false,
-                                OptionalDouble.of(9 * 3600), List.of("E2"), false, 0, 0, OptionalDouble.empty(), "",
-                                "", "")));
+                        Job.own("own-1", "Drying press: drawers that fit the blotters", 9 * 3600)
+                                .withAfter(List.of("E2"))),
+                List.of(new OtherDay("2026-12-28", 9, 17, true), new OtherDay("2026-12-29", 9, 17, false)),
+                dunlinKept());
+    }
+
+    /// The plan as it was when the outline was drawn and the donor bought.
+    private static Baseline dunlinKept() {
+        return new Baseline("2026-10-24", Stream.of("B2 2026-10-31", "B4 2026-10-31", "B3 2026-11-05", "C1 2026-11-10",
+                "C2 2026-11-21", "B5 2026-11-21", "C3 2026-11-28", "C4 2026-12-06", "C5 2026-12-12", "C6 2026-12-13",
+                "C7 2027-01-16", "C8 2027-01-30", "C9 2027-02-25", "D1 2027-02-25", "E1 2027-03-09", "C10 2027-03-20",
+                "E2 2027-04-10", "E5 2027-04-17", "E3 2027-04-25", "E4 2027-04-29", "F1 2027-05-02", "G1 2027-05-02",
+                "E6 2027-05-08", "G2 2027-05-08", "G3 2027-05-11", "own-1 2027-05-15")
+                .map(x -> new Baseline.Target(x.substring(0, x.indexOf(' ')), x.substring(x.indexOf(' ') + 1))).toList());
     }
 
     private static Purse dunlinPurse() {
@@ -307,7 +322,9 @@ public final class Campers {
         return new Purse(List.of(bits, screws, plate, sewing, lamp), List.of(),
                 List.of(new Economy("covers", "sew the covers at home", 165, 14 * 3600, 1),
                         new Economy("press", "old press, not a new one", 60, 0, 2)),
-                "2026-11-28");
+                "2026-11-28", List.of(new Tool("tool-1", "Router", 129, 0.5, 14, 12, Tool.Way.THERE),
+                        new Tool("tool-2", "MIG welder", 420, 0.6, 38, 4, Tool.Way.HIRE),
+                        new Tool("tool-3", "Long clamps, six", 84, 0.3, 9, 15, Tool.Way.OPEN)));
     }
 
     private static Base overlandBase(double axleX) {

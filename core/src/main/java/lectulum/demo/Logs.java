@@ -49,7 +49,7 @@ final class Logs {
     static Design nightjar(Design d) {
         List<Job> jobs = UsualTask.all().stream().filter(t -> t.in(d.brief().type()).isPresent())
                 .map(t -> job(t, t.in(d.brief().type()).getAsDouble())).toList();
-        return d.withWorks(new Works("2026-09-20", List.of(), List.of(), jobs))
+        return d.withWorks(Works.NONE.withStart("2026-09-20").withJobs(jobs))
                 .withPurse(d.purse().withToday("2026-09-20")).withLogbook(log());
     }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,6 +19,8 @@ import lectulum.design.Edit;
 import lectulum.design.logbook.Journey;
 import lectulum.design.logbook.LogEntry;
 import lectulum.design.logbook.Trial;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.Thing;
 import lectulum.design.works.Job;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
@@ -43,6 +46,8 @@ public final class Diary {
     private static final String SOURCE = "see docs/method/log.md";
     private static final double SNAG_HOURS = 2 * 3600;
     private static final int LONG = 46;
+    /// A tape reads no better \[m\].
+    private static final double MEASURED = 5e-4;
 
     private Diary() {
     }
@@ -56,6 +61,9 @@ public final class Diary {
         }
         if (all.stream().anyMatch(e -> e.kind().lesson())) {
             studies.add(lessons(all));
+        }
+        if (all.stream().anyMatch(e -> measured(d, e).isPresent())) {
+            studies.add(asBuilt(d, all));
         }
         return studies;
     }
@@ -159,6 +167,52 @@ public final class Diary {
         return book.listing(table.done()).done();
     }
 
+    /// What was measured on a thing that is there; empty for other entries.
+    private static Optional<Size> measured(Design d, LogEntry e) {
+        return e.kind() == LogEntry.Kind.AS_BUILT
+                && (e.length().isPresent() || e.width().isPresent() || e.height().isPresent())
+                        ? d.thing(e.thing()).map(t -> new Size(e.length().orElse(t.size().length()),
+                                e.width().orElse(t.size().width()), e.height().orElse(t.size().height())))
+                        : Optional.empty();
+    }
+
+    /// Sizes as they were built against those of the plan. Of two entries about one thing the later one in the log counts.
+    private static Study asBuilt(Design d, List<LogEntry> all) {
+        Study.Notebook book = new Study.Notebook("log-asbuilt", Stage.LOG, "As built", "");
+        Listing.Maker table = new Listing.Maker("").words("Thing", "planned", "built");
+        Map<String, LogEntry> last = new LinkedHashMap<>();
+        all.stream().filter(e -> measured(d, e).isPresent()).forEach(e -> last.put(e.thing(), e));
+        last.values().forEach(e -> {
+            Thing t = d.thing(e.thing()).orElseThrow();
+            Size built = measured(d, e).orElseThrow();
+            table.row(t.name(), size(t.size()), size(built));
+            if (!same(t.size(), built)) {
+                book.say(DiaryRules.AS_BUILT, Subject.part(e.id()), Severity.NOTE,
+                        Sentence.of("{0} was not built as planned", t.name()),
+                        Sentence.of("Planned {0}, built {1}: clearances, mass and balance are still those of the plan.",
+                                size(t.size()), size(built)),
+                        List.of(t.id()));
+            }
+        });
+        return book.listing(table.done()).note("Length × width × height.").done();
+    }
+
+    private static Sentence size(Size s) {
+        return Sentence.of("{0} × {1} × {2}", Amount.m(s.length()), Amount.m(s.width()), Amount.m(s.height()));
+    }
+
+    private static boolean same(Size a, Size b) {
+        return Math.abs(a.length() - b.length()) < MEASURED && Math.abs(a.width() - b.width()) < MEASURED
+                && Math.abs(a.height() - b.height()) < MEASURED;
+    }
+
+    /// The edit that gives a thing the size that an entry says it was built in; it keeps its place and its mass. Empty where the entry says
+    /// none.
+    public static Optional<Edit> asBuilt(Design d, String id) {
+        return d.logbook().entry(id).flatMap(e -> measured(d, e).map(size -> new Edit("Planned as built",
+                x -> x.mapping(e.thing(), t -> t.with(size)))));
+    }
+
     private static String since(LogEntry e) {
         return e.date().isBlank() ? "" : " since " + e.date();
     }
@@ -222,6 +276,10 @@ public final class Diary {
             case UNSAFE, OVERDUE -> known.given().logbook().entries().stream()
                     .filter(e -> finding.about().equals(Subject.part(e.id())))
                     .map(e -> new Remedy(Sentence.of("It is mended"), mended(e.id())));
+            case AS_BUILT -> known.given().logbook().entries().stream()
+                    .filter(e -> finding.about().equals(Subject.part(e.id())))
+                    .flatMap(e -> asBuilt(known.given(), e.id()).stream())
+                    .map(e -> new Remedy(Sentence.of("Plan it as it was built"), e));
             case FUTURE, DAY -> Stream.empty();
         };
     }

@@ -8,6 +8,7 @@ public enum DiaryRules implements Rule {
     UNSAFE("log.unsafe", "is nothing open that nobody should travel with"),
     OVERDUE("log.overdue", "is every temporary fix mended by its day"),
     FUTURE("log.future", "does nothing in the log lie ahead of today"),
+    AS_BUILT("log.asbuilt", "is what was measured on the camper in the plan"),
     DAY("log.day", "can every day in the log be read");
 
     private final Card card;

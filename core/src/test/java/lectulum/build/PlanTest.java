@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -19,7 +20,9 @@ import lectulum.design.logbook.Logbook;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
 import lectulum.design.thing.SystemGroup;
+import lectulum.design.works.Baseline;
 import lectulum.design.works.Job;
+import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
 import lectulum.figures.Finding;
@@ -162,10 +165,8 @@ class PlanTest {
     @Test
     void aLoopOfOwnTasksIsNamedAndTheRestIsPlanned() {
         Design d = begun(demo("dunlin"));
-        Job a = new Job("own-1", true, "a", false, OptionalDouble.of(HOUR), List.of("own-2"), false, 0, 0,
-                OptionalDouble.empty(), "", "", "");
-        Job b = new Job("own-2", true, "b", false, OptionalDouble.of(HOUR), List.of("own-1"), false, 0, 0,
-                OptionalDouble.empty(), "", "", "");
+        Job a = Job.own("own-1", "a", HOUR).withAfter(List.of("own-2"));
+        Job b = Job.own("own-2", "b", HOUR).withAfter(List.of("own-1"));
         Design looped = d.with(d.works().withJobs(List.of(a, b)));
 
         assertThat(findings(looped)).extracting(Finding::id).anyMatch(i -> i.matches("build\\.loop\\.own-[12]"));
@@ -294,5 +295,138 @@ class PlanTest {
             assertThat(t.day(b.from())).contains(b.begins());
         }
         assertThat(new Timeline(List.of(), List.of(), Optional.empty(), 0).day(0.5)).isEmpty();
+    }
+
+    private static Design onlyOwn(Job... jobs) {
+        Design d = demo("dunlin");
+        List<Job> all = new ArrayList<>(Tasks.of(d.with(Works.NONE)).stream().map(t -> Job.usual(t.id())
+                .withDropped(true)).toList());
+        all.addAll(List.of(jobs));
+        return d.with(d.purse().withReceipts(List.of())).with(Works.NONE.withStart("2027-03-15").withJobs(all));
+    }
+
+    private static Schedule.Laid laid(Design d, String id) {
+        return Plan.of(d).laid().stream().filter(l -> l.job().id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /// Tuesday and Thursday evenings, a Saturday with a helper after lunch, Sunday; a weekend off and a Monday instead. By hand: a of 6 h
+    /// from Tuesday to Saturday at ten, b of 9 h to Sunday at one, d of 5 h not before the 22nd on Tuesday and Thursday, c of 3.5 h with a
+    /// helper in one go on the Saturday after the weekend off, e of 8 h when both are done.
+    @Test
+    void daysThatAreOtherwiseThanTheirWeek() {
+        Design tasks = onlyOwn(Job.own("own-a", "a", 6 * HOUR),
+                Job.own("own-b", "b", 9 * HOUR).withAfter(List.of("own-a")),
+                Job.own("own-c", "c", 3.5 * HOUR).withAfter(List.of("own-b")).withTwo(true).withSession(true),
+                Job.own("own-d", "d", 5 * HOUR).withNotBefore("2027-03-22"),
+                Job.own("own-e", "e", 8 * HOUR).withAfter(List.of("own-c", "own-d")));
+        Design d = tasks.with(tasks.works().withSlots(List.of(new Slot(DayOfWeek.TUESDAY, 19, 21.5, false),
+                new Slot(DayOfWeek.THURSDAY, 19, 21.5, false), new Slot(DayOfWeek.SATURDAY, 9, 12, false),
+                new Slot(DayOfWeek.SATURDAY, 13, 17, true), new Slot(DayOfWeek.SUNDAY, 10, 14, false)))
+                .withOff(List.of("2027-03-27", "2027-03-28"))
+                .withOther(List.of(new OtherDay("2027-03-29", 9, 17, false))));
+
+        assertThat(laid(d, "own-a").start().orElseThrow()).hasToString("2027-03-16T19:00");
+        assertThat(laid(d, "own-a").end().orElseThrow()).hasToString("2027-03-20T10:00");
+        assertThat(laid(d, "own-b").end().orElseThrow()).hasToString("2027-03-21T13:00");
+        assertThat(laid(d, "own-d").start().orElseThrow()).hasToString("2027-03-23T19:00");
+        assertThat(laid(d, "own-d").end().orElseThrow()).hasToString("2027-03-25T21:30");
+        assertThat(laid(d, "own-c").start().orElseThrow()).hasToString("2027-04-03T13:00");
+        assertThat(laid(d, "own-c").end().orElseThrow()).hasToString("2027-04-03T16:30");
+        assertThat(laid(d, "own-e").end().orElseThrow()).hasToString("2027-04-08T20:00");
+        Design helped = d.with(d.works().withOther(List.of(new OtherDay("2027-03-29", 9, 17, true))));
+        assertThat(laid(helped, "own-c").start().orElseThrow()).as("a helper on that Monday")
+                .hasToString("2027-03-29T09:00");
+        assertThat(findings(d.with(d.works().withOther(List.of(new OtherDay("Easter", 9, 17, true))))))
+                .extracting(Finding::id).contains("build.day.Easter");
+    }
+
+    private static Remedy remedy(Design d, String finding) {
+        Analysis a = Analysis.of(d);
+        return Remedies.of(a, a.findings().stream().filter(f -> f.id().equals(finding)).findFirst().orElseThrow())
+                .getFirst();
+    }
+
+    /// Hours at least and at most that are typed widen what the trials say; those that contradict the likely ones are said, and the usual
+    /// spread counts.
+    @Test
+    void hoursAtLeastAndAtMost() {
+        Job wide = Job.own("own-a", "hatch", 20 * HOUR).withLeast(OptionalDouble.of(18 * HOUR))
+                .withMost(OptionalDouble.of(80 * HOUR));
+        Task t = Tasks.of(onlyOwn(wide)).getLast();
+        Design wrong = onlyOwn(wide.withLeast(OptionalDouble.of(25 * HOUR)));
+
+        assertThat(t.least()).isEqualTo(18);
+        assertThat(t.most()).isEqualTo(80);
+        assertThat(value(onlyOwn(wide), "build.path.p80")).isGreaterThan(
+                1.2 * value(onlyOwn(wide.withMost(OptionalDouble.empty())), "build.path.p80"));
+        assertThat(Tasks.of(wrong).getLast().least()).isEqualTo(14);
+        assertThat(findings(wrong)).extracting(Finding::id).contains("build.spread.own-a");
+        Remedy mend = remedy(wrong, "build.spread.own-a");
+        assertThat(findings(mend.edit().apply(wrong))).extracting(Finding::id).doesNotContain("build.spread.own-a");
+        assertThat(findings(onlyOwn(wide.withMost(OptionalDouble.of(HOUR))))).extracting(Finding::id)
+                .contains("build.spread.own-a");
+    }
+
+    /// The usual task waits for one of one's own too.
+    @Test
+    void aUsualTaskCanWaitForMore() {
+        Design d = begun(demo("dunlin"));
+        Design more = d.with(d.works().withJobs(List.of(Job.own("own-1", "Borrow the brake", 2 * HOUR),
+                Job.usual("C7").withAfter(List.of("own-1")))));
+
+        assertThat(Tasks.of(more).stream().filter(t -> t.id().equals("C7")).findFirst().orElseThrow().after())
+                .contains("C6", "own-1");
+        assertThat(laid(more, "C7").start().orElseThrow()).isAfter(laid(more, "own-1").end().orElseThrow());
+        Design loop = more.with(more.works().mapping("own-1", j -> j.withAfter(List.of("C8"))));
+        assertThat(findings(loop)).extracting(Finding::id).anyMatch(i -> i.startsWith("build.loop."));
+    }
+
+    /// Kept and looked at again nothing has slipped; begun two weeks later everything has by about two weeks; kept anew it has not.
+    @Test
+    void slipAgainstThePlanThatWasKept() {
+        Design d = BuildStudies.keepPlan().apply(begun(demo("dunlin")));
+        Design later = d.with(d.works().withStart("2027-03-15"));
+
+        assertThat(value(d, "build.slip")).isZero();
+        assertThat(value(later, "build.slip")).isEqualTo(14);
+        assertThat(findings(d)).extracting(Finding::id).doesNotContain("build.slip");
+        assertThat(findings(later)).extracting(Finding::id).contains("build.slip");
+        Remedy anew = remedy(later, "build.slip");
+        assertThat(value(anew.edit().apply(later), "build.slip")).isZero();
+        assertThat(Analysis.of(BuildStudies.forgetPlan().apply(later)).figures().find("build.slip")).isEmpty();
+        Design damaged = later.with(later.works().withBaseline(new Baseline("once",
+                List.of(new Baseline.Target("C7", "soon"), new Baseline.Target("gone", "2027-05-01")))));
+        assertThat(Analysis.of(damaged).of(BuildStudies.DISCIPLINE).all()).extracting(x -> x.id())
+                .contains("build-slip");
+    }
+
+    /// Metal takes half again as long as planned: the end at that pace lies behind the planned one, and so do the chances.
+    @Test
+    void whatIsLoggedMovesTheEnd() {
+        Design d = begun(demo("dunlin"));
+        Design slow = d.with(d.works().withJobs(List.of(
+                Job.usual("B2").withDone(0.5).withLogged(OptionalDouble.of(40 * HOUR)))));
+        Design asPlanned = d.with(d.works().withJobs(List.of(Job.usual("B2").withDone(0.5))));
+
+        assertThat(value(slow, "build.paced")).isGreaterThan(value(slow, "build.days"));
+        assertThat(value(slow, "build.days")).isEqualTo(value(asPlanned, "build.days"));
+        assertThat(value(slow, "build.p50")).isGreaterThan(value(asPlanned, "build.p50"));
+        assertThat(Analysis.of(asPlanned).figures().find("build.paced")).isEmpty();
+    }
+
+    /// A half of all trials end after the plan with likely hours, whose waits they share.
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void chancesHoldTheWaitsOfThePlan(String key) {
+        Design d = begun(demo(key));
+        Plan plan = Plan.of(d);
+
+        assertThat(plan.idle().orElseThrow()).isGreaterThan(0);
+        LocalDate same = plan.dayAfter(plan.left() + plan.idle().orElseThrow()).orElseThrow();
+        assertThat(same).isEqualTo(plan.finish().orElseThrow().toLocalDate());
+        assertThat(value(d, "build.p50")).isGreaterThanOrEqualTo(value(d, "build.days"));
+        assertThat(value(d, "build.path.p80")).isGreaterThan(value(d, "build.path.p50"))
+                .isLessThan(HOUR * 1.8 * plan.left());
+        assertThat(value(d, "build.path.p50")).isGreaterThan(value(d, "build.path"));
     }
 }

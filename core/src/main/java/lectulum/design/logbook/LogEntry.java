@@ -20,6 +20,9 @@ import lectulum.units.Quantity;
 /// @param due    until when it is to be mended, as ISO; empty for no day
 /// @param done   whether it is mended
 /// @param unsafe whether nobody should travel before it is mended
+/// @param length of the thing as it was built \[m\]; empty for as planned or not measured
+/// @param width  likewise
+/// @param height likewise
 @RecordBuilder
 public record LogEntry(String id, @Means("ISO date") String date, Kind kind, String text, String why, String task,
         String thing, @Means("Name of the stage it is shown at") String stage,
@@ -28,7 +31,10 @@ public record LogEntry(String id, @Means("ISO date") String date, Kind kind, Str
         @Means(value = "Mass added", of = Quantity.MASS, low = -5000, high = 5000) OptionalDouble mass,
         @Means("File beside the project") String photo, @Means("ISO date") String due,
         @Means("Whether it is mended") boolean done,
-        @Means("Whether nobody should travel before it is mended") boolean unsafe) implements LogEntryBuilder.With {
+        @Means("Whether nobody should travel before it is mended") boolean unsafe,
+        @Means(value = "Length as built", high = 20) OptionalDouble length,
+        @Means(value = "Width as built", high = 20) OptionalDouble width,
+        @Means(value = "Height as built", high = 20) OptionalDouble height) implements LogEntryBuilder.With {
 
     public LogEntry {
         id = id == null ? "" : id;
@@ -44,12 +50,16 @@ public record LogEntry(String id, @Means("ISO date") String date, Kind kind, Str
         mass = mass == null ? OptionalDouble.empty() : mass;
         photo = photo == null ? "" : photo;
         due = due == null ? "" : due;
+        length = length == null ? OptionalDouble.empty() : length;
+        width = width == null ? OptionalDouble.empty() : width;
+        height = height == null ? OptionalDouble.empty() : height;
     }
 
     /// Of which only the text is known.
     public static LogEntry of(String id, String date, Kind kind, String text) {
         return new LogEntry(id, date, kind, text, "", "", "", "", OptionalDouble.empty(), OptionalDouble.empty(),
-                OptionalDouble.empty(), "", "", false, false);
+                OptionalDouble.empty(), "", "", false, false, OptionalDouble.empty(), OptionalDouble.empty(),
+                OptionalDouble.empty());
     }
 
     /// What an entry is.

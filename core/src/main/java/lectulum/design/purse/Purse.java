@@ -13,17 +13,19 @@ import lectulum.design.Means;
 /// @param rates    of other currencies
 /// @param ways     to save
 /// @param today    from which the months ahead are counted, as ISO; empty for not said
+/// @param tools    that the build takes
 @RecordBuilder
 public record Purse(List<Receipt> receipts, List<ExchangeRate> rates, List<Economy> ways,
-        @Means("ISO date") String today) implements PurseBuilder.With {
+        @Means("ISO date") String today, List<Tool> tools) implements PurseBuilder.With {
     /// Nothing known.
-    public static final Purse NONE = new Purse(List.of(), List.of(), List.of(), "");
+    public static final Purse NONE = new Purse(List.of(), List.of(), List.of(), "", List.of());
 
     public Purse {
         receipts = receipts == null ? List.of() : List.copyOf(receipts);
         rates = rates == null ? List.of() : List.copyOf(rates);
         ways = ways == null ? List.of() : List.copyOf(ways);
         today = today == null ? "" : today;
+        tools = tools == null ? List.of() : List.copyOf(tools);
     }
 
     public Optional<Receipt> receipt(String id) {
@@ -51,5 +53,23 @@ public record Purse(List<Receipt> receipts, List<ExchangeRate> rates, List<Econo
             n++;
         }
         return "line-" + n;
+    }
+
+    /// With one tool otherwise.
+    public Purse tool(String id, UnaryOperator<Tool> change) {
+        return withTools(tools.stream().map(t -> t.id().equals(id) ? change.apply(t) : t).toList());
+    }
+
+    /// An id that no tool has yet.
+    public String freeTool() {
+        int n = 1;
+        while (hasTool("tool-" + n)) {
+            n++;
+        }
+        return "tool-" + n;
+    }
+
+    private boolean hasTool(String id) {
+        return tools.stream().anyMatch(t -> t.id().equals(id));
     }
 }

@@ -13,11 +13,14 @@ import lectulum.design.Means;
 /// @param slots of a week; empty for the usual ones
 /// @param off   days on which nobody builds, as ISO
 /// @param jobs  what is known of tasks
+/// @param other days that are otherwise than their day of the week
+/// @param baseline the plan that was kept to compare with
 @RecordBuilder
 public record Works(@Means("ISO date") String start, List<Slot> slots, List<String> off,
-        List<Job> jobs) implements WorksBuilder.With {
+        List<Job> jobs, List<OtherDay> other, Baseline baseline) implements WorksBuilder.With {
     /// Nothing known.
-    public static final Works NONE = new Works("", List.of(), List.of(), List.of());
+    public static final Works NONE = new Works("", List.of(), List.of(), List.of(), List.of(),
+            Baseline.NONE);
     /// Two evenings and the weekend, a helper on Saturdays.
     public static final List<Slot> USUAL = List.of(new Slot(DayOfWeek.TUESDAY, 19, 21.5, false),
             new Slot(DayOfWeek.THURSDAY, 19, 21.5, false), new Slot(DayOfWeek.SATURDAY, 9, 17, true),
@@ -28,6 +31,8 @@ public record Works(@Means("ISO date") String start, List<Slot> slots, List<Stri
         slots = slots == null ? List.of() : List.copyOf(slots);
         off = off == null ? List.of() : List.copyOf(off);
         jobs = jobs == null ? List.of() : List.copyOf(jobs);
+        other = other == null ? List.of() : List.copyOf(other);
+        baseline = baseline == null ? Baseline.NONE : baseline;
     }
 
     /// Those of a week that count.

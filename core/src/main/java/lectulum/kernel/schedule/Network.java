@@ -2,10 +2,13 @@ package lectulum.kernel.schedule;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// Tasks that follow one another, each with a wait after it: earliest and latest times, room, the longest path (critical path
 /// method).
@@ -40,23 +43,20 @@ public record Network(List<Task> tasks) {
 
     /// A task in a loop; empty where there is none.
     public Optional<String> loop() {
-        return order().size() == tasks.size()
-                ? Optional.empty()
-                : tasks.stream().map(Task::id).filter(id -> order().stream().noneMatch(t -> t.id.equals(id)))
-                        .filter(id -> reaches(id, id)).findFirst();
+        Set<String> free = order().stream().map(Task::id).collect(Collectors.toSet());
+        return tasks.stream().map(Task::id).filter(id -> !free.contains(id)).filter(id -> reaches(id, id)).findFirst();
     }
 
     private boolean reaches(String from, String to) {
         Map<String, Task> by = byId();
         List<String> open = new ArrayList<>(by.get(from).after);
-        List<String> seen = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
         while (!open.isEmpty()) {
             String id = open.removeLast();
             if (id.equals(to)) {
                 return true;
             }
-            if (!seen.contains(id) && by.containsKey(id)) {
-                seen.add(id);
+            if (by.containsKey(id) && seen.add(id)) {
                 open.addAll(by.get(id).after);
             }
         }
@@ -73,7 +73,7 @@ public record Network(List<Task> tasks) {
     public List<Task> order() {
         Map<String, Task> by = byId();
         List<Task> order = new ArrayList<>();
-        List<String> done = new ArrayList<>();
+        Set<String> done = new HashSet<>();
         boolean more = true;
         while (more) {
             more = false;

@@ -6,12 +6,15 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import lectulum.kernel.takeoff.Cure;
 
 /// One builder's tasks laid into the sessions of a calendar, the one that must be done first first (serial scheduling by latest
@@ -69,12 +72,12 @@ public final class Schedule {
                 j.cure.map(Cure::hours).orElse(0.0), j.after)).toList());
         Map<String, Network.Times> times = net.times();
         List<Job> left = new ArrayList<>(jobs.stream().filter(j -> times.containsKey(j.id)).toList());
+        Set<String> open = left.stream().map(Job::id).collect(Collectors.toCollection(HashSet::new));
+        Comparator<Job> first = Comparator.comparingDouble((Job j) -> times.get(j.id).latest()).thenComparing(Job::id);
         while (!left.isEmpty()) {
-            Job next = left.stream().filter(j -> j.after.stream().noneMatch(a -> left.stream()
-                    .anyMatch(o -> o.id.equals(a)))).min(Comparator.comparingDouble((Job j) -> times.get(j.id).latest())
-                            .thenComparing(Job::id))
-                    .orElseThrow();
+            Job next = left.stream().filter(j -> j.after.stream().noneMatch(open::contains)).min(first).orElseThrow();
             left.remove(next);
+            open.remove(next.id);
             s.laid.put(next.id, s.lay(next, today));
         }
         return List.copyOf(s.laid.values());

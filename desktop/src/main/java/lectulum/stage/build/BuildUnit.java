@@ -25,6 +25,8 @@ public final class BuildUnit implements StageUnit {
         sums.shown("Days as planned", "build.days");
         sums.shown("Half of all are done in", "build.p50");
         sums.shown("Eight of ten in", "build.p80");
+        sums.shown("Days at the pace of the log", "build.paced");
+        sums.shown("The end has slipped by", "build.slip");
         sums.shown("Worked so far", "build.spent");
         sums.shown("It comes to", "build.forecast");
         return new StageCard("Build", sums,

@@ -9,11 +9,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lectulum.build.BuildStudies;
 import lectulum.design.Design;
+import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
+import lectulum.design.works.Works;
 import lectulum.files.AtomicFile;
 import lectulum.files.CalendarFile;
 import lectulum.parts.Buttons;
@@ -35,7 +37,7 @@ final class PlanLeaf implements Leaf.Page {
     private final StudyLeaf studies;
     private final Bench bench;
     private Optional<Form> form = Optional.empty();
-    private int slots = -1;
+    private String shape = "";
 
     private PlanLeaf(Bench bench) {
         this.bench = bench;
@@ -55,11 +57,13 @@ final class PlanLeaf implements Leaf.Page {
 
     @Override
     public void show(State s) {
-        if (slots != s.design().works().week().size() || form.isEmpty()) {
-            slots = s.design().works().week().size();
-            form = Optional.of(made(slots));
-            Button calendar = Buttons.of("Write the calendar…", "calendar-write", this::write);
-            above.getChildren().setAll(form.get(), calendar);
+        Works works = s.design().works();
+        String now = works.week().size() + " " + works.other().size() + " " + works.baseline().tasks().isEmpty();
+        if (!shape.equals(now)) {
+            shape = now;
+            form = Optional.of(made(works));
+            above.getChildren().setAll(form.get(), kept(works),
+                    Buttons.of("Write the calendar…", "calendar-write", this::write));
             above.getStyleClass().setAll("panel");
             left.getChildren().setAll(above, assumed);
         }
@@ -68,7 +72,20 @@ final class PlanLeaf implements Leaf.Page {
         studies.show(s);
     }
 
-    private Form made(int count) {
+    /// The plan that is kept to compare with.
+    private Node kept(Works works) {
+        FlowPane buttons = new FlowPane(6, 4, Buttons.of(works.baseline().tasks().isEmpty()
+                ? "Keep this plan to compare with"
+                : "Keep the plan as it is now", "plan-keep", () -> work.edit(BuildStudies.keepPlan())));
+        if (!works.baseline().tasks().isEmpty()) {
+            buttons.getChildren().add(Buttons.quiet("Forget the kept one", "plan-forget",
+                    () -> work.edit(BuildStudies.forgetPlan())));
+        }
+        return buttons;
+    }
+
+    private Form made(Works works) {
+        int count = works.week().size();
         Form f = new Form(work, "-works");
         f.heading("When you build");
         f.text("Begins on, as 2026-05-31", d -> d.works().start(), (d, v) -> d.with(d.works().withStart(v)));
@@ -96,7 +113,47 @@ final class PlanLeaf implements Leaf.Page {
             }
             return d.with(d.works().withSlots(week));
         })));
+        others(f, works.other().size());
         return f;
+    }
+
+    /// Days that are otherwise than their day of the week.
+    private void others(Form f, int count) {
+        for (int i = 0; i < count; i++) {
+            int at = i;
+            String tail = " (day " + (i + 1) + ")";
+            f.text("Other day" + tail, d -> other(d, at).day(),
+                    (d, v) -> other(d, at, o -> new OtherDay(v, o.from(), o.to(), o.helper())));
+            new PartRows<>(f, OtherDay.class, d -> Optional.of(other(d, at)), (d, o) -> other(d, at, x -> o))
+                    .row("from", "From" + tail).row("to", "To" + tail);
+            f.tick("A helper is there" + tail, d -> other(d, at).helper(),
+                    (d, v) -> other(d, at, o -> new OtherDay(o.day(), o.from(), o.to(), v)));
+        }
+        f.node(Buttons.of("A day with other hours", "other-add", () -> work.edit("A day with other hours", d -> {
+            List<OtherDay> all = new ArrayList<>(d.works().other());
+            all.add(new OtherDay(d.works().start(), 9, 17, false));
+            return d.with(d.works().withOther(all));
+        })));
+        if (count > 0) {
+            f.node(Buttons.of("Without the last such day", "other-remove", () -> work.edit("Without a day", d -> {
+                List<OtherDay> all = new ArrayList<>(d.works().other());
+                all.removeLast();
+                return d.with(d.works().withOther(all));
+            })));
+        }
+    }
+
+    private static OtherDay other(Design d, int at) {
+        List<OtherDay> all = d.works().other();
+        return at < all.size() ? all.get(at) : new OtherDay("", 0, 0, false);
+    }
+
+    private static Design other(Design d, int at, UnaryOperator<OtherDay> change) {
+        List<OtherDay> all = new ArrayList<>(d.works().other());
+        if (at < all.size()) {
+            all.set(at, change.apply(all.get(at)));
+        }
+        return d.with(d.works().withOther(all));
     }
 
     private static String name(DayOfWeek day) {

@@ -115,9 +115,8 @@ final class TasksLeaf implements Leaf.Page {
                 (d, j) -> mapping(d, which, x -> j));
         if (made.own()) {
             f.text("Task", d -> d.works().job(which).name(), write(which, Job::withName));
-            f.text("After, by their letters", d -> String.join(" ", d.works().job(which).after()),
-                    (d, v) -> mapping(d, which, j -> j.withAfter(ids(v))));
             f.tick("Takes two people", d -> d.works().job(which).two(), write(which, Job::withTwo));
+            f.tick("In one session", d -> d.works().job(which).session(), write(which, Job::withSession));
             rows.row("drying");
         } else {
             f.note("Its letters: " + which + (made.after().isEmpty()
@@ -126,7 +125,11 @@ final class TasksLeaf implements Leaf.Page {
                             .collect(Collectors.joining(", ")))
                     + ".");
         }
-        rows.row("done").unknownRow("logged", "Worked, not in the log", "nothing");
+        f.text(made.own() ? "After, by their letters" : "Also after, by their letters",
+                d -> String.join(" ", d.works().job(which).after()),
+                (d, v) -> mapping(d, which, j -> j.withAfter(ids(v))));
+        rows.unknownRow("least", "Hours at least", "0.7 of the likely").unknownRow("most", "Hours at most",
+                "1.8 of the likely").row("done").unknownRow("logged", "Worked, not in the log", "nothing");
         f.text("Not before, as 2026-05-31", d -> d.works().job(which).notBefore(), write(which, Job::withNotBefore));
         if (!made.licence().isEmpty()) {
             f.note("It takes " + made.licence() + ".");

@@ -94,7 +94,7 @@ final class EntriesLeaf implements Leaf.Page {
     }
 
     private Object shape(LogEntry e) {
-        return e.kind() + e.photo() + state.design().things().size() + state.design().works().jobs().size();
+        return e.kind() + e.photo() + e.length().isPresent() + e.width().isPresent() + e.height().isPresent() + e.thing() + state.design().things().size() + state.design().works().jobs().size();
     }
 
     private void add(LogEntry.Kind kind) {
@@ -165,6 +165,12 @@ final class EntriesLeaf implements Leaf.Page {
         }
         if (made.kind() == LogEntry.Kind.MISTAKE) {
             rows.unknownRow("cost", "Money lost", "none").unknownRow("mass", "Mass added", "none");
+        }
+        if (made.kind() == LogEntry.Kind.AS_BUILT) {
+            rows.unknownRow("length", "Length as built", "as planned").unknownRow("width", "Width as built", "as planned")
+                    .unknownRow("height", "Height as built", "as planned");
+            Diary.asBuilt(now, which).ifPresent(e -> f.node(Buttons.of("Plan it as it was built", "entry-asbuilt",
+                    () -> Diary.asBuilt(work.state().design(), which).ifPresent(work::edit))));
         }
         if (made.kind().open()) {
             f.text("Mended by", d -> of(d, made).due(), write(which, LogEntry::withDue));

@@ -47,7 +47,7 @@ public final class MoneyUnit implements StageUnit {
                         OutlookStudies.RANGE),
                 StudiesLeaf.leaf(bench, "money-cash", "Month by month", "When what is open can be paid", "",
                         OutlookStudies.CASH),
-                SavingLeaf.leaf(bench),
+                SavingLeaf.leaf(bench), ToolsLeaf.leaf(bench),
                 StudiesLeaf.leaf(bench, "money-deal", "Build or buy", "Loan, resale, rent, and what an hour earns", "",
                         DealStudies.DISCIPLINE));
     }
