@@ -19,6 +19,7 @@ import lectulum.design.thing.Cost;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.finance.Bill;
 import lectulum.kernel.finance.Cents;
+import lectulum.units.Currencies;
 
 /// Every line of the bill: the base and each thing once, by its receipts where it has any, by the prices on its card otherwise; then
 /// what hangs on no thing, product by product, so that a pack is shared by all who take from it.
@@ -230,10 +231,10 @@ public final class Lines {
 
     /// What its currency is worth; empty where nobody said.
     private Optional<BigDecimal> rate(Receipt r) {
-        if (r.currency().isBlank() || r.currency().equalsIgnoreCase(own)) {
+        if (Currencies.same(r.currency(), own)) {
             return Optional.of(BigDecimal.ONE);
         }
-        return purse.rates().stream().filter(x -> x.currency().equalsIgnoreCase(r.currency())).findFirst()
+        return purse.rates().stream().filter(x -> Currencies.same(x.currency(), r.currency())).findFirst()
                 .map(ExchangeRate::worth).map(Lines::decimal);
     }
 

@@ -75,6 +75,7 @@ public final class TapeEntry {
     private static final Map<String, Double> DRESSED = Map.of("1", 0.019, "2", 0.038, "3", 0.064, "4", 0.089, "6",
             0.140, "8", 0.184);
 
+    private static final double NEARLY = 0.0012;
     private static final Pattern LUMBER = Pattern.compile("([1-8])x([1-8])(?![\\d.])");
     private static final Pattern TERM = Pattern.compile(
             "(?:(\\d+)/(\\d+)|(\\d+(?:\\.\\d+)?|\\.\\d+)(?:[ -](\\d+)/(\\d+))?) ?(\"|'|%|°|[€$£]|\\p{L}+[²³23]?(?:/[\\p{L}°²³23]+)?)?");
@@ -103,6 +104,12 @@ public final class TapeEntry {
     /// Reads one typed quantity of any size.
     public static Entry read(String typed, Quantity quantity, Style style) {
         return read(typed, quantity, style, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+
+    /// The size that dressed timber is called by \[m\]: 50.8 mm for one of 38 mm; any other size as it is.
+    public static double nominal(double actual) {
+        return DRESSED.entrySet().stream().filter(e -> Math.abs(e.getValue() - actual) < NEARLY)
+                .mapToDouble(e -> Integer.parseInt(e.getKey()) * Units.INCH).findFirst().orElse(actual);
     }
 
     private static OptionalDouble value(String typed, Quantity quantity, Style style) {

@@ -10,7 +10,7 @@ import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
-import lectulum.files.ReceiptsCsv.Fate;
+import lectulum.files.Imported.Fate;
 import lectulum.kernel.finance.Bill;
 import lectulum.money.Lines;
 import lectulum.units.Day;
@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ReceiptsCsvTest {
     private static final String HEAD = "date,shop,description,qty,unit_price,line_total,tax,currency,cover,paid\n";
 
-    private static ReceiptsCsv.Report read(String text) throws UnreadableFile {
+    private static Imported<Receipt> read(String text) throws UnreadableFile {
         return ReceiptsCsv.read(text, Purse.NONE, '.', Day.Order.DAY_FIRST);
     }
 
@@ -91,14 +91,14 @@ class ReceiptsCsvTest {
     class Days {
         @Test
         void oneDayThatCanOnlyBeReadOneWayDecides() throws UnreadableFile {
-            ReceiptsCsv.Report r = read(HEAD + """
+            Imported<Receipt> r = read(HEAD + """
                     2027-02-03,a,x,1,1,1,0,,,
                     03/04/2027,a,y,1,2,2,0,,,
                     17/04/2027,a,z,1,3,3,0,,,
                     31/02/2027,a,w,1,4,4,0,,,
                     """);
 
-            assertThat(r.receipts()).extracting(Receipt::date).containsExactly("2027-02-03", "2027-04-03",
+            assertThat(r.taken()).extracting(Receipt::date).containsExactly("2027-02-03", "2027-04-03",
                     "2027-04-17");
             assertThat(r.rows()).singleElement().satisfies(row -> {
                 assertThat(row.fate()).isEqualTo(Fate.REJECTED);
@@ -110,7 +110,7 @@ class ReceiptsCsvTest {
 
     @Test
     void everyBadRowIsSaidAndTheRestIsTaken() throws UnreadableFile {
-        ReceiptsCsv.Report r = read(HEAD + """
+        Imported<Receipt> r = read(HEAD + """
                 2026-05-01,yard,Tube,6,38.90,233.40,8 %,,,yes
                 2026-05-02,yard,Sheet,2,46.75,93.00,0.08,,,no
                 2026-05-03,yard,,1,5,5,0,,,no
@@ -123,25 +123,44 @@ class ReceiptsCsvTest {
                 """);
 
         assertThat(r.read()).isEqualTo(9);
-        assertThat(r.receipts()).extracting(Receipt::what).containsExactly("Tube", "Sheet", "Cool box", "Tube");
+        assertThat(r.taken()).extracting(Receipt::what).containsExactly("Tube", "Sheet", "Cool box", "Tube");
         assertThat(r.count(Fate.REJECTED)).isEqualTo(5);
         assertThat(r.count(Fate.NOTED)).as("a total that is off, a row twice").isEqualTo(2);
         assertThat(r.count(Fate.TAKEN)).isEqualTo(2);
-        assertThat(r.rows()).filteredOn(x -> x.fate() == Fate.REJECTED).extracting(ReceiptsCsv.Row::column)
+        assertThat(r.rows()).filteredOn(x -> x.fate() == Fate.REJECTED).extracting(Imported.Row::column)
                 .containsExactly("description", "unit_price", "unit_price", "qty", "cover");
-        assertThat(r.receipts().get(2).cover()).isEqualTo(Bill.Cover.GIFT);
-        assertThat(r.receipts().get(2).price()).isEqualTo(310);
-        assertThat(r.receipts().getFirst().state()).isEqualTo(Receipt.State.PAID);
-        assertThat(r.receipts().getFirst().tax()).isEqualTo(0.08);
+        assertThat(r.taken().get(2).cover()).isEqualTo(Bill.Cover.GIFT);
+        assertThat(r.taken().get(2).price()).isEqualTo(310);
+        assertThat(r.taken().getFirst().state()).isEqualTo(Receipt.State.PAID);
+        assertThat(r.taken().getFirst().tax()).isEqualTo(0.08);
+    }
+
+    /// Lines are those of the file, empty ones and ones within a cell counted; what stands in other columns stays with the line of the bill.
+    @Test
+    void linesAreThoseOfTheFileAndNothingInARowIsLost() throws UnreadableFile {
+        Imported<Receipt> r = read("""
+                description,unit_price,colour,ref
+
+                "Tube,
+                bent twice",4,grey,A7
+
+                Bad,x,,
+                Plain,2,,
+                Last,y,""");
+
+        assertThat(r.rows()).extracting(Imported.Row::line).containsExactly(6L, 8L);
+        assertThat(r.taken().getFirst().note()).isEqualTo("A7; colour: grey");
+        assertThat(r.taken().getLast().note()).isEmpty();
+        assertThat(r.sums()).isEqualTo("4 rows: 2 taken, 0 taken with a note, 2 rejected.");
     }
 
     @Test
     void whatWasRejectedCanBeMendedAndReadAgain() throws UnreadableFile {
-        ReceiptsCsv.Report r = read(HEAD + "2026-05-03,yard,Words,one,5,5,0,,,no\n2026-05-03,yard,Good,1,5,5,0,,,no\n");
+        Imported<Receipt> r = read(HEAD + "2026-05-03,yard,Words,one,5,5,0,,,no\n2026-05-03,yard,Good,1,5,5,0,,,no\n");
 
-        ReceiptsCsv.Report again = read(r.rejected().replace("one", "1"));
+        Imported<Receipt> again = read(r.rejected().replace("one", "1"));
 
-        assertThat(again.receipts()).extracting(Receipt::what).containsExactly("Words");
+        assertThat(again.taken()).extracting(Receipt::what).containsExactly("Words");
         assertThat(again.rejected()).isEmpty();
     }
 
@@ -150,7 +169,7 @@ class ReceiptsCsvTest {
             "\ufeffdescription\tunit_price\nA\t12.5\nB\t1204.5\n",
             "DESCRIPTION, Unit_Price\nA,12.5\nB,1204.50\n"})
     void semicolonsTabsAndMarksOfOrderAreRead(String text) throws UnreadableFile {
-        assertThat(read(text).receipts()).extracting(Receipt::price).containsExactly(12.5, 1204.5);
+        assertThat(read(text).taken()).extracting(Receipt::price).containsExactly(12.5, 1204.5);
     }
 
     @Test
@@ -175,7 +194,7 @@ class ReceiptsCsvTest {
 
         ReceiptsCsv.write(d, out);
 
-        assertThat(read(out.toString()).receipts()).containsExactly(r, gift);
+        assertThat(read(out.toString()).taken()).containsExactly(r, gift);
     }
 
     /// 420 screws in packs of 200 are three packs, before and after.
@@ -185,11 +204,11 @@ class ReceiptsCsvTest {
         StringBuilder out = new StringBuilder();
         ReceiptsCsv.write(d, out);
 
-        ReceiptsCsv.Report back = read(out.toString());
+        Imported<Receipt> back = read(out.toString());
 
         assertThat(back.rows()).isEmpty();
-        assertThat(Lines.forecast(d.withPurse(d.purse().withReceipts(back.receipts())))).isEqualTo(Lines.forecast(d));
-        assertThat(back.receipts()).extracting(Receipt::amount).contains(420.0);
+        assertThat(Lines.forecast(d.withPurse(d.purse().withReceipts(back.taken())))).isEqualTo(Lines.forecast(d));
+        assertThat(back.taken()).extracting(Receipt::amount).contains(420.0);
     }
 
     /// Whatever stands in a file: rows in are rows out.
@@ -207,10 +226,10 @@ class ReceiptsCsvTest {
                 }
                 text.append('\n');
             }
-            ReceiptsCsv.Report r = read(text.toString());
+            Imported<Receipt> r = read(text.toString());
 
             assertThat(r.count(Fate.TAKEN) + r.count(Fate.NOTED) + r.count(Fate.REJECTED)).isEqualTo(r.read());
-            assertThat(r.receipts()).hasSize((int) (r.count(Fate.TAKEN) + r.count(Fate.NOTED)));
+            assertThat(r.taken()).hasSize((int) (r.count(Fate.TAKEN) + r.count(Fate.NOTED)));
         }
     }
 }

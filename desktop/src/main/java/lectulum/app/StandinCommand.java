@@ -2,18 +2,22 @@ package lectulum.app;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import lectulum.design.Design;
+import lectulum.files.AtomicFile;
 import lectulum.power.TrueTrip;
 import lectulum.standin.CampServer;
 import lectulum.standin.LevelServer;
 import lectulum.standin.MonitorServer;
+import lectulum.standin.PriceShop;
 import lectulum.standin.ScaleServer;
 import lectulum.standin.TellingServer;
 import lectulum.standin.TrueMasses;
 import lectulum.trip.TrueCamp;
+import lectulum.units.Day;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -25,7 +29,7 @@ import picocli.CommandLine.Spec;
 /// Stand-ins for outside devices.
 @Command(name = "standin", description = "Runs a stand-in for an outside device.", subcommands = {
         StandinCommand.Scale.class, StandinCommand.Level.class, StandinCommand.Monitor.class,
-        StandinCommand.Tanks.class, StandinCommand.Weather.class})
+        StandinCommand.Tanks.class, StandinCommand.Weather.class, StandinCommand.Prices.class})
 final class StandinCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -196,6 +200,44 @@ final class StandinCommand implements Callable<Integer> {
             try (TellingServer server = CampServer.weather(port, camp, served.seed)) {
                 return served.stay("The weather station listens", server.port());
             }
+        }
+    }
+
+    /// A shop that writes its price list.
+    @Command(name = "prices", description = {
+            "A made-up shop that writes its price list for sticks, sheets and what is used up.",
+            "Its columns are described in docs/standin/price-list.md."})
+    static final class Prices implements Callable<Integer> {
+        @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME, whose currency it asks.")
+        private String file;
+
+        @Option(names = "--seed", description = "Which shop. Default: ${DEFAULT-VALUE}.")
+        private long seed = 1;
+
+        @Option(names = "--day", description = "Day of the prices. Default: today of the project.")
+        private String day;
+
+        @Option(names = {"-o", "--out"}, paramLabel = "CSV", description = "Where to write it. Default: it is told.")
+        private Path out;
+
+        @Spec
+        private CommandSpec spec;
+
+        @Override
+        public Integer call() throws IOException {
+            Design design = Input.of(file).project().design();
+            String asked = day == null ? design.purse().today() : day;
+            if (Day.unreadable(asked)) {
+                throw new CommandLine.ParameterException(spec.commandLine(), "--day is written as 2026-05-31.");
+            }
+            String list = PriceShop.list(design, asked, seed);
+            if (out == null) {
+                spec.commandLine().getOut().print(list);
+                spec.commandLine().getOut().flush();
+            } else {
+                AtomicFile.write(out, list);
+            }
+            return 0;
         }
     }
 }

@@ -1,5 +1,6 @@
 package lectulum.stage.materials;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -16,6 +17,8 @@ import lectulum.design.Design;
 import lectulum.design.envelope.Substance;
 import lectulum.design.workshop.Stock;
 import lectulum.materials.cutting.StockStudies;
+import lectulum.files.AtomicFile;
+import lectulum.files.PriceListCsv;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
@@ -25,6 +28,7 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
+import lectulum.stage.TableReader;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -42,11 +46,15 @@ final class StockLeaf implements Leaf.Page {
     private final LedgerForm<Stock> stock = new LedgerForm<>(table, s -> s.design().workshop().stock(), Stock::id);
     private final VBox used = new VBox(10);
     private final SupplyPane supplies;
+    private final TableReader<PriceListCsv.Price> tables;
     private final Node page;
 
     private StockLeaf(Bench bench) {
         this.bench = bench;
         this.work = bench.work();
+        this.tables = new TableReader<>(bench, "prices",
+                (text, before, order) -> PriceListCsv.read(text, before.design(), '.', order),
+                (name, read) -> work.edit(PriceListCsv.edit("Prices of " + name, read)));
         table.setId("stock");
         table.text("What", 100, s -> s.of().label()).text("As", 76, s -> s.form().label())
                 .number("Long", 104, Quantity.LENGTH, Stock::length).number("Wide", 104, Quantity.LENGTH, Stock::width)
@@ -64,10 +72,12 @@ final class StockLeaf implements Leaf.Page {
         });
         FlowPane buttons = new FlowPane(6, 4, button("A stick of your shop", "stock-stick", Stock.Form.STICK, false),
                 button("A sheet of your shop", "stock-sheet", Stock.Form.SHEET, false), usual,
-                button("An offcut you have", "stock-own", Stock.Form.SHEET, true));
+                button("An offcut you have", "stock-own", Stock.Form.SHEET, true),
+                Buttons.of("Read a price list…", "prices-read", () -> tables.bringIn()),
+                Buttons.of("Write the prices out…", "prices-write", this::writeOut));
         HBox.setHgrow(used, Priority.ALWAYS);
         this.supplies = new SupplyPane(bench.work());
-        this.page = Pages.content(new VBox(10, table, buttons, new HBox(10, stock.panel(), used), supplies.node()));
+        this.page = Pages.content(new VBox(10, table, buttons, tables.report(), new HBox(10, stock.panel(), used), supplies.node()));
     }
 
     static Leaf leaf(Bench bench) {
@@ -90,9 +100,27 @@ final class StockLeaf implements Leaf.Page {
         work.edit(name, d -> d.with(d.workshop().plus(made.apply(d))));
     }
 
+    private void writeOut() {
+        bench.host().save("prices.csv", ".csv").ifPresent(path -> {
+            StringBuilder text = new StringBuilder();
+            try {
+                PriceListCsv.write(work.state().design(), text);
+                AtomicFile.write(path, text.toString());
+                bench.host().say("Written: " + path);
+            } catch (IOException e) {
+                bench.host().say("Not written: " + e.getMessage());
+            }
+        });
+    }
+
     @Override
     public Node node() {
         return page;
+    }
+
+    @Override
+    public boolean settled() {
+        return tables.settled();
     }
 
     @Override

@@ -40,6 +40,7 @@ import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
+import lectulum.stage.TableReader;
 import lectulum.units.Day;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
@@ -48,20 +49,18 @@ import lectulum.workbench.Workbench;
 
 /// Receipts, offers and guesses: line by line, by tables of others, with their photographs.
 final class ReceiptsLeaf implements Leaf.Page {
-    private static final int SAID = 12;
     private static final int PIXELS = 700;
     /// Letters of the name of a task.
     private static final int TASK = 24;
     private final Workbench work;
     private final Bench bench;
-    private final Background worker = new Background("tables");
     private final Ledger<Receipt> table = new Ledger<>("Receipts and offers",
             "None yet. A line is a guess, an offer, an order or a receipt, for a thing or for what stands on no sheet.");
-    private final VBox report = new VBox(2);
     private final LedgerForm<Receipt> receipts = new LedgerForm<>(table, s -> s.design().purse().receipts(),
             Receipt::id);
     private final VBox rates = new VBox(4);
     private final Photo photo = new Photo(PIXELS, 320, 220);
+    private final TableReader<Receipt> tables;
     private final Node page;
     private Optional<Form> rateForm = Optional.empty();
     private String rateShape = "";
@@ -71,6 +70,13 @@ final class ReceiptsLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         this.state = work.state();
+        this.tables = new TableReader<>(bench, "receipts",
+                (text, before, order) -> ReceiptsCsv.read(text, before.design().purse(), '.', order),
+                (name, read) -> work.edit("Lines of " + name, d -> {
+                    List<Receipt> all = new ArrayList<>(d.purse().receipts());
+                    all.addAll(read);
+                    return d.with(d.purse().withReceipts(all));
+                }));
         table.setId("receipts");
         table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
                 .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
@@ -79,13 +85,12 @@ final class ReceiptsLeaf implements Leaf.Page {
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
                 Buttons.of("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
                 Buttons.of("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),
-                Buttons.of("Bring in a table…", "receipts-read", this::bringIn),
+                Buttons.of("Bring in a table…", "receipts-read", tables::bringIn),
                 Buttons.of("Write them out…", "receipts-write", this::writeOut));
-        report.setId("receipts-report");
         rates.getStyleClass().add("panel");
         HBox.setHgrow(rates, Priority.ALWAYS);
         photo.view().setId("receipt-photo");
-        this.page = Pages.content(new VBox(10, table, buttons, report, new HBox(10, receipts.panel(), rates)));
+        this.page = Pages.content(new VBox(10, table, buttons, tables.report(), new HBox(10, receipts.panel(), rates)));
     }
 
     static Leaf leaf(Bench bench) {
@@ -112,52 +117,6 @@ final class ReceiptsLeaf implements Leaf.Page {
         String what = work.state().design().thing(thing).map(Thing::name).orElse("");
         work.edit("A line of the bill", d -> d.with(d.purse()
                 .plus(Receipt.of(d.purse().freeId(), what, as, 0).withThing(d.thing(thing).isPresent() ? thing : ""))));
-    }
-
-    private void bringIn() {
-        bench.host().table().ifPresent(path -> {
-            Purse before = work.state().design().purse();
-            boolean american = work.state().units() == UnitSystem.US;
-            worker.run(() -> ReceiptsCsv.read(text(path), before, '.',
-                    american ? Day.Order.MONTH_FIRST : Day.Order.DAY_FIRST), read -> taken(path, read),
-                    failed -> bench.host().say("Not read: " + failed));
-        });
-    }
-
-    private static String text(Path path) throws IOException {
-        if (Files.size(path) > ReceiptsCsv.MOST_BYTES) {
-            throw new IOException("The file is larger than 10 MB.");
-        }
-        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
-    }
-
-    private void taken(Path path, ReceiptsCsv.Report read) {
-        if (!read.receipts().isEmpty()) {
-            work.edit("Lines of " + path.getFileName(), d -> {
-                List<Receipt> all = new ArrayList<>(d.purse().receipts());
-                all.addAll(read.receipts());
-                return d.with(d.purse().withReceipts(all));
-            });
-        }
-        report.getChildren().clear();
-        Label head = new Label(read.read() + " rows: " + read.count(ReceiptsCsv.Fate.TAKEN) + " taken, "
-                + read.count(ReceiptsCsv.Fate.NOTED) + " taken with a note, "
-                + read.count(ReceiptsCsv.Fate.REJECTED) + " rejected.");
-        head.getStyleClass().add("strong");
-        report.getChildren().add(head);
-        read.rows().stream().limit(SAID).forEach(r -> {
-            Label line = new Label("Line " + r.line() + ", " + r.column() + ": " + r.why() + " — "
-                    + (r.fate() == ReceiptsCsv.Fate.REJECTED ? "rejected" : "taken") + ": " + r.text());
-            line.setWrapText(true);
-            report.getChildren().add(line);
-        });
-        if (read.rows().size() > SAID) {
-            report.getChildren().add(new Label("… and " + (read.rows().size() - SAID) + " more."));
-        }
-        if (!read.rejected().isEmpty()) {
-            report.getChildren().add(Buttons.of("Write the rejected rows out, to mend them…", "receipts-rejected",
-                    () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
-        }
     }
 
     private void writeOut() {
@@ -188,7 +147,7 @@ final class ReceiptsLeaf implements Leaf.Page {
 
     @Override
     public boolean settled() {
-        return worker.settled();
+        return tables.settled();
     }
 
     @Override
