@@ -16,6 +16,8 @@ import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Severity;
+import lectulum.money.MoneyRules;
+import lectulum.money.RangeRules;
 
 /// Computes what would mend a finding. Every remedy is applied to a copy and all checks are run again: it is offered
 /// only if it clears or softens the finding and raises no other.
@@ -84,13 +86,16 @@ public final class Remedies {
         return true;
     }
 
-    /// What is said already, and how badly; doubt about a tongue that was surely wrong may come.
+    /// What is said already, and how badly; doubt about a tongue that was surely wrong may come, and about a budget that surely was broken.
     private static Map<String, Severity> known(Analysis before) {
         Map<String, Severity> known = new HashMap<>();
         before.findings().forEach(f -> known.put(f.id(), f.severity()));
         if (known.containsKey(BalanceRules.BALANCE_TONGUE_SHARE.id())
                 || known.containsKey(BalanceRules.BALANCE_TONGUE_LIFT.id())) {
             known.putIfAbsent(BalanceRules.BALANCE_TONGUE_DOUBT.id(), Severity.WARN);
+        }
+        if (known.containsKey(MoneyRules.MONEY_BUDGET.id())) {
+            known.putIfAbsent(RangeRules.RANGE.id(), Severity.WARN);
         }
         return known;
     }

@@ -27,6 +27,7 @@ import lectulum.design.logbook.Logbook;
 import lectulum.design.logbook.Tick;
 import lectulum.design.logbook.Trial;
 import lectulum.design.logbook.Upkeep;
+import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.design.works.Job;
 import lectulum.design.works.Works;
@@ -192,6 +193,29 @@ class LogTest {
 
         assertThat(Diary.found(d, "number 4321")).extracting(LogEntry::id).containsExactly("entry-4321");
         assertThat(value(d, "log.entries")).isEqualTo(5000);
+    }
+
+    /// Measured a centimetre longer than planned: said with both sizes, planned as built it is no more, and the later entry counts.
+    @Test
+    void whatWasBuiltOtherwiseCanBePlannedAsBuilt() {
+        Design d = demo("dunlin");
+        Thing press = d.thing("drying-press").orElseThrow();
+        LogEntry built = LogEntry.of("entry-1", "2027-01-04", LogEntry.Kind.AS_BUILT, "measured")
+                .withThing("drying-press").withLength(OptionalDouble.of(press.size().length() + 0.01));
+        Design measured = with(d, built);
+
+        List<Finding> said = findings(measured, DiaryRules.AS_BUILT);
+        Design planned = cure(measured, said.getFirst());
+
+        assertThat(said).extracting(Finding::id).containsExactly("log.asbuilt.entry-1");
+        assertThat(planned.thing("drying-press").orElseThrow().size()).isEqualTo(new Size(
+                press.size().length() + 0.01, press.size().width(), press.size().height()));
+        assertThat(planned.thing("drying-press").orElseThrow().mass()).isEqualTo(press.mass());
+        assertThat(findings(planned, DiaryRules.AS_BUILT)).isEmpty();
+        LogEntry later = built.withId("entry-2").withLength(OptionalDouble.of(press.size().length() + 0.0003));
+        assertThat(findings(with(d, built, later), DiaryRules.AS_BUILT)).as("within the tape").isEmpty();
+        assertThat(findings(with(d, built.withThing("gone")), DiaryRules.AS_BUILT)).isEmpty();
+        assertThat(Diary.asBuilt(with(d, built.withKind(LogEntry.Kind.WORK)), "entry-1")).isEmpty();
     }
 
     private static Design tried(Design d, Trial.Kind kind, String zone, Trial.Outcome outcome) {

@@ -38,13 +38,6 @@ class AirAndWaterTest extends WindowTest {
         return state().analysis().findings().stream().filter(f -> f.id().equals(id)).findFirst();
     }
 
-    @SuppressWarnings("unchecked")
-    private <T> void choose(String id, T value) {
-        ComboBox<T> box = robot.lookup(id).queryAs(ComboBox.class);
-        robot.interact(() -> box.setValue(value));
-        robot.rest();
-    }
-
     @Test
     void aWallIsBuiltUpAndTheHeatFollows() {
         turn(Stage.AIR, "air-walls");

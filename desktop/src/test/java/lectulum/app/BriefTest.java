@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.OptionalDouble;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import lectulum.analysis.Analysis;
@@ -61,13 +60,6 @@ class BriefTest extends WindowTest {
         assertThat(shown("#demand-ground")).contains("too low");
         undoTo(before);
         assertThat(brief().kept().height()).isEmpty();
-    }
-
-    private <T> void choose(String id, T value) {
-        @SuppressWarnings("unchecked")
-        ComboBox<T> box = robot.lookup(id).queryAs(ComboBox.class);
-        robot.interact(() -> box.setValue(value));
-        robot.rest();
     }
 
     @Test

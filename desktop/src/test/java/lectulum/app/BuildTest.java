@@ -114,4 +114,55 @@ class BuildTest extends WindowTest {
         assertThat(state().design().works().job("F1").notBefore()).isGreaterThan(day);
         undoTo(before);
     }
+
+    /// Kept, begun three weeks later: slipped by about that, said on the card; a Monday of leave brings it nearer; forgotten it is gone.
+    @Test
+    void aPlanIsKeptAndSlips() {
+        turn("build-plan");
+        Project before = state().project();
+        click("#plan-keep");
+        until(() -> window().settled());
+        assertThat(value("build.slip")).isZero();
+        enter("#field-begins-on-as-2026-05-31-works", "2026-12-19");
+        until(() -> window().settled());
+        assertThat(value("build.slip")).isBetween(14.0, 28.0);
+        assertThat(texts()).anyMatch(t -> t.startsWith("The end has slipped by"));
+
+        double days = value("build.days");
+        click("#other-add");
+        until(() -> window().settled());
+        enter("#field-other-day-day-3--works", "2026-12-21");
+        enter("#field-to-day-3--works", "18");
+        until(() -> window().settled());
+        assertThat(state().design().works().other().getLast().day()).isEqualTo("2026-12-21");
+        assertThat(value("build.days")).isLessThanOrEqualTo(days);
+        enter("#field-other-day-day-3--works", "tomorrow");
+        until(() -> window().settled());
+        assertThat(texts()).contains("“tomorrow” is no day");
+        click("#other-remove");
+        click("#plan-forget");
+        until(() -> window().settled());
+        assertThat(state().analysis().figures().find("build.slip")).isEmpty();
+        undoTo(before);
+    }
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void hoursAtLeastAndAtMostAreTyped() {
+        turn("build-tasks");
+        Project before = state().project();
+        TableView<Task> table = robot.lookup("#tasks").queryAs(TableView.class);
+        robot.interact(() -> table.getSelectionModel().select(8));
+        String id = table.getItems().get(8).id();
+        enter("#field-hours-at-most-task", "90");
+        until(() -> window().settled());
+        assertThat(table.getItems().get(8).most()).isEqualTo(90);
+        enter("#field-hours-at-most-task", "2");
+        until(() -> window().settled());
+        assertThat(state().analysis().findings()).extracting(f -> f.id()).contains("build.spread." + id);
+        enter("#field-also-after-by-their-letters-task", "B5");
+        until(() -> window().settled());
+        assertThat(table.getItems().get(8).after()).contains("B5");
+        undoTo(before);
+    }
 }

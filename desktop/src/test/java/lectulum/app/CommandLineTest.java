@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import javax.imageio.ImageIO;
+import lectulum.design.Design;
 import lectulum.design.Project;
 import lectulum.files.ProjectJson;
 import org.apache.pdfbox.Loader;
@@ -230,6 +231,40 @@ class CommandLineTest {
 
         assertThat(run("merge", mine.toString(), theirs.toString())).as("nobody says who changed what").isEqualTo(1);
         assertThat(run("merge", mine.toString(), theirs.toString(), "--base", before.toString())).isZero();
+    }
+
+    /// A made-up shop writes its list, a project takes it over; receipts with a bad row are taken but for it.
+    @Test
+    void tablesAreBroughtIn() throws IOException {
+        Path project = folder.resolve("dunlin.lectulum.json");
+        Path next = folder.resolve("next.lectulum.json");
+        Path list = folder.resolve("prices.csv");
+        Path slips = folder.resolve("slips.csv");
+        Path bad = folder.resolve("bad.csv");
+        Project p = Campers.demo("dunlin").orElseThrow();
+        ProjectFile.save(project, p, null);
+
+        assertThat(run("standin", "prices", project.toString(), "--out", list.toString(), "--seed", "3")).isZero();
+        assertThat(run("import", project.toString(), "--prices", list.toString(), "--out", next.toString())).isZero();
+        assertThat(out.toString()).contains(" 0 rejected.");
+        Design priced = ProjectFile.open(next).project().design();
+        assertThat(priced.workshop().stock()).hasSizeGreaterThan(20).allMatch(s -> s.own() || s.price() > 0);
+
+        Files.writeString(slips, "description,qty,unit_price,paid\nHinges,2,12.50,yes\nTape,two,4,no\n");
+        assertThat(run("import", next.toString(), "--receipts", slips.toString(), "--out", next.toString(),
+                "--rejected", bad.toString())).isEqualTo(1);
+        assertThat(out.toString()).contains("Line 3, qty", "2 rows: 1 taken, 0 taken with a note, 1 rejected.");
+        assertThat(ProjectFile.open(next).project().design().purse().receipts())
+                .hasSize(p.design().purse().receipts().size() + 1);
+        assertThat(Files.readString(bad)).contains("Tape").doesNotContain("Hinges");
+
+        assertThat(run("import", project.toString(), "--receipts", slips.toString())).as("told only").isEqualTo(1);
+        assertThat(ProjectFile.open(project).project()).isEqualTo(p);
+        assertThat(run("import", project.toString())).isEqualTo(2);
+        assertThat(run("import", project.toString(), "--prices", slips.toString())).as("no price list").isEqualTo(2);
+        assertThat(run("import", project.toString(), "--prices", folder.resolve("none.csv").toString())).isEqualTo(2);
+        assertThat(run("standin", "prices", project.toString(), "--day", "soon")).isEqualTo(2);
+        assertThat(err.toString()).doesNotContain("Exception");
     }
 
     private static Project renamed(Project p, String thing, String name) {

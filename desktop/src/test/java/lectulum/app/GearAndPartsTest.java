@@ -3,7 +3,6 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import lectulum.design.Project;
 import lectulum.design.base.Gear;
@@ -38,12 +37,6 @@ class GearAndPartsTest extends WindowTest {
     private Severity severity(String id) {
         return state().analysis().findings().stream().filter(f -> f.id().equals(id)).map(Finding::severity).findFirst()
                 .orElse(null);
-    }
-
-    private <T> void choose(String field, T value) {
-        ComboBox<T> box = robot.lookup("#field-" + field).query();
-        robot.interact(() -> box.setValue(value));
-        robot.rest();
     }
 
     @Test
@@ -92,7 +85,7 @@ class GearAndPartsTest extends WindowTest {
         click("#frame-on");
         double tube = figure("frame.stress");
 
-        choose("rails-section", Bar.CHANNEL);
+        choose("#field-rails-section", Bar.CHANNEL);
 
         assertThat(state().project().design().base().carcass().frame().orElseThrow().rails().form())
                 .isEqualTo(Bar.CHANNEL);
@@ -103,7 +96,7 @@ class GearAndPartsTest extends WindowTest {
     void twoAxlesOnUnequalRockersBearOffTheirMiddle() {
         robot.clickOn("#new-cargo");
         page(Stage.BASE, "sheet");
-        choose("axles", 2);
+        choose("#field-axles", 2);
         double tongue = figure("balance.departure.tongue");
 
         enter("#field-rocker-arm-to-the-front-0-for-equal", "150");
@@ -144,7 +137,7 @@ class GearAndPartsTest extends WindowTest {
         assertThat(seats.boot()).isCloseTo(-0.6, within(1e-9));
         assertThat(seats.front()).as("the others are usual").isCloseTo(0.52 * 2.7, within(0.01));
         assertThat(figure("vehicle.rear")).isNotEqualTo(rear);
-        choose("it-counts", Vehicle.Kerb.RUNNING_ORDER);
+        choose("#field-it-counts", Vehicle.Kerb.RUNNING_ORDER);
         assertThat(figure("vehicle.ready")).isCloseTo(1500 - 75, within(1e-9));
         enter("#field-fuel-tank", "50 L");
         enter("#field-filled-towing", "40");

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javax.imageio.ImageIO;
 import lectulum.design.Project;
 import lectulum.design.purse.Receipt;
+import lectulum.design.purse.Tool;
 import lectulum.figures.Stage;
 import org.junit.jupiter.api.Test;
 
@@ -154,6 +155,33 @@ class MoneyTest extends WindowTest {
         enter("#field-monthly-payment-as-it-was-quoted-0-for-none", "100");
         until(() -> window().settled());
         assertThat(state().analysis().findings(Stage.MONEY)).anyMatch(f -> f.id().equals("deal.loan"));
+        undoTo(before);
+    }
+
+    /// A saw is entered, compared, put into the bill and taken out again.
+    @Test
+    void aToolIsBoughtOrHired() {
+        turn("money-tools");
+        Project before = state().project();
+        double cost = value("money.forecast");
+        click("#tool-add");
+        robot.rest();
+        enter("#field-name-tool", "Track saw");
+        enter("#field-to-buy-tool", "380");
+        enter("#field-to-hire-a-day-tool", "45");
+        enter("#field-days-wanted-tool", "3");
+        choose("#field-it-is-tool", Tool.Way.BUY);
+        until(() -> window().settled());
+        assertThat(state().analysis().findings()).extracting(f -> f.id()).contains("tools.dearer.tool-4");
+        assertThat(texts()).contains("Track saw is cheaper hired");
+
+        choose("#field-it-is-tool", Tool.Way.HIRE);
+        click("#tool-bill");
+        until(() -> window().settled());
+        assertThat(value("money.forecast")).isCloseTo(cost + 135, within(1e-6));
+        click("#tool-remove");
+        until(() -> window().settled());
+        assertThat(state().design().purse().tools()).hasSize(3);
         undoTo(before);
     }
 }

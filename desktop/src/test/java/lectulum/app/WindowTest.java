@@ -10,6 +10,7 @@ import java.util.function.BooleanSupplier;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -152,6 +153,13 @@ abstract class WindowTest {
         robot.interact(field::selectAll);
         robot.write(typed);
         robot.type(KeyCode.ENTER);
+        robot.rest();
+    }
+
+    /// Chooses a value of a list.
+    <T> void choose(String query, T value) {
+        ComboBox<T> box = robot.lookup(query).query();
+        robot.interact(() -> box.setValue(value));
         robot.rest();
     }
 

@@ -3,6 +3,10 @@ package lectulum.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
+import java.nio.file.Path;
+import java.nio.file.Files;
+import java.io.IOException;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -10,6 +14,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import lectulum.standin.PriceShop;
 import lectulum.design.Project;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Joined;
@@ -211,6 +216,32 @@ class WorkshopTest extends WindowTest {
         robot.rest();
         assertThat(value("cut.bars.cost")).isCloseTo(cost, within(0.005));
         undoTo(before);
+    }
+
+    /// A shop's list comes in row by row, prices of what is there already change, and all of it undoes at once.
+    @Test
+    void aPriceListIsTakenOver() throws IOException {
+        turn("mat-stock");
+        Project before = state().project();
+        Path list = folder.resolve("prices.csv");
+        Files.writeString(list, PriceShop.list(state().design(), "2026-11-20", 4) + "brick,,1,1,0.1,piece,1,3,,,,,\n");
+        answer = Optional.of(list);
+        click("#prices-read");
+        until(() -> window().settled() && !state().design().workshop().stock().isEmpty());
+
+        assertThat(texts()).anyMatch(t -> t.endsWith(" 0 taken with a note, 1 rejected."))
+                .anyMatch(t -> t.contains("material: “brick” is none of"));
+        assertThat(state().design().workshop().stock()).hasSizeGreaterThan(20);
+        Path out = folder.resolve("out.csv");
+        answer = Optional.of(out);
+        click("#prices-write");
+        assertThat(Files.readString(out)).startsWith("material,").contains("yard 4");
+        Path rejected = folder.resolve("bad.csv");
+        answer = Optional.of(rejected);
+        click("#prices-rejected");
+        assertThat(Files.readString(rejected)).contains("brick").doesNotContain("plywood");
+        chord(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(state().project()).isEqualTo(before);
     }
 
     /// Two tins bought and one brought back: what is left to buy falls by a tin, and one is paid.
