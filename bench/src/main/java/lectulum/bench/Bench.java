@@ -16,6 +16,14 @@ import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import lectulum.build.Plan;
+import lectulum.design.purse.Purse;
+import lectulum.design.purse.Receipt;
+import lectulum.files.ReceiptsCsv;
+import lectulum.kernel.schedule.Trials;
+import lectulum.log.Diary;
+import lectulum.money.Money;
+import lectulum.units.Day;
 import lectulum.power.wiring.Harness;
 import lectulum.power.wiring.TakeOff;
 import lectulum.power.wiring.Volts;
@@ -114,6 +122,7 @@ public final class Bench {
         bench.outing();
         bench.add("pipes of 30 taps, all open", 30, pipes(), Budget.median(10));
         bench.cutting();
+        bench.books();
         bench.add("sway at 40 speeds", 0, sway(), Optional.empty());
         long over = bench.all.stream().filter(m -> m.verdict().equals("OVER")).count();
         System.out.println(over == 0 ? "every budget is met" : over + " budgets are not met");
@@ -183,6 +192,23 @@ public final class Bench {
             a.of(SheetStudies.DISCIPLINE);
             a.of(JoineryStudies.DISCIPLINE);
         }), Budget.median(100));
+    }
+
+    /// Receipts, tasks and entries by the thousand.
+    private void books() throws Exception {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+        String table = Books.receipts(5000);
+        add("import of 5 000 receipts", 0, time(i -> ReceiptsCsv.read(table, Purse.NONE, '.', Day.Order.DAY_FIRST)),
+                Budget.median(1000));
+        List<Receipt> lines = ReceiptsCsv.read(Books.receipts(2000), Purse.NONE, '.', Day.Order.DAY_FIRST).taken();
+        Design bought = d.with(d.purse().withReceipts(lines));
+        add("money of 2 000 lines", 0, time(i -> Money.of(bought)), Budget.median(20));
+        Design planned = d.with(Books.works(100)).with(d.purse().withReceipts(List.of()));
+        add("a plan of 100 tasks", 0, time(i -> Plan.of(planned)), Budget.median(50));
+        List<Trials.Job> jobs = Books.jobs(150);
+        add("10 000 trials of 150 tasks", 0, time(i -> Trials.of(jobs, 0.15, 10_000, i)), Budget.median(1000));
+        Design told = d.withLogbook(Books.log(5000));
+        add("a word in 5 000 entries", 0, time(i -> Diary.found(told, "number 4" + i % 1000)), Budget.median(50));
     }
 
     /// Every concept of a brief, and one answer to it.
