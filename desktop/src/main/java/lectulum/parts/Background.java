@@ -1,5 +1,6 @@
 package lectulum.parts;
 
+import java.io.IOException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -10,7 +11,7 @@ import javafx.application.Platform;
 /// Work beside the interface thread: one thing after another, and no reason for the program to stay.
 ///
 /// What fails is written to the log with its trace, handed over as a sentence to show, and counts as ended: nothing waits
-/// for it for ever. All methods are for the interface thread.
+/// for it for ever. A file that cannot be read or written is no fault of the program: what it says of itself is the sentence. All methods are for the interface thread.
 public final class Background implements AutoCloseable {
     private final ExecutorService worker;
     private int running;
@@ -61,6 +62,11 @@ public final class Background implements AutoCloseable {
             Platform.runLater(() -> {
                 running--;
                 failed.accept("It was stopped.");
+            });
+        } catch (IOException e) {
+            Platform.runLater(() -> {
+                running--;
+                failed.accept(e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage());
             });
         } catch (Exception | StackOverflowError | OutOfMemoryError e) {
             String sentence = Trouble.note(e);

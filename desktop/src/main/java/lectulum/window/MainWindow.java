@@ -36,7 +36,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Project;
-import lectulum.design.logbook.LogEntry;
+import lectulum.design.logbook.Logbook;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
@@ -59,7 +59,6 @@ import lectulum.theme.Theme;
 import lectulum.workbench.Session;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
-import tools.jackson.databind.JsonNode;
 
 /// The window of one project: rail, sheet, card, tally, and the bar on top.
 public final class MainWindow implements AutoCloseable {
@@ -94,6 +93,8 @@ public final class MainWindow implements AutoCloseable {
     private final HBox bannerActions = new HBox(6);
     private final Timeline journal = new Timeline(new KeyFrame(JOURNAL_EVERY, e -> keep()));
     private final Background journalist = new Background("journal");
+    /// Reads and writes what else lies in files.
+    private final Background filing = new Background("files");
     private boolean keeping;
     private String keepTrouble = "";
     private Catalogue catalogue;
@@ -236,6 +237,7 @@ public final class MainWindow implements AutoCloseable {
     private void stop() {
         journal.stop();
         journalist.close();
+        filing.close();
         findings.close();
     }
 
@@ -630,27 +632,22 @@ public final class MainWindow implements AutoCloseable {
 
             @Override
             public void keepLessons() {
-                try {
-                    int more = new Lessons(session.home().lessons()).keep(bench.state().design().logbook());
-                    say(more + (more == 1 ? " lesson is" : " lessons are") + " kept for the next camper.");
-                } catch (IOException e) {
-                    say("They could not be kept: " + e.getMessage());
-                }
+                Logbook log = bench.state().design().logbook();
+                filing.run(() -> new Lessons(session.home().lessons()).keep(log),
+                        more -> say(more + (more == 1 ? " lesson is" : " lessons are") + " kept for the next camper."),
+                        failed -> say("They could not be kept: " + failed));
             }
 
             @Override
             public void bringLessons() {
-                try {
-                    List<LogEntry> earlier = new Lessons(session.home().lessons()).all();
+                filing.run(() -> new Lessons(session.home().lessons()).all(), earlier -> {
                     if (earlier.isEmpty()) {
                         say("No camper has left lessons yet.");
                     } else {
                         bench.edit("Lessons of other campers", d -> d.withLogbook(
                                 Lessons.with(d.logbook(), earlier, d.purse().today())));
                     }
-                } catch (IOException e) {
-                    say("They could not be read: " + e.getMessage());
-                }
+                }, failed -> say("They could not be read: " + failed));
             }
 
             @Override
@@ -743,26 +740,28 @@ public final class MainWindow implements AutoCloseable {
             say("This window only reads the file: save it under another name first.");
             return;
         }
-        try {
-            JsonNode theirs = ProjectFile.open(other).tree();
-            Merge merge = Merge.of(session.tree(bench.state().project()), theirs);
-            open(new MergeDialog(bench, other.getFileName().toString(), merge, project -> {
-                closeOverlay();
-                take(other, merge, project);
-            }, this::closeOverlay));
-        } catch (IOException e) {
-            say("Not merged: " + e.getMessage());
-        }
+        Project mine = bench.state().project();
+        filing.run(() -> Merge.of(session.tree(mine), ProjectFile.open(other).tree()),
+                merge -> open(new MergeDialog(bench, other.getFileName().toString(), merge, project -> {
+                    closeOverlay();
+                    if (bench.state().project().equals(mine)) {
+                        take(other, merge, project);
+                    } else {
+                        say("Something was changed meanwhile: look at the two copies again.");
+                        merge(other);
+                    }
+                }, this::closeOverlay)), failed -> say("Not merged: " + failed));
     }
 
     private void take(Path other, Merge merge, Project project) {
         bench.replace("Merge with " + other.getFileName(), project);
         session.joined(merge.joined());
-        try {
-            Attachments.of(other).copyTo(session.attachments(), project);
-        } catch (IOException e) {
-            say("Merged, but its photographs could not be taken over: " + e.getMessage());
-        }
+        Attachments own = session.attachments();
+        filing.run(() -> {
+            Attachments.of(other).copyTo(own, project);
+            return project;
+        }, done -> {
+        }, failed -> say("Merged, but its photographs could not be taken over: " + failed));
     }
 
     /// Whether nothing is being computed beside the interface thread.
@@ -772,7 +771,7 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether all that is shown is up to date; remedies may still be sought.
     public boolean caughtUp() {
-        return bench.settled() && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
+        return bench.settled() && filing.settled() && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
                 && stages.values().stream().allMatch(StageView::settled) && Photo.settled();
     }
 

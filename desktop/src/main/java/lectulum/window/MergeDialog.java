@@ -39,6 +39,8 @@ final class MergeDialog extends VBox {
     private final Map<String, RadioButton> theirs = new LinkedHashMap<>();
     private final Background worker = new Background("merge");
     private final Label trouble = new Label();
+    /// With everything decided as here; of the worker alone, worked out for its first question.
+    private Analysis here;
 
     /// @param name of the other file
     /// @param done takes the merged project
@@ -125,7 +127,9 @@ final class MergeDialog extends VBox {
 
     /// What the main figures become when this one is decided for the other copy.
     private String effect(Analysis now, Merge.Question q, Style style) throws UnreadableFile {
-        Analysis here = now.next(merge.project(Set.of()).design());
+        if (here == null) {
+            here = now.next(merge.project(Set.of()).design());
+        }
         Analysis there = here.next(merge.project(Set.of(q.path())).design());
         Figures a = here.figures();
         Figures b = there.figures();

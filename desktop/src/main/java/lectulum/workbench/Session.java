@@ -28,7 +28,7 @@ public final class Session implements AutoCloseable {
     private Optional<Path> file = Optional.empty();
     private Optional<ProjectLock> lock = Optional.empty();
     private Optional<String> readOnly = Optional.empty();
-    private JsonNode tree;
+    private volatile JsonNode tree;
     private Project saved;
     private Project begun;
     private String stamp = "";
