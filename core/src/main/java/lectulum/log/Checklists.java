@@ -55,6 +55,7 @@ public final class Checklists {
             case ARRIVING -> m.arriving();
             case STORING -> m.storing();
             case SEASON -> m.season();
+            case REGISTRATION -> m.registration();
         }
         d.logbook().items().stream().filter(i -> i.occasion() == occasion)
                 .forEach(m::own);
@@ -169,6 +170,41 @@ public final class Checklists {
             item(papers, "scale", "Weighed loaded: mass, axle and ball within their ratings", true);
             if (has(t -> t.battery().isPresent())) {
                 item(papers, "charge", "Charging while towed: current seen", false);
+            }
+        }
+
+        /// What an office or an inspector usually wants to see; what is wanted here, local rules say.
+        private void registration() {
+            String papers = "Papers";
+            item(papers, "rules", "Asked the office what it wants of a home-built or changed trailer", false);
+            item(papers, "plate", "Identity plate and number asked for; where on the frame they go is known", false);
+            item(papers, "base", "Receipt or papers of the base", false);
+            item(papers, "axle", "Receipt and plate of the axle: rating and number legible", false);
+            item(papers, "coupler", "Receipt and mark of the coupler: rating legible", false);
+            item(papers, "drawing", "Sheet with main sizes and the sizes of the frame", false);
+            item(papers, "insured", "Insurance asked for the first drive", false);
+            String measured = "Measured";
+            item(measured, "size", "Length, width and height over all, with everything that sticks out", true);
+            item(measured, "ticket", "Ticket of a scale, empty and loaded: mass, axle, ball", false);
+            item(measured, "ratings", "Lowest rating of axle, wheels, tyres, coupler and frame: the mass on the plate", true);
+            String fitted = "Fitted";
+            item(fitted, "guards", "Mudguards over every tyre, nothing touches at full bump", false);
+            item(fitted, "reflectors", "Reflectors and lamps at the places and heights of local rules", false);
+            item(fitted, "chains", "Safety chains or cable of their rating", false);
+            if (braked()) {
+                item(fitted, "brakes", "Brakes, breakaway and parking brake tried before a witness", false);
+            }
+            String proofs = "Proofs";
+            item(proofs, "welds", "Who welded what carries, and who looked at it", false);
+            every(proofs, "gas", t -> t.has(Fuelled.Bottle.class), "{}: leak test by a competent person, on paper", false);
+            every(proofs, "mains", t -> t.has(Electric.Inlet.class),
+                    "{}: mains tested by a licensed person, on paper", false);
+            every(proofs, "alarm", t -> t.has(Aired.Alarm.class), "{}: date of the unit noted", false);
+            String photographs = "Photographs";
+            for (String what : List.of("four sides", "the plate and where it sits", "axle, springs and brakes",
+                    "coupler and chains", "every lamp lit", "the frame before it was covered")) {
+                item(photographs, "photo." + what.replace(' ', '-').replace(",", ""),
+                        Character.toUpperCase(what.charAt(0)) + what.substring(1), false);
             }
         }
 

@@ -12,8 +12,8 @@ public record CheckItem(String id, Occasion occasion, String text, boolean secon
 
     /// When a list is gone through.
     public enum Occasion {
-        FIRST_TOW("Before the first tow"), LEAVING("Leaving"), ARRIVING("Arriving"), STORING("Into storage"), SEASON(
-                "First of the season");
+        FIRST_TOW("Before the first tow"), LEAVING("Leaving"), ARRIVING("Arriving"), STORING("Into storage"),
+        SEASON("First of the season"), REGISTRATION("Registration and inspection");
 
         private final String label;
 
@@ -23,6 +23,11 @@ public record CheckItem(String id, Occasion occasion, String text, boolean secon
 
         public String label() {
             return label;
+        }
+
+        /// Whether it is gone through once, not trip after trip.
+        public boolean once() {
+            return this == FIRST_TOW || this == REGISTRATION;
         }
     }
 }

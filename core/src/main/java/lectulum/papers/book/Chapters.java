@@ -92,6 +92,7 @@ final class Chapters {
                     stage(Stage.MATERIALS, s -> !frame(s) && !s.id().startsWith("mat-cushion") && !cushion(s)));
             case CUSHIONS -> chapter(topic, "Cushions", stage(Stage.MATERIALS, this::cushion));
             case SAFETY -> chapter(topic, "Mains, gas, lights and ways out", safety());
+            case DOSSIER -> chapter(topic, "What the office wants", lists(o -> o == CheckItem.Occasion.REGISTRATION));
             case MONEY -> chapter(topic, "Money", money());
             case BUILD -> chapter(topic, "Build plan", stage(Stage.BUILD, s -> true));
             case EQUIPMENT -> chapter(topic, "Equipment", equipment());
@@ -99,7 +100,8 @@ final class Chapters {
             case PHOTOGRAPHS -> chapter(topic, "Photographs", photographs());
             case TESTS -> chapter(topic, "Tests", tests());
             case UPKEEP -> chapter(topic, "Upkeep", upkeep());
-            case LISTS -> chapter(topic, "Checklists", lists());
+            case LISTS -> chapter(topic, "Checklists",
+                    lists(o -> edition == Edition.WHOLE || !o.once()));
             case PACKING -> chapter(topic, "Packing list", packing());
             case TRIPS -> chapter(topic, "Trips made", trips());
             case LESSONS -> chapter(topic, "For the next one", lessons());
@@ -374,9 +376,9 @@ final class Chapters {
         return blocks;
     }
 
-    private List<Block> lists() {
+    private List<Block> lists(Predicate<CheckItem.Occasion> which) {
         List<Block> blocks = new ArrayList<>();
-        for (CheckItem.Occasion o : CheckItem.Occasion.values()) {
+        for (CheckItem.Occasion o : Stream.of(CheckItem.Occasion.values()).filter(which).toList()) {
             blocks.add(new Chapter.Heading(o.label()));
             Checklists.grouped(Checklists.items(design, o)).forEach((group, items) -> {
                 blocks.add(new Chapter.Words(Sentence.of("{0}", group), true));

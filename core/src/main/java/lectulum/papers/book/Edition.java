@@ -12,9 +12,9 @@ public enum Edition {
     UPHOLSTERER("upholsterer", "For the upholsterer", "Cushions, foam, covers and where they lie.", false,
             EnumSet.of(Topic.DRAWINGS, Topic.CUSHIONS)),
     INSPECTOR("inspector", "For the inspector",
-            "Masses, ratings, frame, lights, mains, gas, tests and who checked what.", false,
-            EnumSet.of(Topic.GLANCE, Topic.DRAWINGS, Topic.BASE, Topic.BALANCE, Topic.FRAME, Topic.SAFETY, Topic.TESTS,
-                    Topic.PHOTOGRAPHS)),
+            "Masses, ratings, frame, lights, mains, gas, tests, proofs, and who checked what.", false,
+            EnumSet.of(Topic.GLANCE, Topic.DRAWINGS, Topic.BASE, Topic.BALANCE, Topic.FRAME, Topic.SAFETY,
+                    Topic.DOSSIER, Topic.TESTS, Topic.PHOTOGRAPHS)),
     BUYER("buyer", "For the buyer", "What it is, what it weighs, what is in it, how it was looked after.", false,
             EnumSet.of(Topic.GLANCE, Topic.DRAWINGS, Topic.BASE, Topic.LAYOUT, Topic.BALANCE, Topic.POWER, Topic.WATER,
                     Topic.AIR, Topic.EQUIPMENT, Topic.TESTS, Topic.UPKEEP, Topic.TRIPS, Topic.LISTS,
@@ -58,7 +58,7 @@ public enum Edition {
     }
 
     boolean has(Topic topic) {
-        return topics.contains(topic) && (this != WHOLE || topic != Topic.ANSWERS);
+        return topics.contains(topic) && (this != WHOLE || topic != Topic.ANSWERS && topic != Topic.DOSSIER);
     }
 
     /// Whether it has no cover, contents and index.
@@ -69,7 +69,7 @@ public enum Edition {
     /// What a chapter is about.
     enum Topic {
         ANSWERS, GLANCE, BRIEF, DRAWINGS, BASE, FRAME, LAYOUT, BALANCE, POWER, WATER, AIR, TRIP, MATERIALS, CUSHIONS,
-        SAFETY,
+        SAFETY, DOSSIER,
         MONEY, BUILD, EQUIPMENT, LOG, PHOTOGRAPHS, TESTS, UPKEEP, LISTS, PACKING, TRIPS, LESSONS, FINDINGS, LICENCES,
         WORKINGS
     }
