@@ -92,6 +92,7 @@ public final class OutlookStudies {
             }
         }
         small(d, money, forecast, book);
+        papers(d, book);
         days(d, book);
         book.listing(kinds(money, forecast));
         List<Study> all = new ArrayList<>(List.of(book
@@ -156,6 +157,16 @@ public final class OutlookStudies {
                     Sentence.of("Small parts are {0} of {1}", Amount.money(small), Amount.money(forecast)),
                     Sentence.of("Screws, terminals, sealant, tape, sandpaper and shipping usually come to 8 to 15 %."
                             + " A line of its own for them, which receipts replace."));
+        }
+    }
+
+    /// Where somebody keeps a bill, and registration, plate and inspection stand in no line of it.
+    private static void papers(Design d, Study.Notebook book) {
+        List<Receipt> all = d.purse().receipts();
+        if (!all.isEmpty() && all.stream().noneMatch(r -> r.kind() == Receipt.Kind.FEES)) {
+            book.say(TotalsRules.PAPERS, Severity.NOTE, Sentence.of("No line for registration and inspection"),
+                    Sentence.of("Plate, inspection, insurance of the first drive: asked at the end, they are paid all the"
+                            + " same."));
         }
     }
 
@@ -384,6 +395,7 @@ public final class OutlookStudies {
         return switch (rule) {
             case FAIR, OVER, DAY -> Stream.empty();
             case SMALL -> Stream.of(Outlooks.smallParts(known.design()));
+            case PAPERS -> Stream.of(Outlooks.papers());
         };
     }
 

@@ -15,6 +15,8 @@ final class Outlooks {
     /// Of the cash (assumed: 8 to 15 %).
     private static final double SHARE = 0.10;
     private static final double TENS = 10;
+    /// What offices ask is different everywhere (assumed).
+    private static final double FEES = 120;
 
     private Outlooks() {
     }
@@ -40,5 +42,13 @@ final class Outlooks {
                 new Edit("A line for small parts", x -> x.with(x.purse().plus(Receipt.of(x.purse().freeId(),
                         "Screws, terminals, sealant, tape, sandpaper", Receipt.State.GUESS, money)
                         .withKind(Receipt.Kind.SMALL)))));
+    }
+
+    /// A line for registration and inspection, as a guess.
+    static Remedy papers() {
+        return new Remedy(Sentence.of("A line for them, {0}", Amount.money(FEES)),
+                new Edit("A line for registration", x -> x.with(x.purse().plus(Receipt.of(x.purse().freeId(),
+                        "Registration, plate, inspection", Receipt.State.GUESS, FEES)
+                        .withKind(Receipt.Kind.FEES)))));
     }
 }

@@ -7,6 +7,7 @@ import lectulum.figures.Stage;
 public enum TotalsRules implements Rule {
     FAIR("money.fair", "are gifts and own parts valued"), OVER("money.over", "is little left over of what is bought"),
     SMALL("money.small", "are small parts in the bill"),
+    PAPERS("money.papers", "is what registration and inspection cost in the bill"),
     DAY("money.day", "can every day of a receipt be read");
 
     private final Card card;

@@ -171,6 +171,33 @@ class BillTest {
                 .isCloseTo(forecast(DUNLIN) + 105, within(1e-6));
     }
 
+    /// Who keeps a bill without a line for the office is told; nobody is without a bill.
+    @Test
+    void registrationStandsInTheBill() {
+        Design none = Campers.demo("dunlin").orElseThrow().design().withPurse(Purse.NONE);
+        Design bill = none.withPurse(Purse.NONE.plus(Receipt.of("line-1", "Tube", Receipt.State.PAID, 40)));
+        Analysis a = Analysis.of(bill);
+        Finding said = a.findings().stream().filter(f -> f.id().equals("money.papers")).findFirst().orElseThrow();
+        Design mended = Remedies.of(a, said).getFirst().edit().apply(bill);
+
+        assertThat(Analysis.of(none).findings()).extracting(Finding::id).doesNotContain("money.papers");
+        assertThat(Analysis.of(mended).findings()).extracting(Finding::id).doesNotContain("money.papers");
+        assertThat(mended.purse().receipts()).hasSize(2);
+    }
+
+    /// A receipt in EUR is in the currency of a project that counts in €; one in francs is not, and needs its rate.
+    @Test
+    void aCurrencyIsItsSignOrItsCode() {
+        Design d = Campers.demo("dunlin").orElseThrow().design();
+        Receipt tube = Receipt.of("line-1", "Tube", Receipt.State.PAID, 40);
+        double bare = Lines.forecast(d.withPurse(Purse.NONE));
+
+        assertThat(Lines.forecast(d.withPurse(Purse.NONE.plus(tube.withCurrency("eur"))))).isEqualTo(bare + 40);
+        assertThat(Lines.forecast(d.withPurse(Purse.NONE.plus(tube.withCurrency("CHF"))))).isEqualTo(bare);
+        assertThat(Lines.forecast(d.withPurse(Purse.NONE.plus(tube.withCurrency("$"))
+                .withRates(List.of(new ExchangeRate("USD", 0.9, "2026-05-01")))))).isEqualTo(bare + 36);
+    }
+
     @Nested
     class Ahead {
         /// Everything of the camper but one line is paid, so that only it is open: 1000 of a guess, −20 % +40 %: mean 1000 (1 + 0.2/6),
