@@ -311,7 +311,7 @@ public final class BuildStudies {
                     Amount.hours(t.hours() * HOUR),
                     times.containsKey(t.id()) ? Amount.hours(Math.max(0, times.get(t.id()).room()) * HOUR) : "–",
                     odds.critical().containsKey(t.id()) && !t.finished()
-                            ? Amount.share(odds.critical().get(t.id()))
+                            ? Amount.share(Math.round(100 * odds.critical().get(t.id())) / 100.0)
                             : "–",
                     Amount.share(t.done()));
         }

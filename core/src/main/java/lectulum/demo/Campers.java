@@ -102,7 +102,8 @@ public final class Campers {
     /// @param units in which it is shown
     public static Project start(CamperType type, String name, UnitSystem units) {
         Design design = start(type, name).design();
-        return Project.of(name, design.with(design.brief().withUnits(units)));
+        return Project.of(name, design.with(design.brief().withUnits(units)
+                .withCurrency(units == UnitSystem.US ? "$" : design.brief().currency())));
     }
 
     /// A sensible camper to start from, already drawn, in metric units.

@@ -178,9 +178,14 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     }
 
     private static Figure nightsFigure(Brief brief, Store store, double use, double sun, double nights) {
-        List<Sentence> notes = nights >= MOST_NIGHTS
-                ? List.of(Sentence.of("The sun keeps up with the use in a mean day of this month."))
-                : List.of(Sentence.of("Starts full; mean days: a dark week is shorter."));
+        List<Sentence> notes = List.of(Sentence.of(use <= 0
+                ? "Nothing draws power."
+                : nights >= MOST_NIGHTS
+                        ? "The sun keeps up with the use in a mean day of this month."
+                        : "Starts full; mean days: a dark week is shorter."));
+        String want = use <= 0
+                ? "nothing draws power"
+                : nights >= MOST_NIGHTS ? "want {0}: the sun keeps up" : "want {0}";
         Verdict verdict = nights >= brief.nights() ? Verdict.GOOD : nights < 1 ? Verdict.STOP : Verdict.WARN;
         return Figure.of("power.nights", "Off grid", nights, Quantity.NIGHTS,
                 new Working("usable / (use − sun × battery efficiency)",
@@ -188,8 +193,7 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
                                 Amount.energy(sun), Amount.share(store.efficiency), Amount.nights(nights)),
                         notes, "arithmetic"))
                 .with(new Band(brief.nights(), Double.NaN, verdict,
-                        Sentence.of(nights >= MOST_NIGHTS ? "want {0}: the sun keeps up" : "want {0}",
-                                Amount.count(brief.nights()))));
+                        Sentence.of(want, Amount.count(brief.nights()))));
     }
 
     private static List<Finding> findings(Brief brief, List<Draw> draws, Store store, double use, double nights) {

@@ -85,7 +85,7 @@ public final class Units {
                 new Shown(trimmed(value * 1000, Math.abs(value) < 0.01 ? 2 : Math.abs(value) < 0.1 ? 1 : 0),
                         "mΩ");
             case CHARGE -> new Shown(trimmed(value / HOUR, 1), "Ah");
-            case DURATION -> Math.abs(value) < HOUR && value != 0
+            case DURATION -> minutes(value, 3 * HOUR)
                     ? new Shown(trimmed(value / MINUTE, 1), "min")
                     : new Shown(trimmed(value / HOUR, Math.abs(value) < 10 * HOUR ? 2 : 1), "h");
             case FORCE -> us ? new Shown(rounded(value / POUND_FORCE), "lbf") : new Shown(rounded(value), "N");
@@ -169,6 +169,18 @@ public final class Units {
         };
     }
 
+    /// Whether a duration is better said in minutes: below an hour, and up to a limit where it is whole minutes but not hundredths of an
+    /// hour.
+    private static boolean minutes(double value, double limit) {
+        double size = Math.abs(value);
+        return size < HOUR && value != 0
+                || size < limit && whole(size / MINUTE) && !whole(100 * size / HOUR);
+    }
+
+    private static boolean whole(double value) {
+        return Math.abs(value - Math.rint(value)) < 1e-9 * (1 + value);
+    }
+
     /// A quantity at the tick of an axis: no digits that say nothing, metres from a tenth of one on, and the unit only where
     /// the axis does not bear it (lengths, angles).
     public static String tick(double value, Quantity quantity, Style style) {
@@ -214,7 +226,7 @@ public final class Units {
             case CURRENT -> plain(value, 2) + " A";
             case RESISTANCE -> plain(value * 1000, 3) + " mΩ";
             case CHARGE -> plain(value / HOUR, 1) + " Ah";
-            case DURATION -> Math.abs(value) < HOUR && value != 0
+            case DURATION -> minutes(value, 10 * HOUR)
                     ? plain(value / MINUTE, 2) + " min"
                     : plain(value / HOUR, 3) + " h";
             case FORCE -> us ? graded(value / POUND_FORCE) + " lbf" : graded(value) + " N";
