@@ -105,4 +105,22 @@ class TapeEntryTest {
                     read -> assertThat(read.value()).isCloseTo(metres, within(0.0254 / 32 + 1e-9)));
         }
     }
+
+    /// A least that reads as nothing is said as more than nothing.
+    @Test
+    void theLeastIsNeverSaidAsZero() {
+        assertThat(TapeEntry.read("0", Quantity.COUNT, Style.PLAIN, 1e-6, 1e6))
+                .isEqualTo(new Entry.Refused("It must be more than 0."));
+        assertThat(TapeEntry.read("1", Quantity.COUNT, Style.PLAIN, 2, 10)).isInstanceOfSatisfying(Entry.Refused.class,
+                r -> assertThat(r.hint()).contains("less than 2"));
+    }
+
+    /// Dressed timber by the size it is called, other sizes as they are.
+    @Test
+    void nominalSizes() {
+        assertThat(TapeEntry.nominal(0.038)).isEqualTo(0.0508);
+        assertThat(TapeEntry.nominal(0.0889)).isEqualTo(0.1016);
+        assertThat(TapeEntry.nominal(0.019)).isEqualTo(0.0254);
+        assertThat(TapeEntry.nominal(0.05)).isEqualTo(0.05);
+    }
 }
