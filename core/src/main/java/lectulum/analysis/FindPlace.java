@@ -53,7 +53,7 @@ public final class FindPlace {
             }
             Remedy remedy = remedy(d, thing, place);
             if (!fresh(before, Layout.of(remedy.edit().apply(d)))
-                    && !Remedies.raisesAny(analysis, analysis.next(remedy.edit().apply(analysis.given())))) {
+                    && !Remedies.raisesAny(analysis, analysis.peek(remedy.edit().apply(analysis.given())))) {
                 found.add(remedy);
             }
         }

@@ -115,9 +115,13 @@ public final class Remedies {
                 && raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.HAND);
     }
 
-    /// Whether an edited design has a finding that is new or worse.
+    /// Whether an edited design has a finding that is new or worse; the first one that is found ends the search.
+    ///
+    /// @param after of which nothing need be worked out yet
     static boolean raisesAny(Analysis before, Analysis after) {
-        return raises(after.findings(), known(before));
+        Map<String, Severity> known = known(before);
+        return !worsensNothing(before, after)
+                || !raisesNone(before, after, known, d -> d.pace() == Discipline.Pace.REST);
     }
 
     /// Whether a finding is gone, or milder.

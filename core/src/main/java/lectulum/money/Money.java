@@ -151,9 +151,8 @@ public record Money(List<Line> lines, List<Group> groups, Figures figures, List<
                     List.of()));
         }
         for (Line l : lines) {
-            Cost typed = typed(d, l);
-            if (!l.receipts().isEmpty() && typed.paid().isPresent()
-                    && Math.abs(typed.paid().getAsDouble() - l.paid()) > CENT) {
+            Cost typed = l.receipts().isEmpty() ? Cost.NONE : typed(d, l);
+            if (typed.paid().isPresent() && Math.abs(typed.paid().getAsDouble() - l.paid()) > CENT) {
                 all.add(Finding.of(MoneyRules.MONEY_TYPED, Subject.part(l.id()), Severity.WARN,
                         Sentence.of("{0}: {1} is typed as paid, its receipts say {2}", l.name(),
                                 Amount.money(typed.paid().getAsDouble()), Amount.money(l.paid())),

@@ -1,8 +1,10 @@
 package lectulum.materials.cutting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import lectulum.kernel.takeoff.Panel;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -22,6 +24,22 @@ public record CutPiece(String where, double length, double width, boolean turns,
     public CutPiece {
         outline = List.copyOf(outline);
         holes = List.copyOf(holes);
+    }
+
+    /// By value, corners too.
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof CutPiece p && where.equals(p.where) && length == p.length && width == p.width
+                && turns == p.turns && same(outline, p.outline) && same(holes, p.holes);
+    }
+
+    private static boolean same(List<double[]> a, List<double[]> b) {
+        return Arrays.deepEquals(a.toArray(), b.toArray());
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(where, length, width, turns, outline.size(), holes.size());
     }
 
     /// A piece of a stick.

@@ -36,6 +36,7 @@ final class CutPlanner {
     private static final double LEAST_DROP = 0.06;
     private static final double SAME = 0.0006;
     private static final double CENT = 1e-6;
+    /// With its settings and its stock.
     private final Design d;
     private final Runnable stillWanted;
     private final Yard yard;
@@ -48,13 +49,26 @@ final class CutPlanner {
         this.effort = Assumed.value(d, Assumption.CUT_EFFORT);
     }
 
-    /// @param stillWanted is asked between wares and throws where nobody waits any more
-    static List<Lot> of(Design d, Runnable stillWanted) {
-        return new CutPlanner(d, stillWanted).all();
+    /// All pieces of one ware.
+    record Wanted(Ware ware, List<CutPiece> pieces) {
+        Wanted {
+            pieces = List.copyOf(pieces);
+        }
     }
 
-    /// What is cut, ware by ware: sticks of the frame, slats, panels of the shell, boards of furniture.
-    static Map<Ware, List<CutPiece>> pieces(Design d) {
+    /// @param d           with its settings and its stock
+    /// @param stillWanted is asked between wares and throws where nobody waits any more
+    static List<Lot> of(List<Wanted> wanted, Design d, Runnable stillWanted) {
+        return new CutPlanner(d, stillWanted).all(wanted);
+    }
+
+    /// What is cut, ware by ware: sticks of the frame, slats, panels of the shell, boards of furniture. Where a thing stands that is not
+    /// furniture says nothing of it.
+    static List<Wanted> wanted(Design d) {
+        return pieces(d).entrySet().stream().map(e -> new Wanted(e.getKey(), e.getValue())).toList();
+    }
+
+    private static Map<Ware, List<CutPiece>> pieces(Design d) {
         Map<Ware, List<CutPiece>> by = new LinkedHashMap<>();
         ShellFrame frame = ShellFrame.of(d);
         for (ShellFrame.Piece p : frame.pieces()) {
@@ -113,19 +127,19 @@ final class CutPlanner {
         return outline.stream().mapToDouble(p -> p[along]).max().orElse(0);
     }
 
-    private List<Lot> all() {
+    private List<Lot> all(List<Wanted> wanted) {
         List<Lot> lots = new ArrayList<>();
         Map<String, Integer> named = new LinkedHashMap<>();
         int sheets = 0;
-        for (Map.Entry<Ware, List<CutPiece>> e : pieces(d).entrySet()) {
+        for (Wanted w : wanted) {
             stillWanted.run();
-            Ware ware = e.getKey();
+            Ware ware = w.ware;
             String kind = ware.of() == Substance.STEEL ? "cut.bars" : "cut.timber";
             String id = ware.sheet() ? "cut.sheets." + sheets++ : kind;
             if (!ware.sheet() && named.merge(kind, 1, Integer::sum) > 1) {
                 id = kind + "." + (named.values().stream().mapToInt(x -> x).sum() - 1);
             }
-            lots.add(lot(id, ware, e.getValue()));
+            lots.add(lot(id, ware, w.pieces));
         }
         return lots;
     }

@@ -11,8 +11,8 @@ import lectulum.figures.Stage;
 public record CutPlans(List<Lot> lots) implements Result {
     public static final Discipline<CutPlans> DISCIPLINE = new Discipline<>("mat-plans", "Cutting plans",
             Stage.MATERIALS, Discipline.Pace.REST,
-            in -> new CutPlans(CutPlanner.of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
-                    Design.Part.SETTINGS, Design.Part.WORKSHOP), in::stillWanted)),
+            in -> new CutPlans(CutPlanner.of(in.part(CutPlanner::wanted),
+                    in.design(Design.Part.SETTINGS, Design.Part.WORKSHOP), in::stillWanted)),
             () -> new CutPlans(List.of()));
 
     public CutPlans {
@@ -23,7 +23,7 @@ public record CutPlans(List<Lot> lots) implements Result {
     ///
     /// @param stillWanted throws where nobody waits any more
     public static double cost(Design d, Runnable stillWanted) {
-        return CutPlanner.of(d, stillWanted).stream().mapToDouble(Lot::cost).sum();
+        return CutPlanner.of(CutPlanner.wanted(d), d, stillWanted).stream().mapToDouble(Lot::cost).sum();
     }
 
     public Optional<Lot> lot(String id) {

@@ -6,7 +6,7 @@ import java.util.Set;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
-import lectulum.design.thing.Thing;
+import lectulum.design.thing.Size;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
@@ -23,7 +23,7 @@ import lectulum.units.Quantity;
 /// The upholstery order: every cushion and mattress with its foam, its cover and its zip, and all covers on a roll of cloth.
 public final class CushionStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-cushion", "Cushions", Stage.MATERIALS,
-            in -> of(in.design(Design.Part.THINGS, Design.Part.SETTINGS), in::stillWanted));
+            in -> of(in.part(CushionStudies::asked), in.design(Design.Part.SETTINGS), in::stillWanted));
     private static final Set<String> SYMBOLS = Set.of("mattress", "cushions");
     private static final double THICKEST = 0.30;
     private static final double MORE = 1.05;
@@ -34,9 +34,17 @@ public final class CushionStudies {
     private CushionStudies() {
     }
 
-    static List<Study> of(Design d, Runnable stillWanted) {
-        List<Thing> things = d.things().stream()
-                .filter(t -> SYMBOLS.contains(t.symbol()) && t.size().height() <= THICKEST).toList();
+    /// A cushion of the camper, wherever it lies.
+    private record Padded(String name, Size size) {
+    }
+
+    private static List<Padded> asked(Design d) {
+        return d.things().stream().filter(t -> SYMBOLS.contains(t.symbol()) && t.size().height() <= THICKEST)
+                .map(t -> new Padded(t.name(), t.size())).toList();
+    }
+
+    /// @param d with its settings
+    private static List<Study> of(List<Padded> things, Design d, Runnable stillWanted) {
         if (things.isEmpty()) {
             return List.of(new Study.Notebook("mat-cushion", Stage.MATERIALS, "Cushions", "")
                     .note("No cushion or mattress is aboard.").done());
@@ -48,13 +56,13 @@ public final class CushionStudies {
         return List.of(order(d, things, cushions, foam), roll(d, things, cushions));
     }
 
-    private static Cushion cushion(Thing t, double radius) {
+    private static Cushion cushion(Padded t, double radius) {
         double l = Math.max(t.size().length(), t.size().width());
         double w = Math.min(t.size().length(), t.size().width());
         return new Cushion(l, w, t.size().height(), Math.min(radius, w / 2));
     }
 
-    private static Study order(Design d, List<Thing> things, List<Cushion> cushions, double foam) {
+    private static Study order(Design d, List<Padded> things, List<Cushion> cushions, double foam) {
         Study.Notebook book = new Study.Notebook("mat-cushion", Stage.MATERIALS, "Upholstery order", "");
         Listing.Maker table = new Listing.Maker("").words("Cushion").numbers("long", "wide", "thick", "foam long",
                 "foam wide", "zip", "foam");
@@ -89,7 +97,7 @@ public final class CushionStudies {
                 .done();
     }
 
-    private static Study roll(Design d, List<Thing> things, List<Cushion> cushions) {
+    private static Study roll(Design d, List<Padded> things, List<Cushion> cushions) {
         Study.Notebook book = new Study.Notebook("mat-roll", Stage.MATERIALS, "Covers on the roll", "");
         double width = Assumed.value(d, Assumption.CUSHION_ROLL);
         List<double[]> pieces = new ArrayList<>();
