@@ -70,7 +70,7 @@ public final class BuildStudies {
         List<Study> all = new ArrayList<>();
         all.add(sums(d, plan, paced, odds));
         if (plan.start().isPresent()) {
-            all.add(next(plan));
+            all.add(next(d, plan));
         }
         if (!plan.ordered().isEmpty()) {
             all.add(ordered(d, plan));
@@ -197,16 +197,18 @@ public final class BuildStudies {
         }
     }
 
-    private static Study next(Plan plan) {
+    private static Study next(Design d, Plan plan) {
         Study.Notebook book = new Study.Notebook("build-next", Stage.BUILD, "What to do next", "");
         Map<String, Network.Times> times = plan.network().times();
-        List<Task> ready = plan.ready().stream().filter(t -> times.containsKey(t.id())).toList();
-        double hours = plan.next();
-        List<Weekend.Offer> offers = ready.stream().filter(t -> t.left() > 0).map(t -> {
+        List<LocalDate> days = plan.next();
+        double hours = plan.hours(days);
+        Map<String, Sentence> blocked = Shelf.blocked(d, plan, days);
+        List<Task> ready = plan.ready().stream().filter(t -> times.containsKey(t.id()) && t.left() > 0
+                && !blocked.containsKey(t.id())).toList();
+        List<Weekend.Chosen> chosen = Weekend.of(ready.stream().map(t -> {
             double room = times.get(t.id()).room();
             return new Weekend.Offer(t.id(), t.left(), room < 1 ? 3 : room < WEEK_OF_HOURS ? 2 : 1, t.session());
-        }).toList();
-        List<Weekend.Chosen> chosen = Weekend.of(offers, hours);
+        }).toList(), hours);
         Listing.Maker table = new Listing.Maker("").words("Task", "Mind").numbers("hours");
         chosen.forEach(c -> plan.task(c.id()).ifPresent(t -> table.row(t.name(), mind(t),
                 Amount.hours(c.hours() * HOUR))));
@@ -216,12 +218,22 @@ public final class BuildStudies {
         if (!coats.isEmpty()) {
             book.note("End with “{0}”: it dries until the next session.", coats.getFirst().name());
         }
-        if (ready.isEmpty() && plan.left() > 0) {
-            book.note("Nothing can be begun: tasks wait for one another.");
+        List<String> tools = Shelf.tools(d, chosen.stream().map(Weekend.Chosen::id).toList());
+        if (!tools.isEmpty()) {
+            book.note("Have at hand: {0}.", String.join(", ", tools));
         }
-        return book.note(
-                "In the {0} of the next two days that follow one another; what delays the end counts three times.",
-                Amount.hours(hours * HOUR)).done();
+        if (!blocked.isEmpty()) {
+            Listing.Maker waits = new Listing.Maker("What could be begun, but").words("Task", "waits for");
+            blocked.forEach((id, why) -> waits.row(plan.task(id).map(Task::name).orElse(id), why));
+            book.listing(waits.done());
+        }
+        if (chosen.isEmpty() && plan.left() > 0) {
+            Shelf.frees(plan, blocked).ifPresentOrElse(book::note,
+                    () -> book.note("Nothing can be begun: tasks wait for one another."));
+        }
+        return book.note("In the {0} of sessions on {1}; what delays the end counts three times.",
+                Amount.hours(hours * HOUR),
+                days.isEmpty() ? "no day" : String.join(" and ", days.stream().map(LocalDate::toString).toList())).done();
     }
 
     /// What tasks wait for, the soonest first.

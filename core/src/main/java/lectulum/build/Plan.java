@@ -26,6 +26,7 @@ import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
 import lectulum.kernel.finance.Bill;
+import lectulum.kernel.finance.PayAsYouGo;
 import lectulum.kernel.schedule.Network;
 import lectulum.kernel.schedule.Schedule;
 import lectulum.kernel.schedule.Sessions;
@@ -37,7 +38,7 @@ import lectulum.weather.MeanDay;
 ///
 /// @param tasks   all of them, finished ones too
 /// @param network of what is left
-/// @param start   empty where nobody said when it begins: there are no dates then
+/// @param start   of what is left: when it begins or goes on, not before today; empty where nobody said: there are no dates then
 /// @param laid    in the order in which they are done
 /// @param ordered what tasks wait for that is bought
 public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start, Sessions own,
@@ -48,6 +49,7 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
     private static final double HOUR = 3600;
     private static final int LAST_SECOND = 86_399;
     private static final int MOST_DAYS = 7300;
+    private static final int MONTH = 31;
 
     public Plan {
         tasks = List.copyOf(tasks);
@@ -57,7 +59,8 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
 
     /// Something bought that a task waits for.
     ///
-    /// @param arrives with its days to arrive, from the day it was ordered, or from today where it was not
+    /// @param arrives with its days to arrive, from the day it was ordered; where it was not, from today, or, where what is put
+    ///                aside pays it too late, from that day
     /// @param wanted  when the task would begin if all it waits for were there; empty where it cannot be laid
     public record Delivery(Receipt receipt, String task, LocalDate arrives, Optional<LocalDate> wanted) {
         /// Whether it is ordered or paid.
@@ -93,7 +96,8 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         Network network = new Network(left.stream().map(t -> new Network.Task(t.id(), hours(t, pace), t.drying(),
                 t.after().stream().filter(open::contains).toList())).toList());
         Sessions own = sessions(d.works(), s -> true, s -> true);
-        Optional<LocalDate> start = Day.iso(d.works().start()).or(() -> Day.iso(d.purse().today()));
+        Optional<LocalDate> start = Stream.of(d.works().start(), d.purse().today()).flatMap(x -> Day.iso(x).stream())
+                .max(LocalDate::compareTo);
         List<Schedule.Laid> free = start.map(day -> laid(d, left, pace, day, own, Map.of())).orElse(List.of());
         List<Delivery> ordered = start.map(day -> ordered(d, open, free)).orElse(List.of());
         if (ordered.stream().noneMatch(x -> x.late() > 0)) {
@@ -115,8 +119,12 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
                 .map(t -> new Schedule.Job(t.id(), hours(t, pace), t.after().stream().filter(open::contains).toList(),
                         t.drying() > 0 ? Optional.of(new Cure(t.drying(), WARM, LEAST_WARM)) : Optional.empty(),
                         t.two(), t.session(), waits(d, t, parts)))
-                .toList(), day.atStartOfDay(), own, sessions(d.works(), Slot::helper, OtherDay::helper),
-                x -> warmth(d, x));
+                .toList(), day.atStartOfDay(), own, helpers(d.works()), x -> warmth(d, x));
+    }
+
+    /// When a second person is there.
+    static Sessions helpers(Works works) {
+        return sessions(works, Slot::helper, OtherDay::helper);
     }
 
     /// Until what it waits for is there, and until the day before which it is not begun.
@@ -131,18 +139,26 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         Map<String, LocalDate> begins = new HashMap<>();
         free.forEach(l -> l.start().ifPresent(s -> begins.put(l.job().id(), s.toLocalDate())));
         Optional<LocalDate> today = Day.iso(d.purse().today());
+        Map<String, LocalDate> payable = Payments.of(d).map(p -> p.plan(Payments.buys(d))).orElse(List.of()).stream()
+                .filter(o -> o.late() > 0).collect(Collectors.toMap(o -> o.buy().name(), PayAsYouGo.Ordered::arrival, (a, b) -> a));
         List<Delivery> all = new ArrayList<>();
         for (Receipt r : d.purse().receipts()) {
             if (open.contains(r.task()) && r.cover() == Bill.Cover.BUY) {
-                Optional<LocalDate> from = r.state() == Receipt.State.PAID || r.state() == Receipt.State.ORDERED
-                        ? Day.iso(r.date()).or(() -> today)
-                        : today;
-                from.ifPresent(day -> all.add(new Delivery(r, r.task(), r.state() == Receipt.State.PAID
-                        ? day
-                        : day.plusDays((long) Math.ceil(r.lead())), Optional.ofNullable(begins.get(r.task())))));
+                arrives(r, today, payable).ifPresent(day -> all.add(new Delivery(r, r.task(), day,
+                        Optional.ofNullable(begins.get(r.task())))));
             }
         }
         return all;
+    }
+
+    private static Optional<LocalDate> arrives(Receipt r, Optional<LocalDate> today, Map<String, LocalDate> payable) {
+        Optional<LocalDate> day = Day.iso(r.date()).or(() -> today);
+        return switch (r.state()) {
+            case PAID -> day;
+            case ORDERED -> day.map(x -> x.plusDays((long) Math.ceil(r.lead())));
+            case GUESS, CATALOGUE, QUOTE -> today.map(x -> x.plusDays((long) Math.ceil(r.lead())))
+                    .map(x -> payable.containsKey(r.id()) && payable.get(r.id()).isAfter(x) ? payable.get(r.id()) : x);
+        };
     }
 
     private static double[] warmth(Design d, LocalDate day) {
@@ -232,20 +248,24 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         return tasks.stream().filter(t -> !t.finished() && t.after().stream().noneMatch(open::contains)).toList();
     }
 
-    /// Hours of the first two days from the start on that have any and follow one another: the next evening, or the next weekend.
-    public double next() {
-        if (start.isEmpty()) {
-            return 0;
-        }
-        LocalDate day = start.get();
-        for (int i = 0; i < 7; i++, day = day.plusDays(1)) {
-            double today = hours(day);
-            double tomorrow = hours(day.plusDays(1));
-            if (today > 0 && tomorrow > 0) {
-                return today + tomorrow;
-            }
-        }
-        return own.weekly().values().isEmpty() ? 0 : hours(start.get());
+    /// The first two days from the start on that have sessions and follow one another: the next weekend; where no two do, the first one.
+    /// Empty without a start, or without sessions in a month.
+    public List<LocalDate> next() {
+        return start.map(first -> {
+            List<LocalDate> days = first.datesUntil(first.plusDays(MONTH)).filter(x -> hours(x) > 0).toList();
+            return days.stream().filter(x -> days.contains(x.plusDays(1))).findFirst()
+                    .map(x -> List.of(x, x.plusDays(1))).orElseGet(() -> days.stream().limit(1).toList());
+        }).orElse(List.of());
+    }
+
+    /// Hours of sessions of some days.
+    public double hours(List<LocalDate> days) {
+        return days.stream().mapToDouble(this::hours).sum();
+    }
+
+    /// Of the longest session of these days.
+    public double longest(List<LocalDate> days) {
+        return days.stream().flatMap(x -> own.on(x).stream()).mapToDouble(Sessions.Span::hours).max().orElse(0);
     }
 
     private double hours(LocalDate day) {

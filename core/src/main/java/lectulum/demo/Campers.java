@@ -323,9 +323,9 @@ public final class Campers {
         return new Purse(List.of(bits, screws, plate, sewing, lamp), List.of(),
                 List.of(new Economy("covers", "sew the covers at home", 165, 14 * 3600, 1),
                         new Economy("press", "old press, not a new one", 60, 0, 2)),
-                "2026-11-28", List.of(new Tool("tool-1", "Router", 129, 0.5, 14, 12, Tool.Way.THERE),
-                        new Tool("tool-2", "MIG welder", 420, 0.6, 38, 4, Tool.Way.HIRE),
-                        new Tool("tool-3", "Long clamps, six", 84, 0.3, 9, 15, Tool.Way.OPEN)));
+                "2026-11-28", List.of(new Tool("tool-1", "Router", 129, 0.5, 14, 12, Tool.Way.THERE, ""),
+                        new Tool("tool-2", "MIG welder", 420, 0.6, 38, 4, Tool.Way.HIRE, "B3"),
+                        new Tool("tool-3", "Long clamps, six", 84, 0.3, 9, 15, Tool.Way.OPEN, "C2")));
     }
 
     private static Base overlandBase(double axleX) {

@@ -14,11 +14,9 @@ import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.envelope.Substance;
-import lectulum.design.purse.ExchangeRate;
 import lectulum.design.workshop.Stock;
 import lectulum.design.workshop.Supply;
 import lectulum.design.workshop.Workshop;
-import lectulum.units.Currencies;
 import lectulum.units.Day;
 import lectulum.units.Entry;
 import lectulum.units.Quantity;
@@ -211,12 +209,8 @@ public final class PriceListCsv {
                 price *= 1 + (tax.isEmpty() ? 0 : share(tax));
             }
             String currency = table.cell(r, "currency");
-            if (Currencies.same(currency, before.brief().currency())) {
-                return price;
-            }
-            return price * before.purse().rates().stream().filter(x -> Currencies.same(x.currency(), currency))
-                    .mapToDouble(ExchangeRate::worth).findFirst()
-                    .orElseThrow(() -> new CsvTable.Bad("currency",
+            return price * before.purse().rate(currency, before.brief().currency()).orElseThrow(
+                    () -> new CsvTable.Bad("currency",
                             "“" + currency + "” has no rate: enter one under Money, Receipts"));
         }
 

@@ -26,6 +26,12 @@ public record Line(String id, String name, String group, List<String> things, Li
         receipts = List.copyOf(receipts);
     }
 
+    /// The same of which less is expected.
+    Line with(double newForecast) {
+        return new Line(id, name, group, things, receipts, state, tier, planned, paid, ordered, newForecast, fair, used,
+                over, rated);
+    }
+
     /// Still to be paid.
     public double open() {
         return Math.max(0, forecast - paid);

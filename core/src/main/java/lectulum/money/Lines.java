@@ -8,18 +8,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import lectulum.design.Design;
-import lectulum.design.purse.ExchangeRate;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.finance.Bill;
 import lectulum.kernel.finance.Cents;
-import lectulum.units.Currencies;
 
 /// Every line of the bill: the base and each thing once, by its receipts where it has any, by the prices on its card otherwise; then
 /// what hangs on no thing, product by product, so that a pack is shared by all who take from it.
@@ -87,6 +86,27 @@ public final class Lines {
             products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r);
         }
         products.values().forEach(p -> all.add(product(p)));
+        return allowed(all);
+    }
+
+    /// Small parts that are paid or ordered are taken from the guesses of them, first come first: what is left of these is still expected.
+    private List<Line> allowed(List<Line> lines) {
+        Set<String> allowances = free.stream().filter(Receipt::allowance).map(Receipt::id).collect(Collectors.toSet());
+        if (allowances.isEmpty()) {
+            return lines;
+        }
+        BigDecimal settled = lines.stream().filter(l -> l.things().isEmpty() && l.group().equals(group(Receipt.Kind.SMALL)))
+                .map(l -> decimal(l.paid()).add(decimal(l.ordered()))).reduce(NONE, BigDecimal::add);
+        List<Line> all = new ArrayList<>();
+        for (Line l : lines) {
+            if (!allowances.contains(l.id())) {
+                all.add(l);
+                continue;
+            }
+            BigDecimal taken = settled.min(decimal(l.forecast()));
+            settled = settled.subtract(taken);
+            all.add(l.with(decimal(l.forecast()).subtract(taken).doubleValue()));
+        }
         return all;
     }
 
@@ -158,30 +178,25 @@ public final class Lines {
 
     /// Receipts of one product, which share its packs.
     private static Bill bill(List<Receipt> p) {
-        Receipt first = p.getFirst();
-        BigDecimal wanted = p.stream()
-                .map(r -> decimal(r.amount()).multiply(BigDecimal.ONE.add(decimal(r.waste())))).reduce(NONE,
-                        BigDecimal::add);
-        Optional<BigDecimal> bought = first.bought().isPresent()
-                ? Optional.of(p.stream().map(r -> decimal(r.bought().orElse(0))).reduce(NONE, BigDecimal::add))
-                : Optional.empty();
-        return new Bill(wanted, first.pack() > 0 ? decimal(first.pack()) : BigDecimal.ONE, decimal(first.price()),
-                decimal(first.tax()), bought);
+        Bill first = p.getFirst().bill();
+        return p.size() == 1
+                ? first
+                : new Bill(p.stream().map(r -> r.bill().wanted()).reduce(NONE, BigDecimal::add), first.pack(),
+                        first.price(), first.tax(), first.bought().map(x -> p.stream()
+                                .map(r -> r.bill().bought().orElse(NONE)).reduce(NONE, BigDecimal::add)));
     }
 
     /// What lines that hang on no thing cost, up to a tier: packs are counted anew, freight is not in it.
     public static double free(Design d, Bill.Tier tier) {
-        Lines l = new Lines(d);
-        Map<String, List<Receipt>> products = new LinkedHashMap<>();
-        l.free.stream().filter(r -> r.cover() == Bill.Cover.BUY && r.tier().compareTo(tier) <= 0)
-                .forEach(r -> products.computeIfAbsent(product(r), k -> new ArrayList<>()).add(r));
-        return products.values().stream().map(p -> l.rate(p.getFirst()).map(k -> bill(p).total(k)).orElse(NONE))
-                .reduce(NONE, BigDecimal::add).doubleValue();
+        Design of = d.with(d.purse().withReceipts(d.purse().receipts().stream()
+                .filter(r -> r.cover() == Bill.Cover.BUY && r.tier().compareTo(tier) <= 0).toList()));
+        return of(of).stream().filter(l -> l.things().isEmpty() && !l.id().equals(Receipt.BASE))
+                .map(l -> decimal(l.forecast())).reduce(NONE, BigDecimal::add).doubleValue();
     }
 
     /// Packs that a receipt takes by itself: those that were bought, otherwise as many whole ones as hold what is wanted.
     public static double packs(Receipt r) {
-        return bill(List.of(r)).packs().doubleValue();
+        return r.bill().packs().doubleValue();
     }
 
     /// What each receipt comes to by itself in packs of its own, freight apart, in the currency of the project; what is given, or has no
@@ -191,7 +206,7 @@ public final class Lines {
         Map<String, Double> all = new LinkedHashMap<>();
         for (Receipt r : d.purse().receipts()) {
             if (r.cover() == Bill.Cover.BUY) {
-                l.rate(r).ifPresent(k -> all.put(r.id(), bill(List.of(r)).total(k).doubleValue()));
+                l.rate(r).ifPresent(k -> all.put(r.id(), r.bill().total(k).doubleValue()));
             }
         }
         return all;
@@ -214,7 +229,7 @@ public final class Lines {
         for (List<Receipt> order : orders.values()) {
             BigDecimal freight = order.stream().map(r -> Cents.of(decimal(r.freight()))).reduce(NONE, BigDecimal::add);
             if (order.size() > 1 && freight.signum() > 0) {
-                List<BigDecimal> prices = order.stream().map(r -> bill(List.of(r)).total(BigDecimal.ONE)).toList();
+                List<BigDecimal> prices = order.stream().map(r -> r.bill().total(BigDecimal.ONE)).toList();
                 List<BigDecimal> parts = Cents.split(freight, prices);
                 for (int i = 0; i < order.size(); i++) {
                     all.add(new Freighted(order.get(i), prices.get(i).doubleValue(), parts.get(i).doubleValue()));
@@ -226,19 +241,16 @@ public final class Lines {
 
     /// Of a receipt in its own currency, with its part of no freight; to the cent.
     static double total(Receipt r) {
-        return bill(List.of(r)).total(BigDecimal.ONE).doubleValue();
+        return r.bill().total(BigDecimal.ONE).doubleValue();
     }
 
     /// What its currency is worth; empty where nobody said.
     private Optional<BigDecimal> rate(Receipt r) {
-        if (Currencies.same(r.currency(), own)) {
-            return Optional.of(BigDecimal.ONE);
-        }
-        return purse.rates().stream().filter(x -> Currencies.same(x.currency(), r.currency())).findFirst()
-                .map(ExchangeRate::worth).map(Lines::decimal);
+        OptionalDouble rate = purse.rate(r.currency(), own);
+        return rate.isPresent() ? Optional.of(decimal(rate.getAsDouble())) : Optional.empty();
     }
 
     private static BigDecimal decimal(double value) {
-        return Double.isFinite(value) ? BigDecimal.valueOf(value) : NONE;
+        return Receipt.exact(value);
     }
 }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.build.Payments;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.purse.Receipt;
@@ -303,39 +304,27 @@ public final class OutlookStudies {
 
     static List<Study> cash(Design d, Money money) {
         Study.Notebook book = new Study.Notebook("money-cash", Stage.MONEY, "What is open, month by month", "");
-        Optional<LocalDate> today = Day.iso(d.purse().today());
+        Optional<Payments> pays = Payments.of(d);
         double open = Money.sum(money.lines(), Line::open);
         book.figure("cash.open", "Still to be paid", open, Quantity.MONEY, "cost − paid",
                 Sentence.of("{0} lines", money.lines().stream().filter(l -> l.open() > 0).count()), SOURCE);
-        double start = Assumed.value(d, Assumption.CASH_START);
-        double monthly = Assumed.value(d, Assumption.CASH_MONTHLY);
-        int payday = (int) Math.round(Assumed.value(d, Assumption.CASH_PAYDAY));
-        if (today.isEmpty()) {
+        if (pays.isEmpty()) {
             return List
                     .of(book.note("Say under Lines which day is today, and when each line is wanted: orders, arrivals"
                             + " and the months follow.").done());
         }
-        Map<String, Receipt> receipts = new LinkedHashMap<>();
-        List<PayAsYouGo.Buy> buys = new ArrayList<>();
-        for (Receipt r : d.purse().receipts()) {
-            if (r.state() != Receipt.State.PAID && r.cover() == Bill.Cover.BUY) {
-                Day.iso(r.need()).ifPresent(need -> {
-                    receipts.put(r.id(), r);
-                    buys.add(new PayAsYouGo.Buy(r.id(), Lines.total(r) + r.freight(), need,
-                            (int) Math.round(r.lead())));
-                });
-            }
-        }
-        List<PayAsYouGo.Ordered> plan = PayAsYouGo.plan(buys, today.get(), start, monthly, payday);
+        Payments p = pays.get();
+        List<PayAsYouGo.Buy> buys = Payments.buys(d);
+        List<PayAsYouGo.Ordered> plan = p.plan(buys);
         Listing.Maker table = new Listing.Maker("Orders").words("What", "order", "comes", "wanted").numbers("price",
                 "late");
         double spent = 0;
         List<double[]> curve = new ArrayList<>(List.of(new double[]{0, 0}));
         for (PayAsYouGo.Ordered o : plan) {
-            Receipt r = receipts.get(o.buy().name());
+            Receipt r = d.purse().receipt(o.buy().name()).orElseThrow();
             table.row(r.what(), o.order().toString(), o.arrival().toString(), o.buy().need().toString(),
                     Amount.money(o.buy().price()), o.late() > 0 ? Amount.days(o.late()) : "–");
-            double day = ChronoUnit.DAYS.between(today.get(), o.order());
+            double day = ChronoUnit.DAYS.between(p.today(), o.order());
             curve.add(new double[]{day, spent});
             spent += o.buy().price();
             curve.add(new double[]{day, spent});
@@ -349,13 +338,13 @@ public final class OutlookStudies {
         if (plan.size() < buys.size()) {
             book.note("{0} lines can never be paid from what is put aside.", buys.size() - plan.size());
         }
-        double least = PayAsYouGo.least(buys, today.get(), start, payday);
+        double least = p.least(buys);
         if (Double.isFinite(least) && !buys.isEmpty()) {
             book.figure("cash.least", "Enough each month so that nothing is late", least, Quantity.MONEY,
                     "least that covers every order on its day", Sentence.of("{0} orders", buys.size()), SOURCE);
         }
         if (curve.size() > 1) {
-            book.chart(chart(today.get(), curve, start, monthly, payday));
+            book.chart(chart(p, curve));
         }
         long undated = money.lines().stream().filter(l -> l.open() > 0 && l.receipts().isEmpty()).count();
         return List.of(book.listing(table.done())
@@ -364,15 +353,16 @@ public final class OutlookStudies {
                 .done());
     }
 
-    private static Chart chart(LocalDate today, List<double[]> spent, double start, double monthly, int payday) {
+    private static Chart chart(Payments p, List<double[]> spent) {
         double last = spent.getLast()[0];
-        List<double[]> have = new ArrayList<>(List.of(new double[]{0, start}));
-        double sum = start;
-        for (LocalDate day = today.plusDays(1); ChronoUnit.DAYS.between(today, day) <= last; day = day.plusDays(1)) {
-            if (day.getDayOfMonth() == Math.min(payday, day.lengthOfMonth())) {
-                double x = ChronoUnit.DAYS.between(today, day);
+        List<double[]> have = new ArrayList<>(List.of(new double[]{0, p.start()}));
+        double sum = p.start();
+        for (LocalDate day = p.today().plusDays(1); ChronoUnit.DAYS.between(p.today(), day) <= last; day = day
+                .plusDays(1)) {
+            if (day.getDayOfMonth() == Math.min(p.payday(), day.lengthOfMonth())) {
+                double x = ChronoUnit.DAYS.between(p.today(), day);
                 have.add(new double[]{x, sum});
-                sum += monthly;
+                sum += p.monthly();
                 have.add(new double[]{x, sum});
             }
         }

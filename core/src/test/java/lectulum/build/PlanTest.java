@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;
@@ -19,6 +20,7 @@ import lectulum.design.brief.CamperType;
 import lectulum.design.logbook.Logbook;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
+import lectulum.design.purse.Tool;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.works.Baseline;
 import lectulum.design.works.Job;
@@ -428,5 +430,66 @@ class PlanTest {
         assertThat(value(d, "build.path.p80")).isGreaterThan(value(d, "build.path.p50"))
                 .isLessThan(HOUR * 1.8 * plan.left());
         assertThat(value(d, "build.path.p50")).isGreaterThan(value(d, "build.path"));
+    }
+
+    private static String next(Design d) {
+        return Analysis.of(d).of(BuildStudies.DISCIPLINE).all().stream().filter(x -> x.id().equals("build-next"))
+                .flatMap(x -> Stream.concat(x.listings().stream().flatMap(l -> l.text(Style.PLAIN).stream())
+                        .flatMap(List::stream), x.notes().stream().map(n -> n.text(Style.PLAIN))))
+                .collect(Collectors.joining("; ")).replace('\u00a0', ' ');
+    }
+
+    /// From Monday the 15th on the next two days that follow one another are a weekend. What waits for a part, for another day, for a
+    /// second person or for a longer session is not offered, and is said; tools are named.
+    @Test
+    void whatIsBlockedIsNotOfferedThisWeekend() {
+        Design d = onlyOwn(Job.own("own-1", "hang the door", 4 * HOUR), Job.own("own-2", "lift the roof", 3 * HOUR)
+                .withTwo(true), Job.own("own-3", "glue the wall", 9 * HOUR).withSession(true),
+                Job.own("own-4", "trim", 2 * HOUR).withNotBefore("2027-05-01"), Job.own("own-5", "sand", 2 * HOUR));
+        Design shelf = d.with(d.purse().withToday("2027-03-10")
+                .plus(Receipt.of("line-1", "Hinges", Receipt.State.ORDERED, 40).withDate("2027-03-12").withLead(14)
+                        .withTask("own-1"))
+                .withTools(List.of(new Tool("tool-1", "Sander", 90, 0.5, 9, 1, Tool.Way.HIRE, "own-5"))))
+                .with(d.works().withSlots(List.of(new Slot(DayOfWeek.SATURDAY, 9, 17, false),
+                        new Slot(DayOfWeek.SUNDAY, 10, 14, false))));
+
+        assertThat(next(shelf)).contains("sand; –; 2 h", "Have at hand: Sander (to hire)",
+                "hang the door; Hinges, which comes on 2027-03-26", "lift the roof; a second person",
+                "glue the wall; a session of 9 h", "trim; 2027-05-01, as it was set", "2027-03-20 and 2027-03-21");
+        Design helped = shelf.with(shelf.works().withSlots(List.of(new Slot(DayOfWeek.SATURDAY, 8, 18, true),
+                new Slot(DayOfWeek.SUNDAY, 10, 14, false))));
+        assertThat(next(helped)).contains("glue the wall; in one go; 9 h").doesNotContain("a second person;");
+        Design stuck = shelf.with(shelf.works().mapping("own-5", j -> j.withDone(1))
+                .mapping("own-2", j -> j.withDone(1)).mapping("own-3", j -> j.withDone(1)));
+        assertThat(next(stuck)).contains("Most is freed by “hang the door”, 4 h: it waits for Hinges");
+    }
+
+    /// What is left is not planned into days that are over.
+    @Test
+    void whatIsLeftBeginsTodayAtTheEarliest() {
+        Design d = begun(demo("dunlin"));
+
+        assertThat(Plan.of(d.with(d.purse().withToday("2027-06-01"))).start()).hasValue(LocalDate.parse("2027-06-01"));
+        assertThat(Plan.of(d.with(d.purse().withToday("2026-06-01"))).start()).hasValue(LocalDate.parse("2027-03-01"));
+        assertThat(Plan.of(d.with(d.works().withStart("")).with(d.purse().withToday("2026-06-01"))).start())
+                .hasValue(LocalDate.parse("2026-06-01"));
+        assertThat(Plan.of(d.with(d.works().withStart("")).with(d.purse().withToday(""))).start()).isEmpty();
+    }
+
+    /// 900 cannot be paid from 100 a month before the ninth payday after 2027-03-01, 28 November; with 14 days it comes on 12 December, in
+    /// Money and in Build; put aside already, it comes in time in both.
+    @Test
+    void whatIsPaidLateComesLateInThePlanToo() {
+        Design own = onlyOwn(Job.own("own-1", "hang the door", 4 * HOUR));
+        Design d = own.with(own.purse().withToday("2027-03-01").plus(Receipt.of("line-1", "Door", Receipt.State.QUOTE, 900)
+                .withTask("own-1").withNeed("2027-04-01").withLead(14)));
+        Design poor = d.with(d.settings().with("cash.monthly", 100.0));
+        Design rich = poor.with(poor.settings().with("cash.start", 900.0));
+
+        assertThat(Plan.of(poor).ordered().getFirst().arrives()).isEqualTo(LocalDate.parse("2027-12-12"));
+        assertThat(laid(poor, "own-1").start().orElseThrow().toLocalDate()).isAfterOrEqualTo(LocalDate.parse("2027-12-12"));
+        assertThat(Plan.of(rich).ordered().getFirst().arrives()).isEqualTo(LocalDate.parse("2027-03-15"));
+        assertThat(Analysis.of(poor).findings()).extracting(Finding::id).contains("money.late.line-1",
+                "build.parts.line-1");
     }
 }

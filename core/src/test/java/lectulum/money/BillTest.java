@@ -185,6 +185,33 @@ class BillTest {
         assertThat(mended.purse().receipts()).hasSize(2);
     }
 
+    /// 500 were set aside for small parts; 120 paid and 60 ordered leave 320 of them expected, 600 leave nothing; packs and tax count, gifts
+    /// and other kinds do not.
+    @Test
+    void receiptsOfSmallPartsReplaceTheirAllowance() {
+        Design d = Campers.demo("dunlin").orElseThrow().design().withPurse(Purse.NONE);
+        double bare = Lines.forecast(d);
+        Receipt allowance = Receipt.of("line-1", "Small parts", Receipt.State.GUESS, 500)
+                .withKind(Receipt.Kind.SMALL);
+        Receipt paid = Receipt.of("line-2", "Screws", Receipt.State.PAID, 100).withTax(0.2)
+                .withKind(Receipt.Kind.SMALL);
+        Receipt ordered = Receipt.of("line-3", "Terminals", Receipt.State.ORDERED, 60).withKind(Receipt.Kind.SMALL);
+        Receipt gift = Receipt.of("line-4", "Tape", Receipt.State.PAID, 40).withKind(Receipt.Kind.SMALL)
+                .withCover(Bill.Cover.GIFT);
+        Receipt tube = Receipt.of("line-5", "Tube", Receipt.State.PAID, 30);
+
+        Design some = d.withPurse(Purse.NONE.withReceipts(List.of(allowance, paid, ordered, gift, tube)));
+        Design all = d.withPurse(Purse.NONE.withReceipts(List.of(allowance, paid.withPrice(600))));
+
+        assertThat(Lines.forecast(d.withPurse(Purse.NONE.plus(allowance)))).isEqualTo(bare + 500);
+        assertThat(Lines.forecast(some)).isEqualTo(bare + 500 + 30);
+        assertThat(Lines.of(some)).filteredOn(l -> l.id().equals("line-1")).singleElement()
+                .satisfies(l -> assertThat(l.forecast()).isEqualTo(320));
+        assertThat(Lines.forecast(all)).isEqualTo(bare + 720);
+        assertThat(Lines.free(some, Bill.Tier.ESSENTIAL)).isEqualTo(530);
+        assertThat(Analysis.of(some).figures().value("money.forecast")).isEqualTo(bare + 530);
+    }
+
     /// A receipt in EUR is in the currency of a project that counts in €; one in francs is not, and needs its rate.
     @Test
     void aCurrencyIsItsSignOrItsCode() {

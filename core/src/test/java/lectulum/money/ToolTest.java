@@ -24,7 +24,7 @@ class ToolTest {
     }
 
     private static Tool welder(Way way, double days) {
-        return new Tool("tool-1", "Welder", 420, 0.6, 38, days, way);
+        return new Tool("tool-1", "Welder", 420, 0.6, 38, days, way, "");
     }
 
     private static List<String> said(Design d) {
@@ -64,8 +64,8 @@ class ToolTest {
 
     @Test
     void aPriceThatIsNotSaidIsNotCompared() {
-        Design d = with(new Tool("tool-1", "Clamps", 0, 0.5, 9, 15, Way.HIRE),
-                new Tool("tool-2", "Router", 129, 0.5, 0, 12, Way.BUY));
+        Design d = with(new Tool("tool-1", "Clamps", 0, 0.5, 9, 15, Way.HIRE, ""),
+                new Tool("tool-2", "Router", 129, 0.5, 0, 12, Way.BUY, ""));
 
         assertThat(said(d)).noneMatch(id -> id.startsWith("tools.dearer"));
         assertThat(value(d, "tools.cost")).isEqualTo(9 * 15 + 129);

@@ -4,8 +4,10 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import lectulum.design.Means;
+import lectulum.units.Currencies;
 
 /// What is known of the money beyond the prices of things.
 ///
@@ -30,6 +32,16 @@ public record Purse(List<Receipt> receipts, List<ExchangeRate> rates, List<Econo
 
     public Optional<Receipt> receipt(String id) {
         return receipts.stream().filter(r -> r.id().equals(id)).findFirst();
+    }
+
+    /// What one of a currency is worth in that of the project; empty where nobody said.
+    ///
+    /// @param own currency of the project
+    public OptionalDouble rate(String currency, String own) {
+        return Currencies.same(currency, own)
+                ? OptionalDouble.of(1)
+                : rates.stream().filter(x -> Currencies.same(x.currency(), currency)).mapToDouble(ExchangeRate::worth)
+                        .findFirst();
     }
 
     public Purse plus(Receipt one) {

@@ -1,6 +1,8 @@
 package lectulum.design.purse;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lectulum.design.Means;
 import lectulum.kernel.finance.Bill;
@@ -58,6 +60,22 @@ public record Receipt(String id, String what, String thing, State state, Bill.Co
     public static Receipt of(String id, String what, State state, double price) {
         return new Receipt(id, what, "", state, Bill.Cover.BUY, Bill.Tier.ESSENTIAL, Kind.MATERIAL, 1, 0, 1, price,
                 OptionalDouble.empty(), 0, 0, "", "", "", "", 0, "", "", "");
+    }
+
+    /// By itself: in packs of its own.
+    public Bill bill() {
+        return new Bill(exact(amount).multiply(BigDecimal.ONE.add(exact(waste))), pack > 0 ? exact(pack) : BigDecimal.ONE,
+                exact(price), exact(tax), bought.isPresent() ? Optional.of(exact(bought.getAsDouble())) : Optional.empty());
+    }
+
+    /// A number as it is written; 0 for none.
+    public static BigDecimal exact(double value) {
+        return Double.isFinite(value) ? BigDecimal.valueOf(value) : BigDecimal.ZERO;
+    }
+
+    /// Whether it is a sum that small parts take their share of, until receipts have used it up.
+    public boolean allowance() {
+        return kind == Kind.SMALL && state == State.GUESS && cover == Bill.Cover.BUY && thing.isEmpty();
     }
 
     /// How sure the price is.

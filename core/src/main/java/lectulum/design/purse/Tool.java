@@ -11,16 +11,18 @@ import lectulum.units.Quantity;
 /// @param hire   for a day
 /// @param days   on which it is wanted
 /// @param way    what is done
+/// @param task   id of the task it is for; empty for many or none
 @RecordBuilder
 public record Tool(String id, String name, @Means(value = "To buy", of = Quantity.MONEY, high = 1e7) double price,
         @Means(value = "Sold again for, of its price", of = Quantity.SHARE, high = 1) double resale,
         @Means(value = "To hire, a day", of = Quantity.MONEY, high = 1e6) double hire,
         @Means(value = "Days wanted", of = Quantity.DAYS, high = 1000) double days,
-        Way way) implements ToolBuilder.With {
+        Way way, @Means("Id of the task it is for") String task) implements ToolBuilder.With {
     public Tool {
         id = id == null ? "" : id;
         name = name == null ? "" : name;
         way = way == null ? Way.OPEN : way;
+        task = task == null ? "" : task;
     }
 
     /// How one comes by it.

@@ -32,6 +32,7 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
+import lectulum.stage.TaskChoice;
 import lectulum.units.Quantity;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -141,14 +142,7 @@ final class EntriesLeaf implements Leaf.Page {
                 write(which, LogEntry::withKind));
         f.area("What", d -> of(d, made).text(), write(which, LogEntry::withText));
         f.text("Why", d -> of(d, made).why(), write(which, LogEntry::withWhy));
-        List<Task> tasks = Tasks.of(now);
-        List<String> taskIds = Stream.concat(Stream.of(""), tasks.stream().map(Task::id)).toList();
-        f.choice("Task", taskIds, id -> id.isEmpty()
-                ? "none"
-                : tasks.stream().filter(t -> t.id().equals(id)).map(t -> Words.shortened(id + " " + t.name(), NAME))
-                        .findFirst()
-                        .orElse(id),
-                d -> taskIds.contains(of(d, made).task()) ? of(d, made).task() : "", write(which, LogEntry::withTask));
+        TaskChoice.add(f, "Task", now, d -> of(d, made).task(), write(which, LogEntry::withTask));
         List<String> things = new ArrayList<>(List.of(""));
         now.things().forEach(t -> things.add(t.id()));
         f.choice("About", things, id -> now.thing(id).map(t -> Words.shortened(t.name(), NAME)).orElse("nothing"),

@@ -41,6 +41,7 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.TableReader;
+import lectulum.stage.TaskChoice;
 import lectulum.units.Day;
 import lectulum.units.Quantity;
 import lectulum.units.UnitSystem;
@@ -50,8 +51,6 @@ import lectulum.workbench.Workbench;
 /// Receipts, offers and guesses: line by line, by tables of others, with their photographs.
 final class ReceiptsLeaf implements Leaf.Page {
     private static final int PIXELS = 700;
-    /// Letters of the name of a task.
-    private static final int TASK = 24;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Receipt> table = new Ledger<>("Receipts and offers",
@@ -81,7 +80,7 @@ final class ReceiptsLeaf implements Leaf.Page {
         table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
                 .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
                 .text("Day", 86, Receipt::date);
-        receipts.high(230, 170).form(r -> r.photo() + state.design().things().size(), this::form).under(this::picture);
+        receipts.high(230, 170).form(r -> r.photo() + r.allowance() + state.design().things().size(), this::form).under(this::picture);
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
                 Buttons.of("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
                 Buttons.of("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),
@@ -190,12 +189,11 @@ final class ReceiptsLeaf implements Leaf.Page {
         f.text("Day, as 2026-05-31", d -> of(d, made).date(), write(which, Receipt::withDate));
         f.text("Wanted on", d -> of(d, made).need(), write(which, Receipt::withNeed));
         rows.row("lead");
-        List<Task> tasks = Tasks.of(state.design());
-        List<String> ids = new ArrayList<>(List.of(""));
-        tasks.forEach(t -> ids.add(t.id()));
-        f.choice("Task that waits for it", ids, id -> tasks.stream().filter(t -> t.id().equals(id))
-                .map(t -> Words.shortened(id + " " + t.name(), TASK)).findFirst().orElse("none"),
-                d -> ids.contains(of(d, made).task()) ? of(d, made).task() : "", write(which, Receipt::withTask));
+        TaskChoice.add(f, "Task that waits for it", state.design(), d -> of(d, made).task(),
+                write(which, Receipt::withTask));
+        if (made.allowance()) {
+            f.note("An allowance: small parts that are paid or ordered are taken from it.");
+        }
         f.text("Note", d -> of(d, made).note(), write(which, Receipt::withNote));
         Button picture = Buttons.of(made.photo().isEmpty() ? "Photograph of the receipt…" : "Other photograph…",
                 "receipt-picture", () -> bench.host().pickPhoto().ifPresent(file -> work.edit(

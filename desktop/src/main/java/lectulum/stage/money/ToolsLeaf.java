@@ -22,6 +22,7 @@ import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
+import lectulum.stage.TaskChoice;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -42,7 +43,7 @@ final class ToolsLeaf implements Leaf.Page {
                 .entry("To buy", 74, Range.of(Tool.class, "price"), Tool::price, (t, v) -> edit(t, t.withPrice(or(v))))
                 .entry("A day", 66, Range.of(Tool.class, "hire"), Tool::hire, (t, v) -> edit(t, t.withHire(or(v))))
                 .entry("Days", 60, Range.of(Tool.class, "days"), Tool::days, (t, v) -> edit(t, t.withDays(or(v))));
-        tools.high(200, 140).fromTheFirst().form(t -> "", this::form);
+        tools.high(200, 140).fromTheFirst().form(t -> t.way(), this::form);
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A tool", "tool-add", this::add),
                 Buttons.of("Put it into the bill", "tool-bill", () -> ToolStudies.bill(work.state().design(), tools.id())
                         .ifPresentOrElse(work::edit, () -> bench.host().say("It costs nothing as it is decided."))),
@@ -69,7 +70,7 @@ final class ToolsLeaf implements Leaf.Page {
         tools.choose(id);
         work.edit("A tool", d -> {
             List<Tool> all = new ArrayList<>(d.purse().tools());
-            all.add(new Tool(id, "tool", 0, 0.5, 0, 1, Tool.Way.OPEN));
+            all.add(new Tool(id, "tool", 0, 0.5, 0, 1, Tool.Way.OPEN, ""));
             return d.with(d.purse().withTools(all));
         });
     }
@@ -95,6 +96,8 @@ final class ToolsLeaf implements Leaf.Page {
                 write(which, Tool::withWay));
         new PartRows<Tool>(f, Tool.class, d -> Optional.of(of(d, made)), (d, t) -> d.with(d.purse().tool(which, x -> t)))
                 .row("price").row("resale").row("hire").row("days");
+        TaskChoice.add(f, "Task it is for", work.state().design(), d -> of(d, made).task(),
+                write(which, Tool::withTask));
         f.note("It counts in the cost of the camper when it stands in the bill.");
         return f;
     }
