@@ -155,6 +155,11 @@ public final class Analysis implements Known {
     }
 
     @Override
+    public Design unplaced(Design.Part... parts) {
+        return design.unplaced();
+    }
+
+    @Override
     public boolean stopped() {
         return findings().stream().anyMatch(f -> f.open() && f.severity() == Severity.STOP);
     }
@@ -365,6 +370,13 @@ public final class Analysis implements Known {
             Design answer = analysis.design.only(List.of(parts));
             asked.add(new Kept.OfDesign(List.of(parts), answer));
             return answer;
+        }
+
+        @Override
+        public Design unplaced(Design.Part... parts) {
+            Design answer = analysis.design.only(List.of(parts));
+            asked.add(new Kept.OfUnplaced(List.of(parts), answer));
+            return answer.unplaced();
         }
 
         @Override

@@ -1,9 +1,11 @@
 package lectulum.analysis;
 
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import lectulum.design.Design;
+import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
 import lectulum.figures.Finding;
@@ -32,6 +34,24 @@ record Kept<R extends Result>(R result, List<Asked> asked, boolean old, Optional
         @Override
         public boolean same(Analysis now) {
             return parts.stream().allMatch(p -> p.same(answer, now.design()));
+        }
+    }
+
+    /// @param answer with the things where they stood, so that those that are the same need not be looked at
+    record OfUnplaced(List<Design.Part> parts, Design answer) implements Asked {
+        @Override
+        public boolean same(Analysis now) {
+            return parts.stream().allMatch(p -> p == Design.Part.THINGS
+                    ? sameThings(answer.things(), now.design().things())
+                    : p.same(answer, now.design()));
+        }
+
+        private static boolean sameThings(List<Thing> were, List<Thing> are) {
+            if (were == are) {
+                return true;
+            }
+            Iterator<Thing> now = are.iterator();
+            return were.size() == are.size() && were.stream().allMatch(t -> t.sameBesidesPlace(now.next()));
         }
     }
 

@@ -51,7 +51,7 @@ import lectulum.units.Quantity;
 /// to do next, and what logged hours say.
 public final class BuildStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("build", "Plan", Stage.BUILD,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
                     Design.Part.WORKS, Design.Part.SETTINGS, Design.Part.LOGBOOK), in.of(Odds.DISCIPLINE)))
             .checking(BuildRules.class, BuildStudies::remedies);
     private static final String SOURCE = "see docs/method/build.md";

@@ -26,7 +26,7 @@ import lectulum.kernel.schedule.Schedule;
 public record Timeline(List<Bar> bars, List<Tick> months, Optional<LocalDate> start, double days) implements Result {
     public static final Discipline<Timeline> DISCIPLINE = new Discipline<>("build-timeline", "Timeline", Stage.BUILD,
             Discipline.Pace.REST,
-            in -> of(Plan.of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+            in -> of(Plan.of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
                     Design.Part.WORKS, Design.Part.SETTINGS))),
             () -> new Timeline(List.of(), List.of(), Optional.empty(), 0));
     private static final double DAY = 1440;

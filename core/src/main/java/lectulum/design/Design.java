@@ -84,6 +84,12 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.LOGBOOK) ? logbook : Logbook.NONE);
     }
 
+    /// This design with every thing at one place: what does not ask where things stand is worked out from it, and stays as it is while
+    /// something is moved.
+    public Design unplaced() {
+        return withThings(things.stream().map(Thing::unplaced).toList());
+    }
+
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.
     public static final int TOWING = -1;
 

@@ -13,6 +13,9 @@ public interface Reads {
     /// The design as far as it is named here; of the rest nothing is there.
     Design design(Design.Part... parts);
 
+    /// The same with every thing at one place: what does not ask where things stand is kept while something is moved.
+    Design unplaced(Design.Part... parts);
+
     /// What another discipline found, which stands before the asking one in the list of all.
     ///
     /// @throws Unknown if that one failed

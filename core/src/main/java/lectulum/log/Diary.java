@@ -40,7 +40,7 @@ import lectulum.units.Quantity;
 /// The entries: hours, what mistakes cost, what is open, what the next one should be like.
 public final class Diary {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("log-diary", "Log", Stage.LOG,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
                     Design.Part.WORKS, Design.Part.LOGBOOK)))
             .checking(DiaryRules.class, Diary::remedies);
     private static final String SOURCE = "see docs/method/log.md";

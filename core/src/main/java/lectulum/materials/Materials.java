@@ -26,7 +26,7 @@ public record Materials(List<Line> lines, Figures figures) implements Result {
 
     public static final Discipline<Materials> DISCIPLINE = new Discipline<>("materials", "The take-off",
             Stage.MATERIALS,
-            Discipline.Pace.HAND, in -> of(in.design(Design.Part.THINGS)),
+            Discipline.Pace.HAND, in -> of(in.unplaced(Design.Part.THINGS)),
             () -> new Materials(List.of(), Figures.NONE));
 
     /// Like things of one system.

@@ -42,7 +42,7 @@ public record Money(List<Line> lines, List<Group> groups, Figures figures, List<
 
     public static final Discipline<Money> DISCIPLINE = new Discipline<>("money", "Money", Stage.MONEY,
             Discipline.Pace.HAND,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE)),
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE)),
             () -> new Money(List.of(), List.of(), Figures.NONE, List.of()))
             .checking(MoneyRules.class, Money::remedies);
     private static final String FREIGHT = "Freight and fees";

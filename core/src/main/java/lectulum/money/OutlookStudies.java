@@ -43,15 +43,15 @@ public final class OutlookStudies {
             Design.Part.PURSE, Design.Part.SETTINGS};
     /// What was spent on what.
     public static final Discipline<Studies> TOTALS = Studies.discipline("money-totals", "Where it goes", Stage.MONEY,
-            in -> totals(in.design(PARTS), in.of(Money.DISCIPLINE)))
+            in -> totals(in.unplaced(PARTS), in.of(Money.DISCIPLINE)))
             .checking(TotalsRules.class, OutlookStudies::remedies);
     /// How sure the sum is.
     public static final Discipline<Studies> RANGE = Studies.discipline("money-range", "How sure it is", Stage.MONEY,
-            in -> range(in.design(PARTS), in.of(Money.DISCIPLINE)))
+            in -> range(in.unplaced(PARTS), in.of(Money.DISCIPLINE)))
             .checking(RangeRules.class, OutlookStudies::dearer);
     /// When it can be paid.
     public static final Discipline<Studies> CASH = Studies.discipline("money-cash", "Month by month", Stage.MONEY,
-            in -> cash(in.design(PARTS), in.of(Money.DISCIPLINE)))
+            in -> cash(in.unplaced(PARTS), in.of(Money.DISCIPLINE)))
             .checking(CashRules.class, OutlookStudies::later);
     private static final String SOURCE = "see docs/method/money.md";
     private static final double GUESSED = 0.20;

@@ -35,7 +35,7 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
 
     public static final Discipline<Power> DISCIPLINE = new Discipline<Power>("power", "Power", Stage.POWER,
             Discipline.Pace.HAND,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE, Design.Part.SETTINGS)),
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE, Design.Part.SETTINGS)),
             () -> new Power(List.of(), Figures.NONE, List.of()))
             .checking(PowerRules.class, PowerRemedies::of);
     private static final double HOUR = 3600;

@@ -31,7 +31,7 @@ import lectulum.units.Quantity;
 public record Water(Figures figures, List<Finding> findings) implements Result {
 
     public static final Discipline<Water> DISCIPLINE = new Discipline<Water>("water", "Water", Stage.WATER,
-            Discipline.Pace.HAND, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)),
+            Discipline.Pace.HAND, in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)),
             () -> new Water(Figures.NONE, List.of()))
             .checking(WaterRules.class, WaterRemedies::of);
     /// Days beyond which nobody counts.

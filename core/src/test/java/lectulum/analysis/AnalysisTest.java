@@ -11,6 +11,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lectulum.design.thing.Thing;
+import lectulum.design.thing.Cost;
+import lectulum.materials.Materials;
+import lectulum.water.Water;
+import lectulum.power.Power;
+import lectulum.money.Money;
 import lectulum.demo.Campers;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
@@ -26,6 +32,7 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -184,5 +191,28 @@ class AnalysisTest {
                 .map(r -> r.says().text(Style.PLAIN).replace('\u00a0', ' ')).toList();
 
         assertThat(says).anyMatch(s -> s.contains("of the fresh water"));
+    }
+
+    /// What these are worked out from names no place: with the things where they stand they come to the same. A thing that is otherwise in
+    /// anything but its place is noticed.
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void whereThingsStandSaysNothingOfMoneyPowerAndWater(String key) {
+        Design d = Campers.demo(key).orElseThrow().design();
+        Design piled = d.unplaced();
+        Analysis a = Analysis.of(d);
+
+        assertThat(Money.of(d)).isEqualTo(Money.of(piled)).isEqualTo(a.of(Money.DISCIPLINE));
+        assertThat(Power.of(d)).isEqualTo(Power.of(piled)).isEqualTo(a.of(Power.DISCIPLINE));
+        assertThat(Water.of(d)).isEqualTo(Water.of(piled)).isEqualTo(a.of(Water.DISCIPLINE));
+        assertThat(Materials.of(d)).isEqualTo(Materials.of(piled)).isEqualTo(a.of(Materials.DISCIPLINE));
+
+        Thing first = d.things().getFirst();
+        Analysis moved = a.next(d.mapping(first.id(), t -> t.with(t.place().at(t.place().x() + 0.1, 0, 0, 0))));
+        assertThat(moved.of(Money.DISCIPLINE)).isSameAs(a.of(Money.DISCIPLINE));
+        Analysis dearer = a.next(d.mapping(first.id(), t -> t.with(new Cost(t.cost().planned() + 7, t.cost().paid()))));
+        assertThat(dearer.of(Money.DISCIPLINE)).isNotEqualTo(a.of(Money.DISCIPLINE));
+        Analysis fewer = a.next(d.without(List.of(first.id())));
+        assertThat(fewer.of(Materials.DISCIPLINE)).isNotEqualTo(a.of(Materials.DISCIPLINE));
     }
 }

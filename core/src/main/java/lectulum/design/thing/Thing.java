@@ -63,6 +63,19 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
                 List.of(), "");
     }
 
+    private static final Placement NOWHERE = new Placement(0, 0, 0, 0);
+
+    /// The same at no place.
+    public Thing unplaced() {
+        return new Thing(id, name, system, role, mount, fix, size, NOWHERE, Map.of(), mass, cost, load, battery, tank, solar,
+                note, features, symbol);
+    }
+
+    /// Whether another is this one, wherever it stands.
+    public boolean sameBesidesPlace(Thing other) {
+        return this == other || unplaced().equals(other.unplaced());
+    }
+
     /// Its feature of a kind.
     public <F extends Feature> Optional<F> feature(Class<F> kind) {
         for (Feature feature : features) {
