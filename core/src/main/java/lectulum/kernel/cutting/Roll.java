@@ -5,7 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 
-/// Pieces with a nap cut from a roll: as little of its length as can be found, and less than which none takes.
+/// Pieces with a nap cut from a roll: as little of its length as can be found, and less than which none takes. Pieces are laid along a
+/// skyline; a few of them also by plans of straight cuts, which reach a bound of areas more often.
 ///
 /// @param pieces where they lie, x along the roll
 /// @param left   places of pieces that are wider than the roll
@@ -15,6 +16,8 @@ import java.util.function.BooleanSupplier;
 public record Roll(List<Sheets.Placed> pieces, List<Integer> left, double length, double rows, double bound) {
     private static final long FILLINGS = 400;
     private static final int STEPS = 8;
+    /// Pieces up to which plans of straight cuts are tried too.
+    private static final int FEW = 60;
     private static final double SMALL = 1e-6;
 
     public Roll {
@@ -36,31 +39,28 @@ public record Roll(List<Sheets.Placed> pieces, List<Integer> left, double length
             boolean fits = pieces.get(i)[0] > 0 && pieces.get(i)[1] > 0 && pieces.get(i)[1] <= width + SMALL;
             (fits ? fit : left).add(i);
         }
-        double rows = rows(pieces, fit, width);
+        List<Sheets.Placed> rows = rows(pieces, fit, width);
         double bound = bound(pieces, fit, width);
-        List<Sheets.Placed> best = List.of();
-        double length = rows;
+        List<Sheets.Placed> best = Skyline.of(fit.stream().map(pieces::get).toList(), width, bound, stop).stream()
+                .map(p -> new Sheets.Placed(fit.get(p.piece()), p.x(), p.y(), p.width(), p.height())).toList();
+        best = end(best) <= end(rows) ? best : rows;
+        double length = Math.max(bound, end(best));
         double low = bound;
-        double high = rows;
-        for (int step = 0; step <= STEPS && !fit.isEmpty() && !stop.getAsBoolean(); step++) {
+        double high = length;
+        for (int step = 0; step < STEPS && fit.size() <= FEW && length > bound + SMALL
+                && !stop.getAsBoolean(); step++) {
             // First the bound itself, then halves of what is between.
-            double now = step == 0 ? bound : step == STEPS ? rows : (low + high) / 2;
-            if (step == STEPS && !best.isEmpty()) {
-                break;
-            }
+            double now = step == 0 ? bound : (low + high) / 2;
             List<Sheets.Placed> laid = laid(pieces, fit, width, now, stop);
-            if (!laid.isEmpty()) {
+            if (!laid.isEmpty() && end(laid) < length) {
                 best = laid;
-                length = laid.stream().mapToDouble(p -> p.x() + p.width()).max().orElse(now);
-                high = Math.min(high, length);
-                if (length <= bound + SMALL) {
-                    break;
-                }
+                length = Math.max(bound, end(laid));
+                high = length;
             } else {
                 low = now;
             }
         }
-        return new Roll(best, left, fit.isEmpty() ? 0 : length, rows, bound);
+        return new Roll(best, left, fit.isEmpty() ? 0 : length, end(rows), bound);
     }
 
     private static List<Sheets.Placed> laid(List<double[]> pieces, List<Integer> fit, double width, double length,
@@ -75,19 +75,28 @@ public record Roll(List<Sheets.Placed> pieces, List<Integer> left, double length
     }
 
     /// First-fit decreasing height: rows as long as their first piece.
-    private static double rows(List<double[]> pieces, List<Integer> fit, double width) {
+    private static List<Sheets.Placed> rows(List<double[]> pieces, List<Integer> fit, double width) {
         List<double[]> rows = new ArrayList<>();
+        List<Sheets.Placed> laid = new ArrayList<>();
         List<Integer> order = new ArrayList<>(fit);
         order.sort(Comparator.comparingDouble((Integer i) -> -pieces.get(i)[0]));
+        double end = 0;
         for (int i : order) {
-            double[] row = rows.stream().filter(r -> r[1] >= pieces.get(i)[1] - SMALL).findFirst().orElse(null);
+            double[] p = pieces.get(i);
+            double[] row = rows.stream().filter(r -> r[1] + p[1] <= width + SMALL).findFirst().orElse(null);
             if (row == null) {
-                row = new double[]{pieces.get(i)[0], width};
+                row = new double[]{end, 0};
                 rows.add(row);
+                end += p[0];
             }
-            row[1] -= pieces.get(i)[1];
+            laid.add(new Sheets.Placed(i, row[0], row[1], p[0], p[1]));
+            row[1] += p[1];
         }
-        return rows.stream().mapToDouble(r -> r[0]).sum();
+        return laid;
+    }
+
+    private static double end(List<Sheets.Placed> laid) {
+        return laid.stream().mapToDouble(p -> p.x() + p.width()).max().orElse(0);
     }
 
     /// The largest of the area over the width, the longest piece, and all pieces that are wider than half of the roll.
