@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 
 /// Plans laid a second way: quarter hour by quarter hour on squared paper, without spans, windows or networks of the program.
 class ScheduleByHandTest {
-    private static final int QUARTERS = 60 * 96;
+    private static final int QUARTERS = 300 * 96;
     private static final LocalDateTime FROM = LocalDateTime.parse("2027-03-15T00:00");
 
     private static final Sessions OWN = new Sessions(Map.of(DayOfWeek.TUESDAY, List.of(window("19:00", "21:30")),
