@@ -185,7 +185,8 @@ public final class BuildStudies {
             if (Tasks.contrary(j, t.hours())) {
                 book.say(BuildRules.SPREAD, Subject.part(t.id()), Severity.WARN,
                         Sentence.of("“{0}” cannot take that long and that short", t.name()),
-                        Sentence.of("At least {0}, likely {1}, at most {2}. Until it is mended the usual spread counts.",
+                        Sentence.of(
+                                "At least {0}, likely {1}, at most {2}. Until it is mended the usual spread counts.",
                                 Amount.hours(j.least().orElse(t.least() * HOUR)), Amount.hours(t.hours() * HOUR),
                                 Amount.hours(j.most().orElse(t.most() * HOUR))));
             }
@@ -233,7 +234,8 @@ public final class BuildStudies {
         }
         return book.note("In the {0} of sessions on {1}; what delays the end counts three times.",
                 Amount.hours(hours * HOUR),
-                days.isEmpty() ? "no day" : String.join(" and ", days.stream().map(LocalDate::toString).toList())).done();
+                days.isEmpty() ? "no day" : String.join(" and ", days.stream().map(LocalDate::toString).toList()))
+                .done();
     }
 
     /// What tasks wait for, the soonest first.
@@ -284,7 +286,8 @@ public final class BuildStudies {
         Study.Notebook book = new Study.Notebook("build-slip", Stage.BUILD, "Against the plan that was kept", "");
         x.end().ifPresent(days -> book.figure("build.slip", "The end has slipped by", days, Quantity.DAYS,
                 "end at the pace of the log − end that was kept", Sentence.of("{0} against {1}",
-                        x.finish().map(LocalDate::toString).orElse("–"), x.kept().toString()), SOURCE));
+                        x.finish().map(LocalDate::toString).orElse("–"), x.kept().toString()),
+                SOURCE));
         Listing.Maker table = new Listing.Maker("").words("Task", "was to end", "ends").numbers("slipped by");
         x.tasks().forEach(t -> table.row(t.name(), t.was().toString(), t.ends().map(LocalDate::toString)
                 .orElse(t.done() ? "done" : "–"), t.slip().isPresent() ? Amount.days(t.slip().getAsLong()) : "–"));

@@ -140,7 +140,8 @@ public record Plan(List<Task> tasks, Network network, Optional<LocalDate> start,
         free.forEach(l -> l.start().ifPresent(s -> begins.put(l.job().id(), s.toLocalDate())));
         Optional<LocalDate> today = Day.iso(d.purse().today());
         Map<String, LocalDate> payable = Payments.of(d).map(p -> p.plan(Payments.buys(d))).orElse(List.of()).stream()
-                .filter(o -> o.late() > 0).collect(Collectors.toMap(o -> o.buy().name(), PayAsYouGo.Ordered::arrival, (a, b) -> a));
+                .filter(o -> o.late() > 0)
+                .collect(Collectors.toMap(o -> o.buy().name(), PayAsYouGo.Ordered::arrival, (a, b) -> a));
         List<Delivery> all = new ArrayList<>();
         for (Receipt r : d.purse().receipts()) {
             if (open.contains(r.task()) && r.cover() == Bill.Cover.BUY) {

@@ -36,7 +36,8 @@ final class Shelf {
                     && x.arrives().isAfter(last)).max(Comparator.comparing(Plan.Delivery::arrives));
             Optional<LocalDate> day = Day.iso(d.works().job(t.id()).notBefore()).filter(x -> x.isAfter(last));
             if (part.isPresent()) {
-                all.put(t.id(), Sentence.of(part.get().ordered() ? "{0}, which comes on {1}" : "{0}: ordered today, it comes on {1}",
+                all.put(t.id(), Sentence.of(
+                        part.get().ordered() ? "{0}, which comes on {1}" : "{0}: ordered today, it comes on {1}",
                         part.get().receipt().what(), part.get().arrives().toString()));
             } else if (day.isPresent()) {
                 all.put(t.id(), Sentence.of("{0}, as it was set", day.get().toString()));

@@ -304,7 +304,8 @@ public final class Campers {
                 "C7 2027-01-16", "C8 2027-01-30", "C9 2027-02-25", "D1 2027-02-25", "E1 2027-03-09", "C10 2027-03-20",
                 "E2 2027-04-10", "E5 2027-04-17", "E3 2027-04-25", "E4 2027-04-29", "F1 2027-05-02", "G1 2027-05-02",
                 "E6 2027-05-08", "G2 2027-05-08", "G3 2027-05-11", "own-1 2027-05-15")
-                .map(x -> new Baseline.Target(x.substring(0, x.indexOf(' ')), x.substring(x.indexOf(' ') + 1))).toList());
+                .map(x -> new Baseline.Target(x.substring(0, x.indexOf(' ')), x.substring(x.indexOf(' ') + 1)))
+                .toList());
     }
 
     private static Purse dunlinPurse() {

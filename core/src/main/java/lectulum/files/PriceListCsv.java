@@ -313,8 +313,11 @@ public final class PriceListCsv {
             if (text.isEmpty()) {
                 throw new CsvTable.Bad(column, "not said");
             }
-            double value = text.matches("[\\d.,\\s]+") ? bare(table.amount(column, text), low, high)
-                    : TapeEntry.read(text, Quantity.LENGTH, Style.PLAIN) instanceof Entry.Read(double v) ? v : Double.NaN;
+            double value = text.matches("[\\d.,\\s]+")
+                    ? bare(table.amount(column, text), low, high)
+                    : TapeEntry.read(text, Quantity.LENGTH, Style.PLAIN) instanceof Entry.Read(double v)
+                            ? v
+                            : Double.NaN;
             if (!(value >= low && value <= high)) {
                 throw new CsvTable.Bad(column, "“" + text + "” is no " + column + " of what is sold, "
                         + ThingsCsv.number(low) + " to " + ThingsCsv.number(high) + " m");

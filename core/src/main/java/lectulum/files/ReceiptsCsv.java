@@ -129,7 +129,8 @@ public final class ReceiptsCsv {
                 table.note(r, "unit_price", "a gift or an own part without a fair value");
             }
             return new Receipt(freeId(), what, table.cell(r, "thing"), state, cover,
-                    table.one(r, "tier", Bill.Tier.class, Bill.Tier::label, Bill.Tier.ESSENTIAL), kind(r), amount, waste,
+                    table.one(r, "tier", Bill.Tier.class, Bill.Tier::label, Bill.Tier.ESSENTIAL), kind(r), amount,
+                    waste,
                     pack, price,
                     paid || state == Receipt.State.PAID ? OptionalDouble.of(qty) : OptionalDouble.empty(), tax, freight,
                     table.cell(r, "currency"), table.day(r, "date"), table.cell(r, "shop"), table.day(r, "need"), lead,

@@ -186,7 +186,8 @@ public final class Checklists {
             String measured = "Measured";
             item(measured, "size", "Length, width and height over all, with everything that sticks out", true);
             item(measured, "ticket", "Ticket of a scale, empty and loaded: mass, axle, ball", false);
-            item(measured, "ratings", "Lowest rating of axle, wheels, tyres, coupler and frame: the mass on the plate", true);
+            item(measured, "ratings", "Lowest rating of axle, wheels, tyres, coupler and frame: the mass on the plate",
+                    true);
             String fitted = "Fitted";
             item(fitted, "guards", "Mudguards over every tyre, nothing touches at full bump", false);
             item(fitted, "reflectors", "Reflectors and lamps at the places and heights of local rules", false);
@@ -196,7 +197,8 @@ public final class Checklists {
             }
             String proofs = "Proofs";
             item(proofs, "welds", "Who welded what carries, and who looked at it", false);
-            every(proofs, "gas", t -> t.has(Fuelled.Bottle.class), "{}: leak test by a competent person, on paper", false);
+            every(proofs, "gas", t -> t.has(Fuelled.Bottle.class), "{}: leak test by a competent person, on paper",
+                    false);
             every(proofs, "mains", t -> t.has(Electric.Inlet.class),
                     "{}: mains tested by a licensed person, on paper", false);
             every(proofs, "alarm", t -> t.has(Aired.Alarm.class), "{}: date of the unit noted", false);

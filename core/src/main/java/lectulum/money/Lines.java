@@ -95,7 +95,8 @@ public final class Lines {
         if (allowances.isEmpty()) {
             return lines;
         }
-        BigDecimal settled = lines.stream().filter(l -> l.things().isEmpty() && l.group().equals(group(Receipt.Kind.SMALL)))
+        BigDecimal settled = lines.stream()
+                .filter(l -> l.things().isEmpty() && l.group().equals(group(Receipt.Kind.SMALL)))
                 .map(l -> decimal(l.paid()).add(decimal(l.ordered()))).reduce(NONE, BigDecimal::add);
         List<Line> all = new ArrayList<>();
         for (Line l : lines) {

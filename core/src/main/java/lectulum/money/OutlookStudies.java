@@ -166,8 +166,9 @@ public final class OutlookStudies {
         List<Receipt> all = d.purse().receipts();
         if (!all.isEmpty() && all.stream().noneMatch(r -> r.kind() == Receipt.Kind.FEES)) {
             book.say(TotalsRules.PAPERS, Severity.NOTE, Sentence.of("No line for registration and inspection"),
-                    Sentence.of("Plate, inspection, insurance of the first drive: asked at the end, they are paid all the"
-                            + " same."));
+                    Sentence.of(
+                            "Plate, inspection, insurance of the first drive: asked at the end, they are paid all the"
+                                    + " same."));
         }
     }
 

@@ -41,8 +41,9 @@ public final class ToolStudies {
         List<Tool> tools = d.purse().tools();
         Study.Notebook book = new Study.Notebook("money-tools", Stage.MONEY, "Bought or hired", "");
         if (tools.isEmpty()) {
-            return List.of(book.note("No tool stands here yet. A tool that is wanted on few days is cheaper hired, if what"
-                    + " it brings afterwards is little.").done());
+            return List
+                    .of(book.note("No tool stands here yet. A tool that is wanted on few days is cheaper hired, if what"
+                            + " it brings afterwards is little.").done());
         }
         Sentence numbers = Sentence.of("{0} tools", tools.size());
         book.figure("tools.cost", "Tools cost, as decided", tools.stream().mapToDouble(ToolStudies::cost).sum(),

@@ -64,7 +64,8 @@ public final class PriceShop {
         boolean metre = s.form() == Stock.Form.STICK && s.length() > 0 && s.of().name().endsWith("WOOD");
         to.printRecord(List.of(s.of().label(), s.form().label(), number(s.length()), number(s.width()),
                 number(s.thick()), metre ? "m" : "piece", "1",
-                metre ? number(s.price() * factor / s.length()) : cents(s.price() * factor), currency, "yes", day, shop, "catalogue"));
+                metre ? number(s.price() * factor / s.length()) : cents(s.price() * factor), currency, "yes", day, shop,
+                "catalogue"));
     }
 
     private static String number(double value) {

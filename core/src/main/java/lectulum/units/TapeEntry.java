@@ -342,7 +342,9 @@ public final class TapeEntry {
         String read = Units.text(v, quantity, style);
         if (v < low) {
             boolean nothing = low > 0 && Units.text(low, quantity, style).equals(Units.text(0, quantity, style));
-            return nothing ? "It must be more than " + Units.text(0, quantity, style) + "." : read + " is less than " + Units.text(low, quantity, style) + ", the least that makes sense here.";
+            return nothing
+                    ? "It must be more than " + Units.text(0, quantity, style) + "."
+                    : read + " is less than " + Units.text(low, quantity, style) + ", the least that makes sense here.";
         }
         String hint = quantity == Quantity.LENGTH && style.system() == UnitSystem.US
                 && v / Units.INCH * 0.001 <= high ? " For millimetres add mm." : "";

@@ -53,12 +53,14 @@ class LawsTest {
         }
 
         void times(String figure, double factor) {
-            assertThat(is(figure)).as(figure).isCloseTo(factor * was(figure), within(1e-6 * (1 + Math.abs(was(figure)))));
+            assertThat(is(figure)).as(figure).isCloseTo(factor * was(figure),
+                    within(1e-6 * (1 + Math.abs(was(figure)))));
         }
 
         void noLess(String figure) {
             if (has(figure)) {
-                assertThat(is(figure)).as(figure).isGreaterThanOrEqualTo(was(figure) - 1e-9 * (1 + Math.abs(was(figure))));
+                assertThat(is(figure)).as(figure)
+                        .isGreaterThanOrEqualTo(was(figure) - 1e-9 * (1 + Math.abs(was(figure))));
             }
         }
 
@@ -218,7 +220,8 @@ class LawsTest {
     @ParameterizedTest
     @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
     void whatBearsIsWhatWeighs(String key) {
-        Change c = Change.of(demo(key), things(t -> t.with(new Mass(1.1 * t.mass().value(), t.mass().source(), OptionalDouble.empty()))));
+        Change c = Change.of(demo(key),
+                things(t -> t.with(new Mass(1.1 * t.mass().value(), t.mass().source(), OptionalDouble.empty()))));
         for (String load : List.of("dry", "departure", "midway", "homeward", "empty")) {
             for (Analysis a : List.of(c.before, c.after)) {
                 double mass = a.figures().value("balance." + load + ".mass");
@@ -230,6 +233,7 @@ class LawsTest {
             }
             c.noLess("balance." + load + ".mass");
         }
-        assertThat(c.is("materials.mass")).isCloseTo(1.1 * c.was("materials.mass"), within(1e-6 * c.was("materials.mass")));
+        assertThat(c.is("materials.mass")).isCloseTo(1.1 * c.was("materials.mass"),
+                within(1e-6 * c.was("materials.mass")));
     }
 }

@@ -481,13 +481,15 @@ class PlanTest {
     @Test
     void whatIsPaidLateComesLateInThePlanToo() {
         Design own = onlyOwn(Job.own("own-1", "hang the door", 4 * HOUR));
-        Design d = own.with(own.purse().withToday("2027-03-01").plus(Receipt.of("line-1", "Door", Receipt.State.QUOTE, 900)
-                .withTask("own-1").withNeed("2027-04-01").withLead(14)));
+        Design d = own
+                .with(own.purse().withToday("2027-03-01").plus(Receipt.of("line-1", "Door", Receipt.State.QUOTE, 900)
+                        .withTask("own-1").withNeed("2027-04-01").withLead(14)));
         Design poor = d.with(d.settings().with("cash.monthly", 100.0));
         Design rich = poor.with(poor.settings().with("cash.start", 900.0));
 
         assertThat(Plan.of(poor).ordered().getFirst().arrives()).isEqualTo(LocalDate.parse("2027-12-12"));
-        assertThat(laid(poor, "own-1").start().orElseThrow().toLocalDate()).isAfterOrEqualTo(LocalDate.parse("2027-12-12"));
+        assertThat(laid(poor, "own-1").start().orElseThrow().toLocalDate())
+                .isAfterOrEqualTo(LocalDate.parse("2027-12-12"));
         assertThat(Plan.of(rich).ordered().getFirst().arrives()).isEqualTo(LocalDate.parse("2027-03-15"));
         assertThat(Analysis.of(poor).findings()).extracting(Finding::id).contains("money.late.line-1",
                 "build.parts.line-1");

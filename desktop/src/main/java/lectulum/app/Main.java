@@ -12,7 +12,8 @@ import picocli.CommandLine.Parameters;
 
 /// The command line. Without a command it opens the window.
 @Command(name = "lectulum", mixinStandardHelpOptions = true, version = "Lectulum 0.1.0", description = "Plans, weighs and prices a small camper while it is drawn.", subcommands = {
-        Main.Open.class, CheckCommand.class, ExportCommand.class, ImportCommand.class, MergeCommand.class, RenderCommand.class,
+        Main.Open.class, CheckCommand.class, ExportCommand.class, ImportCommand.class, MergeCommand.class,
+        RenderCommand.class,
         SchemaCommand.class,
         ProposeCommand.class,
         StandinCommand.class})

@@ -93,7 +93,8 @@ public final class TableReader<T> {
         }
         if (!read.rejected().isEmpty()) {
             report.getChildren().add(Buttons.of("Write the rejected rows out, to mend them…",
-                    id + "-rejected", () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
+                    id + "-rejected",
+                    () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
         }
     }
 

@@ -771,7 +771,8 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether all that is shown is up to date; remedies may still be sought.
     public boolean caughtUp() {
-        return bench.settled() && filing.settled() && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
+        return bench.settled() && filing.settled()
+                && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
                 && stages.values().stream().allMatch(StageView::settled) && Photo.settled();
     }
 

@@ -64,8 +64,10 @@ public record Receipt(String id, String what, String thing, State state, Bill.Co
 
     /// By itself: in packs of its own.
     public Bill bill() {
-        return new Bill(exact(amount).multiply(BigDecimal.ONE.add(exact(waste))), pack > 0 ? exact(pack) : BigDecimal.ONE,
-                exact(price), exact(tax), bought.isPresent() ? Optional.of(exact(bought.getAsDouble())) : Optional.empty());
+        return new Bill(exact(amount).multiply(BigDecimal.ONE.add(exact(waste))),
+                pack > 0 ? exact(pack) : BigDecimal.ONE,
+                exact(price), exact(tax),
+                bought.isPresent() ? Optional.of(exact(bought.getAsDouble())) : Optional.empty());
     }
 
     /// A number as it is written; 0 for none.

@@ -67,7 +67,8 @@ public record Thing(String id, String name, SystemGroup system, Role role, Mount
 
     /// The same at no place.
     public Thing unplaced() {
-        return new Thing(id, name, system, role, mount, fix, size, NOWHERE, Map.of(), mass, cost, load, battery, tank, solar,
+        return new Thing(id, name, system, role, mount, fix, size, NOWHERE, Map.of(), mass, cost, load, battery, tank,
+                solar,
                 note, features, symbol);
     }
 

@@ -64,8 +64,9 @@ class DayByDayTest {
         for (int n = 0; n < 120; n++) {
             List<PayAsYouGo.Buy> buys = new ArrayList<>();
             for (int i = random.nextInt(1, 6); i > 0; i--) {
-                buys.add(new PayAsYouGo.Buy("b" + i, 10 * random.nextInt(1, 90), TODAY.plusDays(random.nextInt(30, 300)),
-                        random.nextInt(0, 30)));
+                buys.add(
+                        new PayAsYouGo.Buy("b" + i, 10 * random.nextInt(1, 90), TODAY.plusDays(random.nextInt(30, 300)),
+                                random.nextInt(0, 30)));
             }
             double least = PayAsYouGo.least(buys, TODAY, 100, 25);
             if (Double.isInfinite(least)) {
@@ -122,7 +123,8 @@ class DayByDayTest {
             assertThat(parts.stream().reduce(java.math.BigDecimal.ZERO, java.math.BigDecimal::add))
                     .isEqualByComparingTo(sum);
             for (int i = 0; i < parts.size(); i++) {
-                double share = all > 0 ? sum.doubleValue() * weights.get(i).doubleValue() / all
+                double share = all > 0
+                        ? sum.doubleValue() * weights.get(i).doubleValue() / all
                         : sum.doubleValue() / weights.size();
                 assertThat(parts.get(i).doubleValue()).isCloseTo(share, within(0.01 + 1e-9));
             }
@@ -134,7 +136,8 @@ class DayByDayTest {
     void atTheEvenDayOwningAndHiringAreAlike() {
         SplittableRandom random = new SplittableRandom(103);
         for (int n = 0; n < 100; n++) {
-            Hire h = new Hire(random.nextInt(1, 2000), random.nextDouble(), random.nextInt(1, 90), random.nextInt(0, 40));
+            Hire h = new Hire(random.nextInt(1, 2000), random.nextDouble(), random.nextInt(1, 90),
+                    random.nextInt(0, 40));
             double even = h.even().orElseThrow();
 
             assertThat(new Hire(h.price(), h.resale(), h.day(), even).hiring()).isCloseTo(h.owning(), within(1e-9));

@@ -28,11 +28,13 @@ class CushionOrderTest {
                     .withSymbol("cushions"));
         }
         Design of = d.withThings(things);
-        return of.with(of.settings().with("cushion.radius", 0.06).with("cushion.foam", 35.0).with("cushion.roll", 1.40));
+        return of
+                .with(of.settings().with("cushion.radius", 0.06).with("cushion.foam", 35.0).with("cushion.roll", 1.40));
     }
 
     private static double value(Design d, String figure) {
-        return Analysis.of(Campers.demo("dunlin").orElseThrow().design()).peek(d).of(CushionStudies.DISCIPLINE).figures()
+        return Analysis.of(Campers.demo("dunlin").orElseThrow().design()).peek(d).of(CushionStudies.DISCIPLINE)
+                .figures()
                 .value(figure);
     }
 

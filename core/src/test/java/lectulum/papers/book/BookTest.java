@@ -138,7 +138,8 @@ class BookTest {
 
         assertThat(welder).contains("Welds in their order", "competent welder");
         assertThat(upholsterer).contains("Covers on the roll").doesNotContain("Welds");
-        assertThat(inspector).contains("What the office wants", "Mudguards over every tyre", "licensed or experienced", "Ratings, as typed", "drop at the front left screw");
+        assertThat(inspector).contains("What the office wants", "Mudguards over every tyre", "licensed or experienced",
+                "Ratings, as typed", "drop at the front left screw");
     }
 
     /// Every item of every list has its box on paper, and no price, cover or contents stand between.

@@ -95,7 +95,8 @@ final class EntriesLeaf implements Leaf.Page {
     }
 
     private Object shape(LogEntry e) {
-        return e.kind() + e.photo() + e.length().isPresent() + e.width().isPresent() + e.height().isPresent() + e.thing() + state.design().things().size() + state.design().works().jobs().size();
+        return e.kind() + e.photo() + e.length().isPresent() + e.width().isPresent() + e.height().isPresent()
+                + e.thing() + state.design().things().size() + state.design().works().jobs().size();
     }
 
     private void add(LogEntry.Kind kind) {
@@ -161,7 +162,8 @@ final class EntriesLeaf implements Leaf.Page {
             rows.unknownRow("cost", "Money lost", "none").unknownRow("mass", "Mass added", "none");
         }
         if (made.kind() == LogEntry.Kind.AS_BUILT) {
-            rows.unknownRow("length", "Length as built", "as planned").unknownRow("width", "Width as built", "as planned")
+            rows.unknownRow("length", "Length as built", "as planned")
+                    .unknownRow("width", "Width as built", "as planned")
                     .unknownRow("height", "Height as built", "as planned");
             Diary.asBuilt(now, which).ifPresent(e -> f.node(Buttons.of("Plan it as it was built", "entry-asbuilt",
                     () -> Diary.asBuilt(work.state().design(), which).ifPresent(work::edit))));

@@ -77,7 +77,8 @@ final class StockLeaf implements Leaf.Page {
                 Buttons.of("Write the prices out…", "prices-write", this::writeOut));
         HBox.setHgrow(used, Priority.ALWAYS);
         this.supplies = new SupplyPane(bench.work());
-        this.page = Pages.content(new VBox(10, table, buttons, tables.report(), new HBox(10, stock.panel(), used), supplies.node()));
+        this.page = Pages.content(
+                new VBox(10, table, buttons, tables.report(), new HBox(10, stock.panel(), used), supplies.node()));
     }
 
     static Leaf leaf(Bench bench) {

@@ -80,7 +80,8 @@ final class ReceiptsLeaf implements Leaf.Page {
         table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
                 .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
                 .text("Day", 86, Receipt::date);
-        receipts.high(230, 170).form(r -> r.photo() + r.allowance() + state.design().things().size(), this::form).under(this::picture);
+        receipts.high(230, 170).form(r -> r.photo() + r.allowance() + state.design().things().size(), this::form)
+                .under(this::picture);
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
                 Buttons.of("An offer", "receipt-offer", () -> add(Receipt.State.QUOTE)),
                 Buttons.of("A receipt", "receipt-paid", () -> add(Receipt.State.PAID)),

@@ -45,8 +45,10 @@ final class ToolsLeaf implements Leaf.Page {
                 .entry("Days", 60, Range.of(Tool.class, "days"), Tool::days, (t, v) -> edit(t, t.withDays(or(v))));
         tools.high(200, 140).fromTheFirst().form(t -> t.way(), this::form);
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A tool", "tool-add", this::add),
-                Buttons.of("Put it into the bill", "tool-bill", () -> ToolStudies.bill(work.state().design(), tools.id())
-                        .ifPresentOrElse(work::edit, () -> bench.host().say("It costs nothing as it is decided."))),
+                Buttons.of("Put it into the bill", "tool-bill",
+                        () -> ToolStudies.bill(work.state().design(), tools.id())
+                                .ifPresentOrElse(work::edit,
+                                        () -> bench.host().say("It costs nothing as it is decided."))),
                 Buttons.quiet("Without it", "tool-remove", () -> work.edit("Without a tool", d -> d.with(d.purse()
                         .withTools(d.purse().tools().stream().filter(t -> !t.id().equals(tools.id())).toList())))));
         HBox.setHgrow(studies, Priority.ALWAYS);
@@ -94,7 +96,8 @@ final class ToolsLeaf implements Leaf.Page {
         f.text("Name", d -> of(d, made).name(), write(which, Tool::withName));
         f.choice("It is", List.of(Tool.Way.values()), Tool.Way::label, d -> of(d, made).way(),
                 write(which, Tool::withWay));
-        new PartRows<Tool>(f, Tool.class, d -> Optional.of(of(d, made)), (d, t) -> d.with(d.purse().tool(which, x -> t)))
+        new PartRows<Tool>(f, Tool.class, d -> Optional.of(of(d, made)),
+                (d, t) -> d.with(d.purse().tool(which, x -> t)))
                 .row("price").row("resale").row("hire").row("days");
         TaskChoice.add(f, "Task it is for", work.state().design(), d -> of(d, made).task(),
                 write(which, Tool::withTask));
