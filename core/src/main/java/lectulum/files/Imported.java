@@ -1,5 +1,9 @@
 package lectulum.files;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 
 /// What came in from a table of others. Every row is taken, taken with a note, or rejected with its line, column, reason and text; nothing
@@ -14,6 +18,19 @@ public record Imported<T>(List<T> taken, List<Row> rows, int read, String reject
     public Imported {
         taken = List.copyOf(taken);
         rows = List.copyOf(rows);
+    }
+
+    /// A table as a file has it.
+    ///
+    /// @throws IOException where there is none, or one of more than 10 MB
+    public static String text(Path path) throws IOException {
+        if (!Files.isRegularFile(path)) {
+            throw new UnreadableFile("There is no file " + path + ".");
+        }
+        if (Files.size(path) > CsvTable.MOST_BYTES) {
+            throw new UnreadableFile("The file is larger than 10 MB.");
+        }
+        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
     }
 
     /// What is to be said of a row.

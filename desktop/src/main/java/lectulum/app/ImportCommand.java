@@ -2,7 +2,6 @@ package lectulum.app;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -18,7 +17,6 @@ import lectulum.files.PriceListCsv;
 import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
 import lectulum.files.ReceiptsCsv;
-import lectulum.files.UnreadableFile;
 import lectulum.units.Day;
 import lectulum.units.UnitSystem;
 import picocli.CommandLine;
@@ -33,9 +31,6 @@ import picocli.CommandLine.Spec;
 @Command(name = "import", description = "Brings a table of others into a project and tells of each row what became of it."
         + " Exit code 1 where rows were rejected; the rest is taken all the same.")
 final class ImportCommand implements Callable<Integer> {
-    /// No larger table is read.
-    private static final int MOST_BYTES = 10_000_000;
-
     @Parameters(paramLabel = "FILE", description = "Project file.")
     private Path file;
 
@@ -70,23 +65,13 @@ final class ImportCommand implements Callable<Integer> {
         Design d = project.design();
         Day.Order order = d.brief().style().system() == UnitSystem.US ? Day.Order.MONTH_FIRST : Day.Order.DAY_FIRST;
         if (what.receipts != null) {
-            Imported<Receipt> came = ReceiptsCsv.read(text(what.receipts), d.purse(), '.', order);
+            Imported<Receipt> came = ReceiptsCsv.read(Imported.text(what.receipts), d.purse(), '.', order);
             List<Receipt> all = new ArrayList<>(d.purse().receipts());
             all.addAll(came.taken());
             return done(read, came, d.with(d.purse().withReceipts(all)));
         }
-        Imported<PriceListCsv.Price> came = PriceListCsv.read(text(what.prices), d, '.', order);
+        Imported<PriceListCsv.Price> came = PriceListCsv.read(Imported.text(what.prices), d, '.', order);
         return done(read, came, PriceListCsv.edit("Prices", came.taken()).apply(d));
-    }
-
-    private static String text(Path path) throws IOException {
-        if (!Files.isRegularFile(path)) {
-            throw new UnreadableFile("There is no file " + path + ".");
-        }
-        if (Files.size(path) > MOST_BYTES) {
-            throw new UnreadableFile("The file is larger than 10 MB.");
-        }
-        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
     }
 
     private int done(ProjectJson.Read read, Imported<?> came, Design next) throws IOException {

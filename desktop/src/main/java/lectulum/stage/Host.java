@@ -2,6 +2,7 @@ package lectulum.stage;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import lectulum.design.thing.Thing;
 
 /// What a stage may ask of the window it is in.
@@ -20,6 +21,12 @@ public interface Host {
     /// @param name   what is proposed
     /// @param ending what it should end with
     Optional<Path> save(String name, String ending);
+
+    /// Asks for a place, writes a text there beside the interface thread, and says so.
+    ///
+    /// @param name   what is proposed
+    /// @param ending what it should end with
+    void write(String name, String ending, Callable<String> text);
 
     /// A table to read.
     Optional<Path> table();

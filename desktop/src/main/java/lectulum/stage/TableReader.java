@@ -1,14 +1,10 @@
 package lectulum.stage;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.BiConsumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import lectulum.files.AtomicFile;
 import lectulum.files.Imported;
 import lectulum.files.UnreadableFile;
 import lectulum.parts.Background;
@@ -22,7 +18,6 @@ import lectulum.workbench.State;
 /// @param <T> what a row becomes
 public final class TableReader<T> {
     private static final int SAID = 12;
-    private static final int MOST_BYTES = 10_000_000;
     private final Background worker = new Background("tables");
     private final VBox report = new VBox(2);
     private final Bench bench;
@@ -63,16 +58,9 @@ public final class TableReader<T> {
         bench.host().table().ifPresent(path -> {
             State before = bench.work().state();
             Day.Order order = before.units() == UnitSystem.US ? Day.Order.MONTH_FIRST : Day.Order.DAY_FIRST;
-            worker.run(() -> reading.read(text(path), before, order), read -> show(path, read),
+            worker.run(() -> reading.read(Imported.text(path), before, order), read -> show(path, read),
                     failed -> bench.host().say("Not read: " + failed));
         });
-    }
-
-    private static String text(Path path) throws IOException {
-        if (Files.size(path) > MOST_BYTES) {
-            throw new IOException("The file is larger than 10 MB.");
-        }
-        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
     }
 
     private void show(Path path, Imported<T> read) {
@@ -94,16 +82,7 @@ public final class TableReader<T> {
         if (!read.rejected().isEmpty()) {
             report.getChildren().add(Buttons.of("Write the rejected rows out, to mend them…",
                     id + "-rejected",
-                    () -> bench.host().save("rejected.csv", ".csv").ifPresent(p -> write(p, read.rejected()))));
-        }
-    }
-
-    private void write(Path path, String text) {
-        try {
-            AtomicFile.write(path, text);
-            bench.host().say("Written: " + path);
-        } catch (IOException e) {
-            bench.host().say("Not written: " + e.getMessage());
+                    () -> bench.host().write("rejected.csv", ".csv", read::rejected)));
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.geometry.Bounds;
@@ -40,6 +41,7 @@ import lectulum.design.logbook.Logbook;
 import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
+import lectulum.files.AtomicFile;
 import lectulum.files.Attachments;
 import lectulum.files.Lessons;
 import lectulum.files.OwnThings;
@@ -618,6 +620,14 @@ public final class MainWindow implements AutoCloseable {
             @Override
             public Optional<Path> save(String name, String ending) {
                 return files.save(name, ending);
+            }
+
+            @Override
+            public void write(String name, String ending, Callable<String> text) {
+                files.save(name, ending).ifPresent(path -> filing.run(() -> {
+                    AtomicFile.write(path, text.call());
+                    return path;
+                }, done -> say("Written: " + done), failed -> say("Not written: " + failed)));
             }
 
             @Override

@@ -1,6 +1,5 @@
 package lectulum.stage.build;
 
-import java.io.IOException;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -16,7 +15,6 @@ import lectulum.design.Design;
 import lectulum.design.works.OtherDay;
 import lectulum.design.works.Slot;
 import lectulum.design.works.Works;
-import lectulum.files.AtomicFile;
 import lectulum.files.CalendarFile;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -174,14 +172,8 @@ final class PlanLeaf implements Leaf.Page {
     }
 
     private void write() {
-        bench.host().save("build.ics", ".ics").ifPresent(path -> {
-            try {
-                AtomicFile.write(path, CalendarFile.of(work.state().project().name(),
-                        BuildStudies.sessions(work.state().design())));
-                bench.host().say("Written: " + path);
-            } catch (IOException e) {
-                bench.host().say("Not written: " + e.getMessage());
-            }
-        });
+        State now = work.state();
+        bench.host().write("build.ics", ".ics", () -> CalendarFile.of(now.project().name(),
+                BuildStudies.sessions(now.design())));
     }
 }

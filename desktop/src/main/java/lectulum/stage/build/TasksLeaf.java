@@ -128,8 +128,8 @@ final class TasksLeaf implements Leaf.Page {
         f.text(made.own() ? "After, by their letters" : "Also after, by their letters",
                 d -> String.join(" ", d.works().job(which).after()),
                 (d, v) -> mapping(d, which, j -> j.withAfter(ids(v))));
-        rows.unknownRow("least", "Hours at least", "0.7 of the likely").unknownRow("most", "Hours at most",
-                "1.8 of the likely").row("done").unknownRow("logged", "Worked, not in the log", "nothing");
+        rows.unknownRow("least", "Hours at least", "as usual").unknownRow("most", "Hours at most",
+                "as usual").row("done").unknownRow("logged", "Worked, not in the log", "nothing");
         f.text("Not before, as 2026-05-31", d -> d.works().job(which).notBefore(), write(which, Job::withNotBefore));
         if (!made.licence().isEmpty()) {
             f.note("It takes " + made.licence() + ".");

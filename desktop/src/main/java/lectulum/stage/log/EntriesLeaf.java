@@ -16,7 +16,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.build.Task;
-import lectulum.build.Tasks;
 import lectulum.design.Design;
 import lectulum.design.logbook.LogEntry;
 import lectulum.figures.Stage;

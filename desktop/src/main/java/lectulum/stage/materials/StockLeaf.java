@@ -1,6 +1,5 @@
 package lectulum.stage.materials;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -17,7 +16,6 @@ import lectulum.design.Design;
 import lectulum.design.envelope.Substance;
 import lectulum.design.workshop.Stock;
 import lectulum.materials.cutting.StockStudies;
-import lectulum.files.AtomicFile;
 import lectulum.files.PriceListCsv;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
@@ -102,15 +100,11 @@ final class StockLeaf implements Leaf.Page {
     }
 
     private void writeOut() {
-        bench.host().save("prices.csv", ".csv").ifPresent(path -> {
+        Design d = work.state().design();
+        bench.host().write("prices.csv", ".csv", () -> {
             StringBuilder text = new StringBuilder();
-            try {
-                PriceListCsv.write(work.state().design(), text);
-                AtomicFile.write(path, text.toString());
-                bench.host().say("Written: " + path);
-            } catch (IOException e) {
-                bench.host().say("Not written: " + e.getMessage());
-            }
+            PriceListCsv.write(d, text);
+            return text.toString();
         });
     }
 

@@ -1,10 +1,5 @@
 package lectulum.stage.money;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,30 +8,24 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lectulum.build.Task;
-import lectulum.build.Tasks;
 import lectulum.design.Design;
 import lectulum.design.purse.ExchangeRate;
-import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Thing;
-import lectulum.files.AtomicFile;
 import lectulum.files.ReceiptsCsv;
 import lectulum.kernel.finance.Bill;
 import lectulum.money.Money;
-import lectulum.parts.Background;
 import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
 import lectulum.parts.Photo;
-import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -44,7 +33,6 @@ import lectulum.stage.TableReader;
 import lectulum.stage.TaskChoice;
 import lectulum.units.Day;
 import lectulum.units.Quantity;
-import lectulum.units.UnitSystem;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 
@@ -120,24 +108,12 @@ final class ReceiptsLeaf implements Leaf.Page {
     }
 
     private void writeOut() {
-        bench.host().save("receipts.csv", ".csv").ifPresent(path -> {
-            StringWriter text = new StringWriter();
-            try {
-                ReceiptsCsv.write(work.state().design(), text);
-                write(path, text.toString());
-            } catch (IOException e) {
-                bench.host().say("Not written: " + e.getMessage());
-            }
+        Design d = work.state().design();
+        bench.host().write("receipts.csv", ".csv", () -> {
+            StringBuilder text = new StringBuilder();
+            ReceiptsCsv.write(d, text);
+            return text.toString();
         });
-    }
-
-    private void write(Path path, String text) {
-        try {
-            AtomicFile.write(path, text);
-            bench.host().say("Written: " + path);
-        } catch (IOException e) {
-            bench.host().say("Not written: " + e.getMessage());
-        }
     }
 
     @Override
