@@ -10,6 +10,8 @@ module lectulum.desktop {
     requires ch.qos.logback.classic;
     requires ch.qos.logback.core;
     requires org.slf4j;
+    // Pages of the book in pictures.
+    requires org.apache.pdfbox;
 
     provides ch.qos.logback.classic.spi.Configurator with lectulum.parts.Quiet;
 

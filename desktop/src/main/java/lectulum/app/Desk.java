@@ -21,6 +21,7 @@ import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
 import lectulum.parts.Trouble;
+import lectulum.theme.Theme;
 import lectulum.window.Kept;
 import lectulum.window.MainWindow;
 import lectulum.window.Question;
@@ -64,6 +65,7 @@ public final class Desk implements StartPage.Choices {
         this.stage = stage;
         this.home = home;
         this.chooser = chooser.orElseGet(Dialogs::new);
+        stage.getIcons().setAll(Theme.icon());
         stage.setScene(scene);
         stage.setMinWidth(1000);
         stage.setMinHeight(640);

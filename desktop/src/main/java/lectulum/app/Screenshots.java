@@ -1,5 +1,10 @@
 package lectulum.app;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -7,21 +12,36 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Scene;
+import javax.imageio.ImageIO;
 import lectulum.demo.Campers;
 import lectulum.design.Mode;
+import lectulum.design.Project;
 import lectulum.figures.Stage;
 import lectulum.files.AtomicFile;
 import lectulum.files.Home;
 import lectulum.files.Journal;
+import lectulum.papers.Paper;
+import lectulum.papers.book.Book;
+import lectulum.papers.book.Edition;
+import lectulum.sheet.BookPlates;
+import lectulum.stage.Stages;
 import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.window.StartPage;
+import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /// Makes the pictures in docs/screenshots from the demonstrations.
 public final class Screenshots {
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
+    private static final int BOOK_HIGH = 620;
+    private static final int BETWEEN = 20;
+    private static final int BOOK_DPI = 110;
+    private static final Color DESK = new Color(0xC9C1B1);
 
     private final Path folder;
     private final Home home;
@@ -77,7 +97,35 @@ public final class Screenshots {
         });
         page("log", "nightjar", Stage.LOG, "log-trips", b -> {
         });
-        window("papers", "dunlin", b -> b.setStage(Stage.PAPERS));
+        book("book", "nightjar", List.of(0, 5, 12));
+    }
+
+    /// Pages of the build book beside one another.
+    private void book(String name, String demo, List<Integer> pages) throws IOException {
+        Project project = Campers.demo(demo).orElseThrow();
+        byte[] pdf = Headless.on(() -> {
+            State state = new Workbench(project).state();
+            return Book.pdf(project.name(), state.analysis(), Edition.WHOLE, Book.Cover.DRAWN, Paper.A4, state.style(),
+                    new BookPlates(state, Stages::look, file -> Optional.empty()), project.design().purse().today());
+        });
+        BufferedImage shown = new BufferedImage(WIDTH, BOOK_HIGH, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = shown.createGraphics();
+        g.setColor(DESK);
+        g.fillRect(0, 0, WIDTH, BOOK_HIGH);
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            int wide = (WIDTH - (pages.size() + 1) * BETWEEN) / pages.size();
+            for (int i = 0; i < pages.size(); i++) {
+                BufferedImage page = new PDFRenderer(document).renderImageWithDPI(pages.get(i), BOOK_DPI);
+                g.drawImage(page, BETWEEN + i * (wide + BETWEEN), BETWEEN, wide,
+                        page.getHeight() * wide / page.getWidth(),
+                        null);
+            }
+        }
+        g.dispose();
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(shown, "png", png);
+        AtomicFile.write(folder.resolve(name + ".png"), png.toByteArray());
     }
 
     private void window(String name, String demo, Consumer<Workbench> prepare) throws IOException {

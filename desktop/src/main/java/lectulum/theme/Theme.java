@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.scene.Parent;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
@@ -42,6 +43,11 @@ public final class Theme {
             colours.put(tokens.group(1), colour);
             inks.put(tokens.group(1), new Ink(colour.getRed(), colour.getGreen(), colour.getBlue(), 1));
         }
+    }
+
+    /// The sign of the program, for windows and lists of them.
+    public static Image icon() {
+        return new Image(Theme.class.getResource("lectulum.png").toExternalForm());
     }
 
     /// The colour of a token, such as `ink`.

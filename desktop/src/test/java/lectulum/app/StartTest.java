@@ -35,6 +35,14 @@ class StartTest extends WindowTest {
     }
 
     @Test
+    void theWindowBearsTheSignOfTheProgram() {
+        assertThat(stage().getIcons()).singleElement().satisfies(i -> {
+            assertThat(i.isError()).isFalse();
+            assertThat(i.getWidth()).isEqualTo(256);
+        });
+    }
+
+    @Test
     void aNewCamperIsFittedToItsBuilder() {
         robot.clickOn("#new-cargo");
         robot.clickOn("#stage-base");
