@@ -36,6 +36,10 @@ public final class DealStudies {
             .checking(DealRules.class, DealStudies::remedies);
     private static final String SOURCE = "annuity, nominal monthly; see docs/method/money.md";
     private static final double MONTHS = 12;
+    private static final double HALF = 0.5;
+    private static final double LITTLE = 0.5;
+    /// Two parts of a hundred are as near as one says such things.
+    private static final double NEARLY = 0.02;
     private static final double NEAR = 0.005;
 
     private DealStudies() {
@@ -93,12 +97,12 @@ public final class DealStudies {
                 SOURCE);
         book.figure("deal.interest", "Interest in all", loan.interest(), Quantity.MONEY, "M n − P", numbers, SOURCE);
         book.figure("deal.total", "It really costs",
-                Assumed.value(d, Assumption.DEAL_DOWN) + loan.payment() * loan.months(),
-                Quantity.MONEY, "down + M n", numbers, SOURCE);
+                total(d, loan), Quantity.MONEY, "down + M n", numbers, SOURCE);
         OptionalInt under = deal.resale.underWater(loan);
         under.ifPresent(m -> book.figure("deal.under", "More is owed than it would bring until month", m,
                 Quantity.COUNT, "balance after m > resale at m/12", numbers, SOURCE));
         quoted(d, loan, book);
+        said(d, deal, book);
         book.chart(balance(deal));
         return book.note(under.isPresent()
                 ? "Until that month selling it does not pay the loan back."
@@ -129,6 +133,53 @@ public final class DealStudies {
                     Sentence.of("At {0} it would be {1} a month.", Amount.share(loan.rate()),
                             Amount.money(loan.payment())));
         }
+    }
+
+    /// What down payment and loan come to in the end.
+    private static double total(Design d, Loan loan) {
+        return Assumed.value(d, Assumption.DEAL_DOWN) + loan.payment() * loan.months();
+    }
+
+    /// What is said of an offer against what follows from it.
+    private static void said(Design d, Deal deal, Study.Notebook book) {
+        Loan loan = deal.loan;
+        double years = Assumed.value(d, Assumption.DEAL_SAID_YEARS);
+        if (years > 0 && Math.abs(years * MONTHS - loan.months()) > HALF) {
+            book.say(DealRules.YEARS, Severity.WARN,
+                    Sentence.of("{0} months are {1} years, not {2}", loan.months(),
+                            Amount.count(loan.months() / MONTHS), Amount.count(years)),
+                    Sentence.of("{0} payments of {1} are {2}.", Math.round(years * MONTHS),
+                            Amount.money(loan.payment()), Amount.money(years * MONTHS * loan.payment())));
+        }
+        double lent = Assumed.value(d, Assumption.DEAL_SAID_LENT);
+        if (lent > 0 && Math.abs(lent - loan.principal()) > LITTLE) {
+            book.say(DealRules.LENT, Severity.WARN,
+                    Sentence.of(lent < loan.principal()
+                            ? "A loan of {0} leaves {1} of the price unpaid"
+                            : "A loan of {0} is {1} more than is wanted", Amount.money(lent),
+                            Amount.money(Math.abs(loan.principal() - lent))),
+                    Sentence.of("Price − down + fees is {0}.", Amount.money(loan.principal())));
+        }
+        double total = Assumed.value(d, Assumption.DEAL_SAID_TOTAL);
+        double really = total(d, loan);
+        if (total > 0 && Math.abs(total - really) > LITTLE) {
+            book.say(DealRules.TOTAL, Severity.WARN,
+                    Sentence.of("In all it costs {0}, not {1}", Amount.money(really), Amount.money(total)),
+                    Sentence.of("{0} of that is interest.", Amount.money(loan.interest())));
+        }
+        double share = Assumed.value(d, Assumption.DEAL_SAID_SHARE);
+        double is = deal.price > 0 ? deal.cash / deal.price : 0;
+        if (share > 0 && deal.price > 0 && Math.abs(share - is) > NEARLY) {
+            book.say(DealRules.SHARE, Severity.WARN,
+                    Sentence.of("The build costs {0} of the price, not {1}", percent(is), percent(share)),
+                    Sentence.of(
+                            "Without interest on either side and without own hours. Of {0} with interest it is {1}.",
+                            Amount.money(really), percent(really > 0 ? deal.cash / really : 0)));
+        }
+    }
+
+    private static Amount percent(double share) {
+        return Amount.share(Math.round(100 * share) / 100.0);
     }
 
     private static Chart balance(Deal deal) {
@@ -215,6 +266,20 @@ public final class DealStudies {
                     .filter(OptionalDouble::isPresent).map(v -> Stream.of(Mend.assumed(Assumption.DEAL_RATE,
                             v.getAsDouble(), Sentence.of("Reckon with {0}", Amount.share(v.getAsDouble())))))
                     .orElse(Stream.empty());
+            case YEARS -> Stream.of(
+                    Mend.assumed(Assumption.DEAL_MONTHS, Math.max(1, Math.round(MONTHS
+                            * Assumed.value(d, Assumption.DEAL_SAID_YEARS))), Sentence.of("Reckon with those years")),
+                    Mend.assumed(Assumption.DEAL_SAID_YEARS, Assumed.value(d, Assumption.DEAL_MONTHS) / MONTHS,
+                            Sentence.of("The months are right")));
+            case LENT -> Stream.of(Assumed.value(d, Assumption.DEAL_PRICE) + Assumed.value(d, Assumption.DEAL_FEES)
+                    - Assumed.value(d, Assumption.DEAL_SAID_LENT)).filter(down -> down >= 0)
+                    .map(down -> Mend.assumed(Assumption.DEAL_DOWN, down, Sentence.of("Pay {0} at once",
+                            Amount.money(down))));
+            case TOTAL -> known.of(DISCIPLINE).figures().find("deal.total").map(f -> f.value())
+                    .filter(OptionalDouble::isPresent).map(v -> Mend.assumed(Assumption.DEAL_SAID_TOTAL,
+                            v.getAsDouble(), Sentence.of("Reckon with {0}", Amount.money(v.getAsDouble()))))
+                    .stream();
+            case SHARE -> Stream.empty();
         };
     }
 }

@@ -225,6 +225,41 @@ class BillTest {
                 .withRates(List.of(new ExchangeRate("USD", 0.9, "2026-05-01")))))).isEqualTo(bare + 36);
     }
 
+    /// 96 months are 8 years, 16 350 is lent, 24 609 paid in all: what is said otherwise is found, what is said right is not; each can be
+    /// mended but a saying.
+    @Test
+    void whatIsSaidOfAnOfferIsCompared() {
+        Design d = DUNLIN;
+        for (String[] set : new String[][]{{"deal.price", "18500"}, {"deal.down", "2500"}, {"deal.rate", "0.079"},
+                {"deal.months", "96"}, {"deal.fees", "350"}}) {
+            d = d.with(d.settings().with(set[0], Double.parseDouble(set[1])));
+        }
+        double cash = Analysis.of(d).figures().value("money.forecast");
+        double total = Analysis.of(d).figures().value("deal.total");
+        Design right = said(d, 8, 16_350, total, cash / 18_500);
+        Design wrong = said(d, 9, 13_850, 18_500, 0.7);
+
+        assertThat(offers(d)).isEmpty();
+        assertThat(offers(right)).isEmpty();
+        assertThat(offers(wrong)).containsExactlyInAnyOrder("deal.saidYears", "deal.saidLent", "deal.saidTotal",
+                "deal.saidShare");
+        for (String id : List.of("deal.saidYears", "deal.saidLent", "deal.saidTotal")) {
+            Analysis a = Analysis.of(wrong);
+            Finding said = a.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+            Design mended = Remedies.of(a, said).getFirst().edit().apply(wrong);
+            assertThat(offers(mended)).as(id).doesNotContain(id);
+        }
+    }
+
+    private static Design said(Design d, double years, double lent, double total, double share) {
+        return d.with(d.settings().with("deal.saidYears", years).with("deal.saidLent", lent)
+                .with("deal.saidTotal", total).with("deal.saidShare", share));
+    }
+
+    private static List<String> offers(Design d) {
+        return Analysis.of(d).of(DealStudies.DISCIPLINE).findings().stream().map(Finding::id).toList();
+    }
+
     @Nested
     class Ahead {
         /// Everything of the camper but one line is paid, so that only it is open: 1000 of a guess, −20 % +40 %: mean 1000 (1 + 0.2/6),

@@ -97,7 +97,7 @@ public final class Screenshots {
         });
         page("log", "nightjar", Stage.LOG, "log-trips", b -> {
         });
-        book("book", "nightjar", List.of(0, 5, 7));
+        book("book", "nightjar", List.of(0, 5, 8));
     }
 
     /// Pages of the build book beside one another.
