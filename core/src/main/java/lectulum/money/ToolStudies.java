@@ -3,6 +3,7 @@ package lectulum.money;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -29,8 +30,6 @@ public final class ToolStudies {
             in -> of(in.design(Design.Part.PURSE)))
             .checking(ToolRules.class, ToolStudies::remedies);
     private static final String SOURCE = "see docs/method/money.md";
-    /// Before the id of a tool, the id of its line.
-    private static final String LINE = "bill-";
 
     private static final double CENT = 0.005;
 
@@ -72,8 +71,7 @@ public final class ToolStudies {
             book.say(ToolRules.BILL, Subject.part(t.id()), Severity.NOTE,
                     Sentence.of("{0} is in no line of the bill", t.name()),
                     Sentence.of("It costs {0} and counts in no sum before it stands there.", Amount.money(cost(t))));
-        } else if (line.filter(r -> r.state().compareTo(Receipt.State.ORDERED) < 0
-                && Math.abs(Lines.total(r) - cost(t)) > CENT).isPresent()) {
+        } else if (line.filter(r -> open(r) && Math.abs(Lines.total(r) - cost(t)) > CENT).isPresent()) {
             book.say(ToolRules.BILL, Subject.part(t.id()), Severity.NOTE,
                     Sentence.of("{0} stands otherwise in the bill", t.name()),
                     Sentence.of("As it is decided it costs {0}, its line says {1}.", Amount.money(cost(t)),
@@ -106,20 +104,23 @@ public final class ToolStudies {
     }
 
     private static Optional<Receipt> line(Design d, Tool t) {
-        return d.purse().receipt(LINE + t.id());
+        return d.purse().receipt(t.line());
     }
 
-    /// The edit that puts what a tool costs, as it is decided, into the bill; its line follows when it is pressed again. Empty where it costs
-    /// nothing.
+    /// The edit that puts what a tool costs, as it is decided, into the bill, or brings its line there up to date. Empty where it costs
+    /// nothing, and where its line is ordered or paid: that is right whatever is decided.
     public static Optional<Edit> bill(Design d, String id) {
-        return d.purse().tools().stream().filter(t -> t.id().equals(id) && cost(t) > 0).findFirst()
-                .map(t -> new Edit("A tool in the bill", x -> {
-                    Receipt now = Receipt.of(LINE + t.id(), t.name(), Receipt.State.GUESS, cost(t))
-                            .withKind(Receipt.Kind.TOOL);
-                    return x.with(line(x, t)
-                            .map(r -> x.purse().mapping(r.id(), old -> now))
-                            .orElseGet(() -> x.purse().plus(now)));
-                }));
+        return d.purse().tools().stream().filter(t -> t.id().equals(id) && cost(t) > 0
+                && line(d, t).filter(r -> !open(r)).isEmpty()).findFirst()
+                .map(t -> new Edit("A tool in the bill", x -> x.with(line(x, t)
+                        .map(r -> x.purse().mapping(r.id(), old -> old.withPrice(cost(t)).withAmount(1).withPack(1)
+                                .withWaste(0).withTax(0).withBought(OptionalDouble.empty())))
+                        .orElseGet(() -> x.purse().plus(Receipt.of(t.line(), t.name(), Receipt.State.GUESS, cost(t))
+                                .withKind(Receipt.Kind.TOOL))))));
+    }
+
+    private static boolean open(Receipt line) {
+        return line.state().compareTo(Receipt.State.ORDERED) < 0;
     }
 
     private static Stream<Remedy> remedies(Known known, ToolRules rule, Finding finding) {

@@ -72,7 +72,7 @@ public record Purse(List<Receipt> receipts, List<ExchangeRate> rates, List<Econo
         return withTools(tools.stream().map(t -> t.id().equals(id) ? change.apply(t) : t).toList());
     }
 
-    /// An id that no tool has yet.
+    /// An id that no tool has yet, and none had whose line is still in the bill.
     public String freeTool() {
         int n = 1;
         while (hasTool("tool-" + n)) {
@@ -82,6 +82,7 @@ public record Purse(List<Receipt> receipts, List<ExchangeRate> rates, List<Econo
     }
 
     private boolean hasTool(String id) {
-        return tools.stream().anyMatch(t -> t.id().equals(id));
+        return tools.stream().anyMatch(t -> t.id().equals(id))
+                || receipts.stream().anyMatch(r -> r.id().equals("bill-" + id));
     }
 }

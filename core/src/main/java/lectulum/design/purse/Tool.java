@@ -25,6 +25,11 @@ public record Tool(String id, String name, @Means(value = "To buy", of = Quantit
         task = task == null ? "" : task;
     }
 
+    /// Id of its line in the bill, where it has one.
+    public String line() {
+        return "bill-" + id;
+    }
+
     /// How one comes by it.
     public enum Way {
         OPEN("not decided"), BUY("bought"), HIRE("hired"), THERE("lent or there already");
