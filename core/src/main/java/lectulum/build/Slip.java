@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.stream.Collectors;
 import lectulum.design.Design;
 import lectulum.design.works.Baseline;
 import lectulum.kernel.schedule.Schedule;
@@ -67,7 +66,7 @@ record Slip(String when, LocalDate kept, Optional<LocalDate> finish, List<Of> ta
     /// The plan as it is now.
     static Baseline baseline(Design d) {
         List<Baseline.Target> all = Plan.paced(d).laid().stream().filter(l -> l.end().isPresent())
-                .map(Slip::target).collect(Collectors.toList());
+                .map(Slip::target).toList();
         return new Baseline(d.purse().today(), all);
     }
 

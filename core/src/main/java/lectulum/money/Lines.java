@@ -202,12 +202,23 @@ public final class Lines {
 
     /// What each receipt comes to by itself in packs of its own, freight apart, in the currency of the project; what is given, or has no
     /// rate, is left out.
+    /// Of an allowance what is left.
     static Map<String, Double> each(Design d) {
         Lines l = new Lines(d);
         Map<String, Double> all = new LinkedHashMap<>();
         for (Receipt r : d.purse().receipts()) {
             if (r.cover() == Bill.Cover.BUY) {
                 l.rate(r).ifPresent(k -> all.put(r.id(), r.bill().total(k).doubleValue()));
+            }
+        }
+        BigDecimal settled = l.free.stream().filter(r -> r.kind() == Receipt.Kind.SMALL && all.containsKey(r.id())
+                && r.state().compareTo(Receipt.State.ORDERED) >= 0).map(r -> decimal(all.get(r.id())))
+                .reduce(NONE, BigDecimal::add);
+        for (Receipt r : l.free) {
+            if (r.allowance() && all.containsKey(r.id())) {
+                BigDecimal taken = settled.min(decimal(all.get(r.id())));
+                settled = settled.subtract(taken);
+                all.put(r.id(), decimal(all.get(r.id())).subtract(taken).doubleValue());
             }
         }
         return all;

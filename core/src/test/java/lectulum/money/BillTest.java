@@ -209,6 +209,8 @@ class BillTest {
                 .satisfies(l -> assertThat(l.forecast()).isEqualTo(320));
         assertThat(Lines.forecast(all)).isEqualTo(bare + 720);
         assertThat(Lines.free(some, Bill.Tier.ESSENTIAL)).isEqualTo(530);
+        assertThat(Lines.each(some).values().stream().mapToDouble(x -> x).sum()).as("by shop and month too")
+                .isEqualTo(530);
         assertThat(Analysis.of(some).figures().value("money.forecast")).isEqualTo(bare + 530);
     }
 

@@ -89,6 +89,15 @@ class ToolTest {
         assertThat(value(again, "money.forecast")).isCloseTo(before + 152, within(1e-6));
         Design paid = hired.with(hired.purse().mapping("bill-tool-1", r -> r.withState(Receipt.State.PAID)));
         assertThat(said(paid)).isEmpty();
+        assertThat(ToolStudies.bill(paid, "tool-1")).as("what was paid is not written over").isEmpty();
+        Design gone = billed.with(billed.purse().withTools(List.of()));
+        assertThat(gone.purse().freeTool()).as("its line is not given to another tool").isEqualTo("tool-2");
+        Design shop = billed.with(billed.purse().mapping("bill-tool-1", r -> r.withShop("tool counter")));
+        Design dearer = shop.with(shop.purse().tool("tool-1", t -> t.withPrice(450)));
+        Receipt line = ToolStudies.bill(dearer, "tool-1").orElseThrow().apply(dearer).purse().receipt("bill-tool-1")
+                .orElseThrow();
+        assertThat(line.price()).isEqualTo(450);
+        assertThat(line.shop()).as("what else was typed stays").isEqualTo("tool counter");
         assertThat(ToolStudies.bill(with(welder(Way.THERE, 5)), "tool-1")).isEmpty();
         assertThat(ToolStudies.bill(d, "tool-9")).isEmpty();
     }

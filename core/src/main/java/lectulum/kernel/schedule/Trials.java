@@ -101,13 +101,18 @@ public record Trials(Chance sum, Chance path, Map<String, Double> critical) {
         }
 
         double longest(double[] hours) {
+            return forward(hours, new double[hours.length]);
+        }
+
+        /// When the last of them ends, and in passing when each does.
+        private double forward(double[] hours, double[] waits) {
             double last = 0;
             for (int t : order) {
                 double from = 0;
                 for (int b : before[t]) {
                     from = Math.max(from, end[b]);
                 }
-                end[t] = from + hours[t];
+                end[t] = from + hours[t] + waits[t];
                 last = Math.max(last, end[t]);
             }
             return last;
@@ -115,15 +120,7 @@ public record Trials(Chance sum, Chance path, Map<String, Double> critical) {
 
         /// Counts those that have no room, waits in their chains.
         void count(double[] hours, int[] critical) {
-            double last = 0;
-            for (int t : order) {
-                double from = 0;
-                for (int b : before[t]) {
-                    from = Math.max(from, end[b]);
-                }
-                end[t] = from + hours[t] + lag[t];
-                last = Math.max(last, end[t]);
-            }
+            double last = forward(hours, lag);
             double[] latest = new double[hours.length];
             Arrays.fill(latest, last);
             for (int i = order.length - 1; i >= 0; i--) {

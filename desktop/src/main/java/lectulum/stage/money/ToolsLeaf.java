@@ -48,7 +48,8 @@ final class ToolsLeaf implements Leaf.Page {
                 Buttons.of("Put it into the bill", "tool-bill",
                         () -> ToolStudies.bill(work.state().design(), tools.id())
                                 .ifPresentOrElse(work::edit,
-                                        () -> bench.host().say("It costs nothing as it is decided."))),
+                                        () -> bench.host()
+                                                .say("Nothing to put there: it costs nothing, or its line is paid."))),
                 Buttons.quiet("Without it", "tool-remove", () -> work.edit("Without a tool", d -> d.with(d.purse()
                         .withTools(d.purse().tools().stream().filter(t -> !t.id().equals(tools.id())).toList())))));
         HBox.setHgrow(studies, Priority.ALWAYS);
