@@ -20,6 +20,8 @@ import lectulum.analysis.soundness.Soundness;
 import lectulum.design.Acceptance;
 import lectulum.design.Design;
 import lectulum.design.Edit;
+import lectulum.design.thing.Sight;
+import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
 import lectulum.discipline.Reads;
@@ -155,8 +157,8 @@ public final class Analysis implements Known {
     }
 
     @Override
-    public Design unplaced(Design.Part... parts) {
-        return design.unplaced();
+    public Design seeing(Function<Thing, Sight> how, Design.Part... parts) {
+        return design.seeing(how);
     }
 
     @Override
@@ -373,10 +375,10 @@ public final class Analysis implements Known {
         }
 
         @Override
-        public Design unplaced(Design.Part... parts) {
+        public Design seeing(Function<Thing, Sight> how, Design.Part... parts) {
             Design answer = analysis.design.only(List.of(parts));
-            asked.add(new Kept.OfUnplaced(List.of(parts), answer));
-            return answer.unplaced();
+            asked.add(new Kept.OfSeeing(how, List.of(parts), answer));
+            return answer.seeing(how);
         }
 
         @Override

@@ -1,10 +1,10 @@
 package lectulum.analysis;
 
-import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import lectulum.design.Design;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
@@ -37,21 +37,13 @@ record Kept<R extends Result>(R result, List<Asked> asked, boolean old, Optional
         }
     }
 
-    /// @param answer with the things where they stood, so that those that are the same need not be looked at
-    record OfUnplaced(List<Design.Part> parts, Design answer) implements Asked {
+    /// @param answer with the things as they are, so that those that are the same need not be looked at
+    record OfSeeing(Function<Thing, Sight> how, List<Design.Part> parts, Design answer) implements Asked {
         @Override
         public boolean same(Analysis now) {
             return parts.stream().allMatch(p -> p == Design.Part.THINGS
-                    ? sameThings(answer.things(), now.design().things())
+                    ? answer.sameThings(now.design(), how)
                     : p.same(answer, now.design()));
-        }
-
-        private static boolean sameThings(List<Thing> were, List<Thing> are) {
-            if (were == are) {
-                return true;
-            }
-            Iterator<Thing> now = are.iterator();
-            return were.size() == are.size() && were.stream().allMatch(t -> t.sameBesidesPlace(now.next()));
         }
     }
 

@@ -4,18 +4,22 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lectulum.design.base.Base;
 import lectulum.design.brief.Brief;
 import lectulum.design.envelope.Envelope;
 import lectulum.design.logbook.Logbook;
 import lectulum.design.outing.Outing;
 import lectulum.design.purse.Purse;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Vehicle;
 import lectulum.design.weighing.Weighing;
@@ -84,10 +88,47 @@ public record Design(Brief brief, Vehicle vehicle, Base base, List<Thing> things
                 parts.contains(Part.LOGBOOK) ? logbook : Logbook.NONE);
     }
 
-    /// This design with every thing at one place: what does not ask where things stand is worked out from it, and stays as it is while
-    /// something is moved.
-    public Design unplaced() {
-        return withThings(things.stream().map(Thing::unplaced).toList());
+    /// This design with every thing seen only so far: what asks for no more is worked out from it, and stays as it is while something is
+    /// moved, or becomes another thing, that it does not see.
+    public Design seeing(Function<Thing, Sight> how) {
+        return withThings(seen(how).toList());
+    }
+
+    /// Whether two designs have the same things as far as they are seen.
+    public boolean sameThings(Design other, Function<Thing, Sight> how) {
+        if (things == other.things) {
+            return true;
+        }
+        Iterator<Thing> mine = things.iterator();
+        Iterator<Thing> theirs = other.things.iterator();
+        while (true) {
+            Thing a = next(mine, how);
+            Thing b = next(theirs, how);
+            if (a == null || b == null) {
+                return a == b;
+            }
+            if (a != b && !(how.apply(a) == Sight.PLACED ? a.equals(b) : a.sameBesidesPlace(b))) {
+                return false;
+            }
+        }
+    }
+
+    private static Thing next(Iterator<Thing> things, Function<Thing, Sight> how) {
+        while (things.hasNext()) {
+            Thing t = things.next();
+            if (how.apply(t) != Sight.UNSEEN) {
+                return t;
+            }
+        }
+        return null;
+    }
+
+    private Stream<Thing> seen(Function<Thing, Sight> how) {
+        return things.stream().flatMap(t -> switch (how.apply(t)) {
+            case PLACED -> Stream.of(t);
+            case UNPLACED -> Stream.of(t.unplaced());
+            case UNSEEN -> Stream.empty();
+        });
     }
 
     /// Number of the vehicle that tows now, where others are numbered by their place in the garage.

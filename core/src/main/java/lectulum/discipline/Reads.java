@@ -2,6 +2,8 @@ package lectulum.discipline;
 
 import java.util.function.Function;
 import lectulum.design.Design;
+import lectulum.design.thing.Sight;
+import lectulum.design.thing.Thing;
 
 /// All that a discipline sees. What it asks here, with what it was told, is both its list of what it depends on and the
 /// key under which its result is remembered, so neither can be wrong.
@@ -14,7 +16,15 @@ public interface Reads {
     Design design(Design.Part... parts);
 
     /// The same with every thing at one place: what does not ask where things stand is kept while something is moved.
-    Design unplaced(Design.Part... parts);
+    default Design unplaced(Design.Part... parts) {
+        return seeing(t -> Sight.UNPLACED, parts);
+    }
+
+    /// The same with every thing seen as far as it matters: what asks only where the wired ones stand is kept while a chair is moved
+    /// or grows.
+    ///
+    /// @param how far each is seen; it may ask everything of a thing but its place
+    Design seeing(Function<Thing, Sight> how, Design.Part... parts);
 
     /// What another discipline found, which stands before the asking one in the list of all.
     ///

@@ -27,7 +27,7 @@ import lectulum.units.Quantity;
 public final class OffGridStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-trip", "Power of a trip",
             Stage.POWER,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
+            in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
             .checking(OffGridRules.class);
 
     private static final double HOUR = 3600;

@@ -9,6 +9,8 @@ import lectulum.design.brief.Brief;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
+import lectulum.design.thing.Sight;
+import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
@@ -46,6 +48,12 @@ public record Power(List<Draw> loads, Figures figures, List<Finding> findings) i
     ///
     /// @param energy \[J\]; 0 for what runs on shore power only
     public record Draw(String thing, String name, Load load, double energy) {
+    }
+
+    /// What gives, keeps, carries or takes electricity, wherever it stands.
+    public static Sight seen(Thing t) {
+        return t.system() == SystemGroup.ELECTRICAL || t.load().isPresent() || t.battery().isPresent() || t.solar() > 0
+                || t.features().stream().anyMatch(Electric.class::isInstance) ? Sight.UNPLACED : Sight.UNSEEN;
     }
 
     public static Power of(Design design) {

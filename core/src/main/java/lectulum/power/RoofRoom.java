@@ -33,6 +33,11 @@ record RoofRoom(List<Thing> on, List<Thing> more) {
         more = List.copyOf(more);
     }
 
+    /// Whose place may matter up there.
+    static boolean outside(Thing t) {
+        return t.mount() != Mount.INSIDE;
+    }
+
     static RoofRoom of(Design d) {
         Body body = Body.of(d.base());
         List<Thing> on = d.things().stream()

@@ -19,7 +19,7 @@ import lectulum.units.Quantity;
 /// "Can I run it?": one thing of the user's own, and those that people ask for, every day of the month of the brief.
 public final class RunningStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-run", "Can I run it", Stage.POWER,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Power.DISCIPLINE)));
 
     private static final double HOUR = 3600;

@@ -9,6 +9,7 @@ import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Load;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -28,7 +29,7 @@ import lectulum.units.Quantity;
 /// Bank, panels, chargers and inverter: their limits, what they are set to, what storage does to them.
 public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
-            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+            Stage.POWER, in -> of(in.seeing(t -> RoofRoom.outside(t) ? Sight.PLACED : Power.seen(t), Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS), in.of(Power.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 

@@ -23,7 +23,7 @@ import lectulum.weather.Weather;
 /// the battery lives, and which load breaks it.
 public final class YearStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-year", "Power of a year",
-            Stage.POWER, in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+            Stage.POWER, in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Weather.DISCIPLINE), in::stillWanted))
             .checking(YearRules.class, YearRemedies::of);
 

@@ -45,10 +45,10 @@ import lectulum.units.Quantity;
 /// Water of a day and what it comes to over the trip; what each change would bring; every tank by its shape.
 public final class WaterStudies {
     public static final Discipline<Studies> DAYS = Studies.discipline("water-days", "Days of water", Stage.WATER,
-            in -> days(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+            in -> days(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Water.DISCIPLINE)));
     public static final Discipline<Studies> TANKS = Studies.discipline("water-tanks", "Tanks and cans", Stage.WATER,
-            in -> tanks(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+            in -> tanks(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Water.DISCIPLINE)))
             .checking(TankRules.class, WaterStudies::remedies);
     private static final double LITRE = 1e-3;

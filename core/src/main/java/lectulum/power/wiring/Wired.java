@@ -10,6 +10,7 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Electric;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Raceway;
 import lectulum.design.wiring.Spot;
@@ -31,6 +32,7 @@ import lectulum.kernel.electric.Fault;
 import lectulum.kernel.electric.Wire;
 import lectulum.kernel.electric.WireChoice;
 import lectulum.power.Plant;
+import lectulum.power.Power;
 import lectulum.units.Quantity;
 
 /// The harness of a design, what arrives at its devices, what is bought for it, and what the checks say.
@@ -38,7 +40,7 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         List<Finding> findings) implements Result {
     public static final Discipline<Wired> DISCIPLINE = new Discipline<>("wiring", "Wires and fuses", Stage.POWER,
             Discipline.Pace.REST,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING,
+            in -> of(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING,
                     Design.Part.BASE)),
             () -> new Wired(new Harness(Plant.CLASS, List.of(), Map.of(), "", List.of()),
                     new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),
@@ -52,6 +54,11 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
     private static final double OUT = 0.10;
     private static final double HEAVIER = 0.3;
     private static final String SOURCE = "copper at its warmth, ABYC E-11 and ISO 10133; see docs/method/wiring.md";
+
+    /// Where a wire may end it matters where that is.
+    static Sight seen(Thing t) {
+        return Power.seen(t) == Sight.UNSEEN ? Sight.UNSEEN : Sight.PLACED;
+    }
 
     public static Wired of(Design d) {
         Harness h = Harness.of(d);

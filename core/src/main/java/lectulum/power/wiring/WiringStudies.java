@@ -41,7 +41,7 @@ public final class WiringStudies {
     }
 
     private static Discipline<Studies> studies(String id, String name, Of of) {
-        return Studies.discipline(id, name, Stage.POWER, in -> of.studies(in.design(Design.Part.BRIEF,
+        return Studies.discipline(id, name, Stage.POWER, in -> of.studies(in.seeing(Wired::seen, Design.Part.BRIEF,
                 Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING, Design.Part.BASE),
                 in.of(Wired.DISCIPLINE)));
     }
