@@ -1,6 +1,8 @@
 /// Everything Lectulum computes, reads and writes; nothing of the window.
 module lectulum.core {
     requires org.apache.commons.csv;
+    requires org.commonmark;
+    requires org.commonmark.ext.gfm.tables;
     requires org.apache.fontbox;
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
@@ -60,6 +62,7 @@ module lectulum.core {
     exports lectulum.files;
     exports lectulum.files.merge;
     exports lectulum.gas;
+    exports lectulum.guide;
     exports lectulum.kernel.air;
     exports lectulum.kernel.beams;
     exports lectulum.kernel.bodies;

@@ -29,7 +29,9 @@ import lectulum.units.Quantity;
 /// Bank, panels, chargers and inverter: their limits, what they are set to, what storage does to them.
 public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
-            Stage.POWER, in -> of(in.seeing(t -> RoofRoom.outside(t) ? Sight.PLACED : Power.seen(t), Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+            Stage.POWER,
+            in -> of(in.seeing(t -> RoofRoom.outside(t) ? Sight.PLACED : Power.seen(t), Design.Part.BRIEF,
+                    Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS), in.of(Power.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 

@@ -251,7 +251,8 @@ class AnalysisTest {
         Analysis carried = a.peek(d.mapping(cells.id(), t -> t.with(t.place().moved(0.5, 0.2, 0))));
         assertThat(carried.of(YearStudies.DISCIPLINE)).isSameAs(a.of(YearStudies.DISCIPLINE));
         assertThat(carried.of(Wired.DISCIPLINE)).isNotEqualTo(a.of(Wired.DISCIPLINE));
-        Analysis smaller = a.peek(d.mapping(cells.id(), t -> t.with(new Battery(t.battery().orElseThrow().energy() / 2, t.battery().orElseThrow().chemistry()))));
+        Analysis smaller = a.peek(d.mapping(cells.id(), t -> t
+                .with(new Battery(t.battery().orElseThrow().energy() / 2, t.battery().orElseThrow().chemistry()))));
         assertThat(smaller.of(YearStudies.DISCIPLINE)).isNotEqualTo(a.of(YearStudies.DISCIPLINE));
     }
 }

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import lectulum.build.Task;
+import lectulum.build.Tasks;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.brief.Person;
@@ -19,8 +21,6 @@ import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.design.works.Job;
 import lectulum.design.works.Works;
-import lectulum.build.Task;
-import lectulum.build.Tasks;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 

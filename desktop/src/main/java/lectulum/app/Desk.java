@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import lectulum.analysis.FirstHour;
 import lectulum.demo.Campers;
 import lectulum.design.Project;
 import lectulum.files.Home;
@@ -22,10 +23,10 @@ import lectulum.files.ProjectFile;
 import lectulum.files.ProjectJson;
 import lectulum.parts.Trouble;
 import lectulum.theme.Theme;
+import lectulum.units.UnitSystem;
 import lectulum.window.Kept;
 import lectulum.window.MainWindow;
 import lectulum.window.Question;
-import lectulum.units.UnitSystem;
 import lectulum.window.StartPage;
 import lectulum.workbench.Session;
 import lectulum.workbench.Workbench;
@@ -104,6 +105,17 @@ public final class Desk implements StartPage.Choices {
             Session session = new Session(home);
             session.begin(project, worthSaving);
             show(session, project, List.of());
+        });
+    }
+
+    @Override
+    public void firstHour() {
+        Project project = FirstHour.begin(home.units().orElse(UnitSystem.METRIC));
+        leaving(() -> {
+            Session session = new Session(home);
+            session.begin(project, true);
+            show(session, project, List.of());
+            window.ifPresent(MainWindow::firstHour);
         });
     }
 

@@ -166,6 +166,11 @@ public final class Screenshots {
 
     private static final class NoChoices implements StartPage.Choices {
         @Override
+        public void firstHour() {
+            // Nobody presses here.
+        }
+
+        @Override
         public void begin(lectulum.design.Project project, boolean worthSaving) {
             refuse();
         }

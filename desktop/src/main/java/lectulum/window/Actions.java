@@ -16,6 +16,8 @@ import lectulum.files.AtomicFile;
 import lectulum.files.ChangedMeanwhile;
 import lectulum.files.ProjectFile;
 import lectulum.files.ThingsCsv;
+import lectulum.guide.Guidebook;
+import lectulum.guide.Reference;
 import lectulum.layout.Mirror;
 import lectulum.papers.Report;
 import lectulum.parts.Picture;
@@ -125,8 +127,8 @@ final class Actions {
         add("Metric units", "Shortcut+Shift+M", () -> bench.setUnits(UnitSystem.METRIC));
         add("Feet and pounds", "Shortcut+Shift+F", () -> bench.setUnits(UnitSystem.US));
         add("Light or dim theme", "", window::toggleTheme);
-        add("Show the next steps", "", () -> window.guide(true));
-        add("Hide the next steps", "", () -> window.guide(false));
+        add("Show the next steps", "", () -> window.nextSteps(true));
+        add("Hide the next steps", "", () -> window.nextSteps(false));
         List<Stage> stages = Stages.ALL.stream().map(StageUnit::stage).toList();
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
@@ -137,6 +139,11 @@ final class Actions {
                 add(stage.label() + ": " + leaf.name(), "", () -> window.turnTo(stage, leaf.id()));
             }
         }
+        add("Guide to this page", "F1", window::guide);
+        add("Guide: contents", "", () -> window.guide(Reference.FIRST));
+        add("Guide: the first hour", "", window::firstHour);
+        add("Guide: keys", "", () -> window.guide(new Reference("guide/window", "keys")));
+        add("Licences of all parts", "", () -> window.guide(Guidebook.LICENCES));
         add("Do anything", "F2", () -> window.openPalette(commands));
     }
 

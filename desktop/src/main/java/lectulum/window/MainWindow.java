@@ -47,6 +47,7 @@ import lectulum.files.Lessons;
 import lectulum.files.OwnThings;
 import lectulum.files.ProjectFile;
 import lectulum.files.merge.Merge;
+import lectulum.guide.Reference;
 import lectulum.parts.Background;
 import lectulum.parts.Photo;
 import lectulum.sheet.FrontView;
@@ -58,6 +59,7 @@ import lectulum.stage.Leaf;
 import lectulum.stage.StageView;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
+import lectulum.window.guide.GuidePane;
 import lectulum.workbench.Session;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -82,7 +84,10 @@ public final class MainWindow implements AutoCloseable {
     private final VBox cardBody = new VBox();
     private final FindingsPanel findings;
     private final LessonsPanel lessons = new LessonsPanel();
-    private final GuidePanel guide;
+    private final NextPanel next;
+    private final Node cardSide;
+    /// The guide, once it was opened.
+    private Optional<GuidePane> guide = Optional.empty();
     private boolean guided;
     private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
     private final Map<Stage, List<Leaf>> leaves = new EnumMap<>(Stage.class);
@@ -139,14 +144,15 @@ public final class MainWindow implements AutoCloseable {
         this.tally = new Tally(this::openWorking);
         this.findings = new FindingsPanel(bench, remedied);
         this.guided = session.home().guided();
-        this.guide = new GuidePanel(() -> guide(false));
+        this.next = new NextPanel(() -> nextSteps(false));
         this.bar = new TopBar(bench, actions::command, Actions.FILE_MENU);
         trialBanner();
         frame.setTop(top);
         top.getChildren().addAll(bar, banner, trial);
         frame.setLeft(rail);
         frame.setCenter(centre);
-        frame.setRight(card());
+        this.cardSide = card();
+        frame.setRight(cardSide);
         frame.setBottom(tally);
         overlay.setPickOnBounds(false);
         overlay.setVisible(false);
@@ -480,6 +486,7 @@ public final class MainWindow implements AutoCloseable {
         section.show(state);
         front.show(state);
         findings.show(state);
+        guide.filter(g -> guideOpen()).ifPresent(g -> g.show(state));
         titleChanged.run();
     }
 
@@ -501,6 +508,7 @@ public final class MainWindow implements AutoCloseable {
         Optional<Node> page = view.page().or(() -> leaf().flatMap(Leaf::page).map(Leaf.Page::node));
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
+        guide.ifPresent(g -> g.turned(shownStage, leaf().map(Leaf::name).orElse("")));
         page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
             view.below().ifPresent(centre::setBottom);
@@ -511,7 +519,7 @@ public final class MainWindow implements AutoCloseable {
     }
 
     /// Shows or hides the next steps on every stage, from now on.
-    void guide(boolean shown) {
+    void nextSteps(boolean shown) {
         guided = shown;
         try {
             session.home().guide(shown);
@@ -528,11 +536,11 @@ public final class MainWindow implements AutoCloseable {
         boolean sheetShown = leaf().map(l -> l.isSheet() || all.stream().noneMatch(Leaf::isSheet)
                 && l.id().equals(all.getFirst().id())).orElse(true);
         boolean withCard = sheetShown || shownStage == Stage.LAYOUT && !state.selected().isEmpty();
-        guide.show(state, guided);
+        next.show(state, guided);
         lessons.show(state);
         List<Node> wanted = withCard
-                ? List.of(stage(shownStage).card(), guide, lessons, findings)
-                : List.of(guide, lessons, findings);
+                ? List.of(stage(shownStage).card(), next, lessons, findings)
+                : List.of(next, lessons, findings);
         if (!cardBody.getChildren().equals(wanted)) {
             cardBody.getChildren().setAll(wanted);
         }
@@ -567,6 +575,44 @@ public final class MainWindow implements AutoCloseable {
         }
         List<Leaf> all = leavesOf(shownStage);
         return all.isEmpty() ? Optional.empty() : Optional.of(all.get(leafOf.getOrDefault(shownStage, 0)));
+    }
+
+    private boolean guideOpen() {
+        return guide.filter(g -> frame.getRight() == g).isPresent();
+    }
+
+    private GuidePane openGuide() {
+        GuidePane pane = guide.orElseGet(() -> new GuidePane(new LookedUp(this, bench)));
+        guide = Optional.of(pane);
+        frame.setRight(pane);
+        pane.show(bench.state());
+        return pane;
+    }
+
+    /// The guide to the page that is open, beside it; away with it where that is what is read.
+    void guide() {
+        if (guideOpen() && guide.orElseThrow().following()) {
+            closeGuide();
+            return;
+        }
+        GuidePane pane = openGuide();
+        pane.follow(shownStage, leaf().map(Leaf::name).orElse(""));
+        pane.focus();
+    }
+
+    /// The guide at some place.
+    void guide(Reference place) {
+        openGuide().open(place);
+    }
+
+    /// The steps of a first hour, which tick themselves off.
+    public void firstHour() {
+        openGuide().hour();
+    }
+
+    void closeGuide() {
+        frame.setRight(cardSide);
+        sheet.requestFocus();
     }
 
     /// Opens one picture of a stage; an unknown one opens the sheet.
@@ -665,6 +711,11 @@ public final class MainWindow implements AutoCloseable {
                 MainWindow.this.keepAsOwn(thing);
             }
         };
+    }
+
+    /// The working of a figure over the middle of the window.
+    void openWorking(Figure figure) {
+        openWorking(figure, tally);
     }
 
     private void openWorking(Figure figure, Node cell) {

@@ -17,6 +17,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -52,6 +53,9 @@ public final class StartPage {
 
         void browse();
 
+        /// Begins the camper of the first hour, with its steps beside it.
+        void firstHour();
+
         void recover(Journal.Left left);
 
         void decline(Journal.Left left);
@@ -80,7 +84,11 @@ public final class StartPage {
         Button open = new Button("Open a file…");
         open.setId("open-file");
         open.setOnAction(e -> choices.browse());
-        HBox head = new HBox(24, new VBox(2, title, about), open);
+        Button hour = new Button("Take the first hour");
+        hour.setId("first-hour");
+        hour.setTooltip(new Tooltip("A small teardrop, step by step; the steps tick themselves off"));
+        hour.setOnAction(e -> choices.firstHour());
+        HBox head = new HBox(24, new VBox(2, title, about), open, hour);
         head.setAlignment(Pos.CENTER_LEFT);
         page.getChildren().add(head);
         shown.said.ifPresent(sentence -> {

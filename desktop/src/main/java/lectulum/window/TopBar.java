@@ -66,11 +66,16 @@ final class TopBar extends HBox {
         Button palette = new Button("Do anything…  F2");
         palette.setId("do-anything");
         palette.setOnAction(e -> command.apply("Do anything").run());
-        for (Region fixed : List.of(undo, redo, pin, palette, file)) {
+        Button guide = new Button("?");
+        guide.setId("open-guide");
+        guide.setAccessibleText("Guide to this page");
+        guide.setTooltip(new Tooltip("Guide to this page (F1)"));
+        guide.setOnAction(e -> command.apply("Guide to this page").run());
+        for (Region fixed : List.of(undo, redo, pin, palette, file, guide)) {
             fixed.setMinWidth(USE_PREF_SIZE);
         }
         getChildren().addAll(brand, file, name, variants, undo, redo, gap(), modes(), gap(), cases(), pin, gap(),
-                units(), palette);
+                units(), palette, guide);
     }
 
     void show(State state) {

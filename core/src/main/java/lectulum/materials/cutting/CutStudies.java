@@ -153,7 +153,9 @@ public final class CutStudies {
         Subject about = Subject.part(lot.id());
         if (!lot.left().isEmpty()) {
             book.say(CutRules.LONG, about, Severity.STOP,
-                    Sentence.of("{0} pieces of {1} fit nothing that can be had", lot.left().size(),
+                    Sentence.of(lot.left().size() == 1
+                            ? "One piece of {1} fits nothing that can be had"
+                            : "{0} pieces of {1} fit nothing that can be had", lot.left().size(),
                             lot.ware().label()),
                     longest);
         } else if (!lot.proven() && lot.pieces().stream().allMatch(p -> p.outline().isEmpty())) {

@@ -132,7 +132,9 @@ public final class CushionStudies {
         book.listing(table.done());
         book.sketch(drawn(roll, marks, width));
         if (!roll.left().isEmpty()) {
-            book.note("{0} pieces are wider than the roll: a wider one, or a seam.", roll.left().size());
+            book.note(roll.left().size() == 1
+                    ? "One piece is wider than the roll: a wider one, or a seam."
+                    : "{0} pieces are wider than the roll: a wider one, or a seam.", roll.left().size());
         }
         return book.note(roll.proven() ? "Proven: none takes less." : "The best that was found.").done();
     }

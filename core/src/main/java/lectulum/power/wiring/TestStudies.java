@@ -24,7 +24,8 @@ import lectulum.units.Quantity;
 public final class TestStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-test", "Test of the wiring",
             Stage.POWER,
-            in -> studies(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING,
+            in -> studies(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS,
+                    Design.Part.WIRING,
                     Design.Part.BASE), in.of(Wired.DISCIPLINE)))
             .checking(TestRules.class);
 

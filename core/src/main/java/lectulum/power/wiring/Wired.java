@@ -40,7 +40,8 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         List<Finding> findings) implements Result {
     public static final Discipline<Wired> DISCIPLINE = new Discipline<>("wiring", "Wires and fuses", Stage.POWER,
             Discipline.Pace.REST,
-            in -> of(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS, Design.Part.WIRING,
+            in -> of(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS,
+                    Design.Part.WIRING,
                     Design.Part.BASE)),
             () -> new Wired(new Harness(Plant.CLASS, List.of(), Map.of(), "", List.of()),
                     new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),

@@ -5,16 +5,16 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lectulum.analysis.Guide;
+import lectulum.analysis.NextSteps;
 import lectulum.workbench.State;
 
 /// The next two or three things to do on a stage; each ticks itself off, and the panel goes when all are done.
-final class GuidePanel extends VBox {
+final class NextPanel extends VBox {
     private final Runnable hide;
-    private List<Guide.Step> shown = List.of();
+    private List<NextSteps.Step> shown = List.of();
 
     /// @param hide is run when somebody wants no more of it
-    GuidePanel(Runnable hide) {
+    NextPanel(Runnable hide) {
         this.hide = hide;
         setId("guide");
         setSpacing(4);
@@ -23,7 +23,7 @@ final class GuidePanel extends VBox {
 
     /// @param wanted whether steps are shown at all
     void show(State state, boolean wanted) {
-        List<Guide.Step> steps = wanted ? Guide.of(state.analysis(), state.stage()) : List.of();
+        List<NextSteps.Step> steps = wanted ? NextSteps.of(state.analysis(), state.stage()) : List.of();
         boolean something = steps.stream().anyMatch(s -> !s.done());
         setVisible(something);
         setManaged(something);
@@ -34,7 +34,7 @@ final class GuidePanel extends VBox {
         Label head = new Label("Next");
         head.getStyleClass().add("heading");
         getChildren().setAll(head);
-        for (Guide.Step step : steps) {
+        for (NextSteps.Step step : steps) {
             Label tick = new Label(step.done() ? "✓" : "○");
             tick.getStyleClass().add(step.done() ? "good" : "faint");
             tick.setMinWidth(18);

@@ -29,18 +29,18 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// The next steps of somebody who begins.
-class GuideTest {
+class NextStepsTest {
     private static final Design NEW = Campers.start(CamperType.TEARDROP, "New").design();
 
     private static boolean done(Design d, Stage stage, String step) {
-        return Guide.of(Analysis.of(d), stage).stream().filter(s -> s.id().equals(step)).findFirst().orElseThrow()
+        return NextSteps.of(Analysis.of(d), stage).stream().filter(s -> s.id().equals(step)).findFirst().orElseThrow()
                 .done();
     }
 
     @ParameterizedTest
     @EnumSource(Stage.class)
     void aStageHasTwoOrThreeStepsAndPapersNone(Stage stage) {
-        assertThat(Guide.of(Analysis.of(NEW), stage)).hasSizeBetween(stage == Stage.PAPERS ? 0 : 2,
+        assertThat(NextSteps.of(Analysis.of(NEW), stage)).hasSizeBetween(stage == Stage.PAPERS ? 0 : 2,
                 stage == Stage.PAPERS ? 0 : 3);
     }
 
@@ -49,7 +49,7 @@ class GuideTest {
     void withNothingAtAllItStillAnswers(Stage stage) {
         Design empty = NEW.withThings(List.of()).with(NEW.brief().withPeople(List.of()));
 
-        assertThat(Guide.of(Analysis.of(empty), stage)).allMatch(s -> !s.says().isBlank());
+        assertThat(NextSteps.of(Analysis.of(empty), stage)).allMatch(s -> !s.says().isBlank());
     }
 
     @Test
@@ -73,8 +73,8 @@ class GuideTest {
     void theFullestDemonstrationHasLittleLeftToDo() {
         Analysis a = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
 
-        assertThat(Guide.of(a, Stage.BRIEF)).allMatch(Guide.Step::done);
-        assertThat(Guide.of(a, Stage.BALANCE)).filteredOn(s -> s.id().equals("day")).allMatch(Guide.Step::done);
+        assertThat(NextSteps.of(a, Stage.BRIEF)).allMatch(NextSteps.Step::done);
+        assertThat(NextSteps.of(a, Stage.BALANCE)).filteredOn(s -> s.id().equals("day")).allMatch(NextSteps.Step::done);
     }
 
     /// The step and the finding give one answer: a bed inside with one way out leaves it open, a tent has no need of two.

@@ -24,11 +24,11 @@ import lectulum.layout.people.People;
 import lectulum.symbols.Symbols;
 
 /// What to do next on a stage, for somebody who begins: two or three things, each done when the design says so.
-public final class Guide {
+public final class NextSteps {
     /// What it looks like says that a thing charges: it has no other mark.
     private static final String CHARGER = "charger";
 
-    private Guide() {
+    private NextSteps() {
     }
 
     /// One thing to do.
@@ -51,7 +51,7 @@ public final class Guide {
                             d.base().rating(Rating.GROSS_PLATE).isPresent()
                                     && d.base().rating(Rating.AXLE).isPresent()),
                     step("empty", "Weigh the bare trailer: its wheels and its tongue",
-                            d.base().empty().source() == MassSource.WEIGHED),
+                            weighed(d)),
                     step("survey", "Measure the inside with a tape, diagonals too",
                             !d.base().survey().equals(Survey.NONE)));
             case LAYOUT -> List.of(step("beds", "Give everybody a bed", bedded(a, d)),
@@ -111,7 +111,13 @@ public final class Guide {
         return new Step(id, says, done);
     }
 
-    private static boolean named(Design d) {
+    /// Whether the bare trailer stood on a scale.
+    static boolean weighed(Design d) {
+        return d.base().empty().source() == MassSource.WEIGHED;
+    }
+
+    /// Whether everybody who travels has a name.
+    static boolean named(Design d) {
         return !d.brief().people().isEmpty() && d.brief().people().stream().map(Person::name)
                 .noneMatch(n -> n.isBlank() || n.matches("Person \\d+"));
     }
