@@ -16,7 +16,7 @@ abstract class Drawing extends Region {
     Drawing(Supplier<Theme> theme, double least, String styleClass) {
         this.theme = theme;
         this.least = least;
-        getChildren().add(canvas);
+        getChildren().addAll(canvas, new FocusRing(this));
         getStyleClass().add(styleClass);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         visibleProperty().addListener((o, was, now) -> requestLayout());

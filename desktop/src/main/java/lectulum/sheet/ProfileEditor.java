@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.scene.AccessibleRole;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -18,12 +17,13 @@ import lectulum.design.base.Base;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.design.base.Survey;
-import lectulum.kernel.mechanisms.HatchSwing;
-import lectulum.kernel.profile.Piece;
 import lectulum.figures.drawing.Ink;
 import lectulum.figures.drawing.Labels;
 import lectulum.figures.drawing.Surface.Anchor;
+import lectulum.kernel.mechanisms.HatchSwing;
+import lectulum.kernel.profile.Piece;
 import lectulum.layout.Layout;
+import lectulum.parts.Spoken;
 import lectulum.space.Body;
 import lectulum.space.ProfileLine;
 import lectulum.theme.Theme;
@@ -70,8 +70,7 @@ public final class ProfileEditor extends Drawing {
         this.hint = hint;
         this.state = bench.state();
         setId("profile-editor");
-        setFocusTraversable(true);
-        setAccessibleRole(AccessibleRole.NODE);
+        Spoken.picture(this, "Side of the camper");
         setMinSize(200, 160);
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);
@@ -125,7 +124,7 @@ public final class ProfileEditor extends Drawing {
     }
 
     private void describe() {
-        setAccessibleText(profile().filter(p -> selected >= 0 && selected < p.points().size())
+        Spoken.say(this, profile().filter(p -> selected >= 0 && selected < p.points().size())
                 .map(p -> "Point " + (selected + 1) + " of " + p.points().size() + ", "
                         + text(p.points().get(selected).x()) + " back, " + text(p.points().get(selected).z()) + " up")
                 .orElse("Side profile. Tab goes from point to point."));

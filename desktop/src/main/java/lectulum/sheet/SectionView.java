@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.scene.AccessibleRole;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import lectulum.balance.Balance;
@@ -52,7 +51,6 @@ public final class SectionView extends Drawing {
         this.bench = bench;
         this.state = bench.state();
         setId("section");
-        setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText("Section across the camper, seen from behind");
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);

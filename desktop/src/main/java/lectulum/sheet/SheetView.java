@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import javafx.geometry.Point2D;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Tooltip;
@@ -20,8 +19,8 @@ import lectulum.design.base.Base;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
-import lectulum.design.wiring.Spot;
 import lectulum.design.vehicle.Vehicle;
+import lectulum.design.wiring.Spot;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Labels;
 import lectulum.layout.FreePlace;
@@ -29,9 +28,11 @@ import lectulum.layout.Layout;
 import lectulum.layout.Pick;
 import lectulum.layout.Snapping;
 import lectulum.layout.people.People;
+import lectulum.parts.Spoken;
 import lectulum.symbols.Chassis;
 import lectulum.theme.Theme;
 import lectulum.units.Quantity;
+import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -63,9 +64,8 @@ public final class SheetView extends Region {
         this.painter = new SheetPainter(theme, looks);
         getStyleClass().add("sheet");
         setId("sheet");
-        getChildren().addAll(still, moving);
-        setFocusTraversable(true);
-        setAccessibleRole(AccessibleRole.NODE);
+        getChildren().addAll(still, moving, new FocusRing(this));
+        Spoken.picture(this, "Sheet");
         setMinSize(200, 150);
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);
@@ -225,11 +225,23 @@ public final class SheetView extends Region {
 
     private void describe(State s) {
         List<Thing> selected = s.selected();
-        setAccessibleText(selected.isEmpty()
+        Spoken.say(this, selected.isEmpty()
                 ? "Sheet, " + s.design().things().size() + " things. Tab inside goes from thing to thing."
-                : String.join(", ", selected.stream().map(t -> t.name() + ", "
-                        + Units.text(s.design().base().tongueLength() + t.at(s.mode()).x(), Quantity.LENGTH, s.style())
-                        + " behind the ball").toList()));
+                : String.join("; ", selected.stream().map(t -> spoken(s, t)).toList()));
+    }
+
+    /// What a thing is, where it stands, and what is wrong with it.
+    private static String spoken(State s, Thing t) {
+        Style style = s.style();
+        Placement at = t.at(s.mode());
+        String said = t.name() + ", " + t.system().label() + ", " + Units.text(t.mass().value(), Quantity.MASS, style)
+                + ", " + Units.text(t.size().length(), Quantity.LENGTH, style) + " long, "
+                + Units.text(s.design().base().tongueLength() + at.x(), Quantity.LENGTH, style) + " behind the ball, "
+                + Units.text(Math.abs(at.y()), Quantity.LENGTH, style) + (at.y() < 0 ? " left" : " right") + ", "
+                + Units.text(at.z(), Quantity.LENGTH, style) + " up";
+        List<String> found = s.analysis().findings().stream().filter(f -> f.open() && f.things().contains(t.id()))
+                .map(f -> f.title().text(style)).toList();
+        return found.isEmpty() ? said : said + "; found: " + String.join("; ", found);
     }
 
     private boolean inPlan(double py) {

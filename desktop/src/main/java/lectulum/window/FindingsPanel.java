@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -18,6 +19,7 @@ import lectulum.analysis.Remedies;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.parts.Background;
+import lectulum.parts.Spoken;
 import lectulum.units.Style;
 import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
@@ -164,7 +166,7 @@ final class FindingsPanel extends VBox implements AutoCloseable {
         VBox box = new VBox();
         box.setId("finding-" + finding.id());
         box.getStyleClass().addAll("finding",
-                "finding-" + finding.severity().name().toLowerCase(java.util.Locale.ROOT));
+                "finding-" + finding.severity().name().toLowerCase(Locale.ROOT));
         Label title = new Label(finding.title().text(state.style()));
         title.getStyleClass().add("finding-title");
         Label detail = new Label(finding.detail().text(state.style()));
@@ -182,7 +184,8 @@ final class FindingsPanel extends VBox implements AutoCloseable {
             box.getChildren().addAll(accepted, link("Take back", "quiet", () -> bench.reopen(finding)));
         }, () -> actions(box, says));
         if (!finding.things().isEmpty()) {
-            box.setOnMouseClicked(e -> bench.select(finding.things()));
+            Spoken.pressable(box, finding.severity().name().toLowerCase(Locale.ROOT) + ": " + title.getText() + ". "
+                    + detail.getText(), () -> bench.select(finding.things()));
         }
         return box;
     }

@@ -27,6 +27,7 @@ import lectulum.design.Range;
 import lectulum.figures.Figure;
 import lectulum.figures.Verdict;
 import lectulum.parts.QuantityField;
+import lectulum.parts.Spoken;
 import lectulum.stage.StageView;
 import lectulum.stage.ThingCard;
 import lectulum.stage.layout.LayoutStage;
@@ -168,7 +169,8 @@ public final class BalanceStage implements StageView {
             name.setTooltip(worst ? new Tooltip("Lightest tongue of all trips") : null);
             name.getStyleClass().setAll("label", id.equals(state.chosenCase().id()) ? "strong" : "plain");
         });
-        name.setOnMouseClicked(e -> bench.setLoadCase(state.design().loadCase(id)));
+        Spoken.pressable(name, "Show the tally for " + state.design().loadCase(id).name(),
+                () -> bench.setLoadCase(state.design().loadCase(id)));
         if (state.design().loadCase(id).shipped()) {
             table.add(name, 0, row);
         } else {

@@ -129,15 +129,16 @@ public final class WeighLeaf implements Leaf.Page {
         head.getStyleClass().add("heading");
         form.getChildren().add(head);
         if (!given.weighings().isEmpty()) {
-            form.getChildren().add(box("weigh-which", given.weighings(),
+            form.getChildren().add(box("weigh-which", "Weighing", given.weighings(),
                     w -> w.date() + (w.state().isEmpty() ? "" : ", " + w.state()), now.orElseThrow(), w -> {
                         shown = w.id();
                         built = "";
                         show(state);
                     }));
         }
-        ComboBox<Method> how = box("weigh-method", List.of(Method.values()), Method::label, Method.SEGMENTED, m -> {
-        });
+        ComboBox<Method> how = box("weigh-method", "Way of weighing", List.of(Method.values()), Method::label,
+                Method.SEGMENTED, m -> {
+                });
         Button begin = new Button("New weigh day");
         begin.setId("weigh-new");
         begin.setOnAction(e -> begin(how.getValue()));
@@ -151,10 +152,12 @@ public final class WeighLeaf implements Leaf.Page {
         feedRow();
     }
 
-    private static <T> ComboBox<T> box(String id, List<T> options, java.util.function.Function<T, String> name, T value,
+    private static <T> ComboBox<T> box(String id, String spoken, List<T> options,
+            java.util.function.Function<T, String> name, T value,
             java.util.function.Consumer<T> chosen) {
         ComboBox<T> box = new ComboBox<>(FXCollections.observableList(new ArrayList<>(options)));
         box.setId(id);
+        box.setAccessibleText(spoken);
         box.setMaxWidth(Double.MAX_VALUE);
         box.setConverter(Words.by(option -> name.apply(option)));
         box.setValue(value);
@@ -213,7 +216,8 @@ public final class WeighLeaf implements Leaf.Page {
 
     /// Any further reading, put under the others.
     private Node more(Weighing w) {
-        ComboBox<WeighPoint> which = box("weigh-more", List.of(WeighPoint.values()), WeighPoint::label,
+        ComboBox<WeighPoint> which = box("weigh-more", "Another reading", List.of(WeighPoint.values()),
+                WeighPoint::label,
                 WeighPoint.COUPLER, p -> {
                 });
         which.setAccessibleText("A further reading");

@@ -28,6 +28,7 @@ import lectulum.layout.Layout;
 import lectulum.layout.change.ChangeOvers;
 import lectulum.layout.change.Setup;
 import lectulum.parts.QuantityField;
+import lectulum.parts.Spoken;
 import lectulum.sheet.SketchView;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -196,7 +197,7 @@ public final class ChangeLeaf implements Leaf.Page {
             row.getStyleClass().add("step-now");
         }
         row.setId("step-" + i);
-        row.setOnMouseClicked(e -> {
+        Spoken.pressable(row, "Step " + (i + 1) + ": " + what.getText() + ", " + where.getText(), () -> {
             step = i;
             bench.select(thing.map(t -> List.of(t.id())).orElse(List.of()));
         });

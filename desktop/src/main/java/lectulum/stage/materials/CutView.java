@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Point2D;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -13,6 +12,7 @@ import javafx.scene.input.MouseEvent;
 import lectulum.design.Design;
 import lectulum.figures.drawing.Sketch;
 import lectulum.materials.cutting.CutBoard;
+import lectulum.parts.Spoken;
 import lectulum.sheet.SketchView;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
@@ -40,8 +40,7 @@ final class CutView extends SketchView {
         super(theme);
         this.hand = hand;
         this.chosen = chosen;
-        setFocusTraversable(true);
-        setAccessibleRole(AccessibleRole.NODE);
+        Spoken.picture(this, "");
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);
         setOnMouseReleased(this::released);
@@ -70,7 +69,7 @@ final class CutView extends SketchView {
         selected = spot;
         turned = false;
         draw(Optional.empty(), true);
-        setAccessibleText(spot.map(s -> board.says(s).text(style))
+        Spoken.say(this, spot.map(s -> board.says(s).text(style))
                 .orElse("Cutting plan; arrow keys choose pieces"));
         chosen.run();
     }

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Point2D;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -16,6 +15,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.drawing.Sketch;
 import lectulum.materials.framing.Members;
+import lectulum.parts.Spoken;
 import lectulum.sheet.SketchView;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
@@ -38,8 +38,7 @@ final class WallView extends SketchView {
         this.face = face;
         this.edit = edit;
         setId("wall-" + face.name().toLowerCase(java.util.Locale.ROOT));
-        setFocusTraversable(true);
-        setAccessibleRole(AccessibleRole.NODE);
+        Spoken.picture(this, "");
         setOnMousePressed(this::pressed);
         setOnMouseDragged(this::dragged);
         setOnMouseReleased(e -> released());
@@ -69,7 +68,7 @@ final class WallView extends SketchView {
         });
         Style style = state.style();
         show(board.done(), style);
-        setAccessibleText(held.map(at -> Sentence.of("Stud of the {0} at {1}", face.label(), Amount.m(at)).text(style))
+        Spoken.say(this, held.map(at -> Sentence.of("Stud of the {0} at {1}", face.label(), Amount.m(at)).text(style))
                 .orElse("The " + face.label() + "; arrow keys choose studs"));
     }
 

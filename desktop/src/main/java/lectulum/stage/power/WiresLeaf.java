@@ -89,6 +89,7 @@ final class WiresLeaf implements Leaf.Page {
         table.setPrefHeight(290);
         table.setMinHeight(290);
         raceways.setId("raceway");
+        raceways.setAccessibleText("Raceway");
         raceways.setMaxWidth(Double.MAX_VALUE);
         raceways.setConverter(Words.by(id -> state.design().wiring().raceway(id).map(Raceway::name).orElse("–")));
         raceways.valueProperty().addListener((o, was, now) -> {

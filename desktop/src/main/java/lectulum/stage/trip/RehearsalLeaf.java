@@ -81,6 +81,7 @@ final class RehearsalLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         trips.setId("trips");
+        trips.setAccessibleText("Trip");
         trips.setConverter(Words.by(id -> outing(state.project().design(), id).map(Outing::name)
                 .or(() -> rehearsals().of(id).map(r -> r.outing().name())).orElse("–")));
         trips.valueProperty().addListener((o, was, now) -> {
@@ -91,6 +92,7 @@ final class RehearsalLeaf implements Leaf.Page {
             }
         });
         days.setId("trip-day");
+        days.setAccessibleText("Day of the trip");
         days.setConverter(Words.by(i -> "Day " + (i + 1)));
         days.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
