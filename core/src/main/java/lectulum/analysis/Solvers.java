@@ -151,7 +151,7 @@ public final class Solvers {
     private static Optional<Remedy> axle(Analysis a) {
         Design d = a.design();
         return Balance.axlePlace(d, a.of(Balance.DISCIPLINE).states()).map(p -> p.rounded(STEP))
-                .filter(Double::isFinite)
+                .filter(place -> place > 0 && place <= d.base().tongueLength() + d.base().shell().length())
                 .map(place -> new Remedy(Sentence.of("Axle at {0} behind the ball, it stands at {1}", Amount.m(place),
                         Amount.m(d.base().ballToAxle())),
                         new Edit("Move the axle", x -> x.with(x.base().with(

@@ -50,6 +50,7 @@ import lectulum.files.merge.Merge;
 import lectulum.guide.Reference;
 import lectulum.parts.Background;
 import lectulum.parts.Photo;
+import lectulum.parts.LineBreaks;
 import lectulum.sheet.FrontView;
 import lectulum.sheet.SectionView;
 import lectulum.sheet.SheetView;
@@ -70,7 +71,13 @@ public final class MainWindow implements AutoCloseable {
 
     private final Workbench bench;
     private final Session session;
-    private final StackPane root = new StackPane();
+    private final StackPane root = new StackPane() {
+        @Override
+        protected void layoutChildren() {
+            LineBreaks.guard(this);
+            super.layoutChildren();
+        }
+    };
     private final BorderPane frame = new BorderPane();
     private final Pane overlay = new Pane();
     private final VBox top = new VBox();
@@ -179,6 +186,7 @@ public final class MainWindow implements AutoCloseable {
             }
         });
         Theme.PAPER.dress(root);
+        LineBreaks.watch(root);
         loadOwnThings();
         bench.stateProperty().addListener((o, was, now) -> show(now));
         frame.setMinWidth(0);
@@ -487,6 +495,7 @@ public final class MainWindow implements AutoCloseable {
         front.show(state);
         findings.show(state);
         guide.filter(g -> guideOpen()).ifPresent(g -> g.show(state));
+        LineBreaks.guard(root);
         titleChanged.run();
     }
 

@@ -30,6 +30,7 @@ import lectulum.design.Project;
 import lectulum.design.brief.CamperType;
 import lectulum.files.Journal;
 import lectulum.files.ProjectFile;
+import lectulum.parts.LineBreaks;
 import lectulum.sheet.CanvasSurface;
 import lectulum.sheet.Pen;
 import lectulum.sheet.Portrait;
@@ -126,6 +127,7 @@ public final class StartPage {
         scroll.setFitToWidth(true);
         root.getChildren().add(scroll);
         Theme.PAPER.dress(root);
+        LineBreaks.watch(root);
     }
 
     public Region root() {

@@ -79,7 +79,7 @@ class TextFitsTest extends WindowTest {
         });
     }
 
-    private static List<Node> all(Parent parent, List<Node> nodes) {
+    static List<Node> all(Parent parent, List<Node> nodes) {
         for (Node node : parent.getChildrenUnmodifiable()) {
             if (node.isVisible() && !(node instanceof ScrollBar)) {
                 nodes.add(node);
@@ -91,7 +91,8 @@ class TextFitsTest extends WindowTest {
         return nodes;
     }
 
-    private static boolean shortened(Labeled labeled) {
+    /// Whether it shows less than it says.
+    static boolean shortened(Labeled labeled) {
         return labeled.getText() != null && labeled.getWidth() > 0
                 && labeled.lookup(".text") instanceof Text shown
                 && shown.getText().endsWith(labeled.getEllipsisString());

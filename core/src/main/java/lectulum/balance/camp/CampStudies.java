@@ -65,8 +65,10 @@ public final class CampStudies {
             if (mass < heaviest.mass()) {
                 boolean jacks = rig.given(Assumption.CAMP_REAR_JACKS) && rig.assumed(Assumption.CAMP_REAR_JACKS) >= 1;
                 book.say(CampRules.CAMP_TIP, jacks ? Severity.NOTE : Severity.STOP,
-                        Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
-                                Amount.kg(Math.max(0, mass))),
+                        mass > 0
+                                ? Sentence.of("Uncoupled, a person over {0} on the rear sill lifts the tongue",
+                                        Amount.kg(mass))
+                                : Sentence.of("Uncoupled, its tail goes down by itself"),
                         jacks
                                 ? Sentence.of("{0} weighs {1}. Worst with {2}. Your rear jacks hold it: they come down"
                                         + " before anybody climbs in.", heaviest.name(), Amount.kg(heaviest.mass()),
