@@ -17,6 +17,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /// Every page of campers that nobody builds: nothing fails, and nothing is cut off but names that are too long for any table.
 class OddCampersTest extends WindowTest {
+    /// Worked out beside the window for seconds, of the brief alone, and tested where they belong.
+    private static final Set<String> LONG = Set.of("concepts", "schools", "power-breaks", "power-map");
 
     static Stream<Arguments> campers() {
         return Stream.of(Arguments.of("odd names", OddCampers.named("nightjar")),
@@ -48,7 +50,7 @@ class OddCampersTest extends WindowTest {
 
     private List<String> leaves(Stage stage) {
         List<String> ids = window().root().lookupAll(".leaf-strip .toggle-button").stream()
-                .map(n -> n.getId().substring("leaf-".length())).toList();
+                .map(n -> n.getId().substring("leaf-".length())).filter(id -> !LONG.contains(id)).toList();
         return ids.isEmpty() ? List.of("sheet") : ids;
     }
 }
