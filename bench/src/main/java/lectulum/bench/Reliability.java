@@ -28,13 +28,18 @@ import lectulum.units.UnitSystem;
 /// And a program that is killed while it saves leaves a whole file, no older than the last that it said was saved, and a
 /// previous version that is another one.
 ///
-/// `Reliability [damaged files] [edits] [kills] [seed]`; by seed, so that a fault can be had again.
+/// Tables and lines of devices that are garbled are read row by row, and what is wrong is said; what is taken from them leaves a camper
+/// that can be worked out.
+///
+/// `Reliability [damaged files] [edits] [kills] [seed] [garbled tables]`; by seed, so that a fault can be had again.
 public final class Reliability {
     private static final Style US = new Style(UnitSystem.US, "$");
     private static final long SLOW_NANOS = 5_000_000_000L;
     private static final int LINE = 40;
     /// Every so many edits, all that is remembered is compared with a fresh analysis.
     private static final int COMPARED = 2;
+    /// Every so many tables, the camper with what was taken from one is worked out.
+    private static final int LOOKED_AT = 25;
 
     private final Map<String, Integer> faults = new TreeMap<>();
     private final Map<String, String> first = new TreeMap<>();
@@ -56,23 +61,31 @@ public final class Reliability {
         int edits = args.length > 1 ? Integer.parseInt(args[1]) : 20_000;
         int kills = args.length > 2 ? Integer.parseInt(args[2]) : 200;
         long seed = args.length > 3 ? Long.parseLong(args[3]) : 1;
-        Found found = new Reliability().run(files, edits, kills, seed);
+        int tables = args.length > 4 ? Integer.parseInt(args[4]) : 20_000;
+        Found found = new Reliability().run(new Counts(files, edits, kills, tables), seed);
         System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
                 found.refused, found.opened, found.slowestSeconds);
-        System.out.printf("%d random edits, %d kills%n", edits, kills);
+        System.out.printf("%d random edits, %d kills, %d garbled tables and lines%n", edits, kills, tables);
         found.faults.forEach((kind, count) -> System.out.printf("%6d  %s%n        first: %s%n", count, kind,
                 found.first.get(kind)));
         System.out.println(found.faults.isEmpty() ? "no faults" : "FAULTS");
         System.exit(found.faults.isEmpty() ? 0 : 1);
     }
 
-    /// @param files damaged files to try
-    /// @param edits random edits to try
-    /// @param kills of a program that saves
-    public Found run(int files, int edits, int kills, long seed) throws IOException, InterruptedException {
-        damaged(files, seed);
-        edited(edits, seed);
-        killed(kills, seed);
+    /// How much is tried.
+    ///
+    /// @param files  damaged files
+    /// @param edits  random edits
+    /// @param kills  of a program that saves
+    /// @param tables garbled tables and lines of devices
+    public record Counts(int files, int edits, int kills, int tables) {
+    }
+
+    public Found run(Counts counts, long seed) throws IOException, InterruptedException {
+        damaged(counts.files, seed);
+        edited(counts.edits, seed);
+        garbled(counts.tables, seed);
+        killed(counts.kills, seed);
         return new Found(faults, first, refused, opened, slowest / 1e9);
     }
 
@@ -134,6 +147,39 @@ public final class Reliability {
         }
     }
 
+    private void garbled(int tables, long seed) throws IOException {
+        Design camper = Campers.demo("dunlin").orElseThrow().design();
+        Path folder = Files.createTempDirectory("lectulum-tables");
+        List<GarbledRead> all = GarbledRead.all(camper, folder);
+        for (int i = 0; i < tables; i++) {
+            GarbledRead read = all.get(i % all.size());
+            String where = "table " + i + " (" + read.name() + ") of seed " + seed;
+            long began = System.nanoTime();
+            try {
+                Design with = read.taken(new Garble(seed * 7_000_003 + i).of(read.text()), i);
+                if (i % LOOKED_AT == 0 && with != camper) {
+                    look(Project.of("table", with), where);
+                }
+            } catch (IOException said) {
+                if (said.getMessage() == null || said.getMessage().isBlank()) {
+                    count("refused without a word: " + read.name(), where);
+                }
+            } catch (Throwable fault) {
+                note(fault, where);
+            }
+            timed(began, where);
+        }
+        empty(folder);
+    }
+
+    private static void empty(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(p);
+            }
+        }
+    }
+
     private void killed(int kills, long seed) throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("lectulum-kills");
         Path file = folder.resolve("camper.lectulum.json");
@@ -158,11 +204,7 @@ public final class Reliability {
             }
             said = Math.max(said, left(file, said, where));
         }
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(p);
-            }
-        }
+        empty(folder);
     }
 
     /// What a killed program left.

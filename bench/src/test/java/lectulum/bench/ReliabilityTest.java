@@ -2,21 +2,40 @@ package lectulum.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
+import java.util.stream.IntStream;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.files.ProjectJson;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /// A little of what the reliability command tries at length.
 class ReliabilityTest {
+    @TempDir
+    Path folder;
 
     @Test
     void nothingIsThrownLostOrQuietlyChanged() throws Exception {
-        Reliability.Found found = new Reliability().run(120, 90, 2, 11);
+        Reliability.Found found = new Reliability().run(new Reliability.Counts(120, 90, 2, 1200), 11);
 
         assertThat(found.faults()).as("first: %s", found.first()).isEmpty();
         assertThat(found.opened()).as("some open").isPositive();
         assertThat(found.refused()).as("some do not").isPositive();
+    }
+
+    /// What is garbled is another text each time, and the same for the same seed.
+    @Test
+    void tablesAreGarbledIndeed() throws Exception {
+        Design design = Campers.demo("dunlin").orElseThrow().design();
+        for (GarbledRead read : GarbledRead.all(design, folder)) {
+            String whole = read.text();
+
+            assertThat(read.taken(whole, 0)).as(read.name() + " as it is").isNotNull();
+            long other = IntStream.range(0, 40).filter(i -> !new Garble(i).of(whole).equals(whole)).count();
+            assertThat(other).as(read.name()).isGreaterThan(30);
+            assertThat(new Garble(5).of(whole)).isEqualTo(new Garble(5).of(whole));
+        }
     }
 
     @Test
