@@ -15,6 +15,7 @@ import picocli.CommandLine.Parameters;
         Main.Open.class, CheckCommand.class, ExportCommand.class, ImportCommand.class, MergeCommand.class,
         RenderCommand.class,
         SchemaCommand.class,
+        FiguresCommand.class,
         ProposeCommand.class,
         StandinCommand.class})
 public final class Main implements Callable<Integer> {

@@ -1,0 +1,59 @@
+package lectulum.papers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import lectulum.analysis.Analysis;
+import lectulum.demo.Campers;
+import lectulum.figures.Stage;
+import org.junit.jupiter.api.Test;
+
+/// The list of all figures.
+class FigureListTest {
+    private static final List<Analysis> DEMOS = Campers.demos().stream()
+            .map(d -> Analysis.of(Campers.demo(d.key()).orElseThrow().design())).toList();
+
+    /// To be written again by `lectulum figures > docs/figures.md` where figures came or were called otherwise.
+    @Test
+    void theOneInTheDocumentsIsUpToDate() throws IOException {
+        assertThat(FigureList.markdown(DEMOS)).isEqualTo(Files.readString(Path.of("../docs/figures.md")));
+    }
+
+    @Test
+    void everyFigureSaysHowItIsWorkedOutAndFromWhere() {
+        assertThat(DEMOS).allSatisfy(a -> assertThat(a.figures().all()).isNotEmpty().allSatisfy(f -> {
+            assertThat(f.label()).as(f.id()).isNotBlank();
+            assertThat(f.working().formula()).as(f.id()).isNotBlank();
+            assertThat(f.working().source()).as(f.id()).isNotBlank();
+            assertThat(f.value().isPresent() || !f.reason().isBlank()).as(f.id() + " has a value or a reason").isTrue();
+        }));
+    }
+
+    /// One kind of figure stands once, without what this camper calls its things and people.
+    @Test
+    void aKindOfFigureStandsOnceAndNamesNobody() {
+        String text = FigureList.markdown(DEMOS);
+        List<String> ids = text.lines().filter(l -> l.startsWith("| `")).map(l -> l.split("`")[1]).toList();
+
+        assertThat(ids).hasSizeGreaterThan(500).doesNotHaveDuplicates();
+        assertThat(ids).contains("balance.CASE.tongue", "layout.bed.THING.length", "money.forecast",
+                "layout.change.MODE-MODE.minutes", "brief.wish.WISH.mass");
+        for (Analysis a : DEMOS) {
+            a.design().things().stream().filter(t -> t.id().contains("-")).forEach(t -> assertThat(ids).noneMatch(id -> List.of(id.split("\\.")).contains(t.id())));
+            a.design().brief().people().forEach(p -> assertThat(text).doesNotContain("`" + p.id() + "`"));
+        }
+    }
+
+    /// Figures of every stage but Papers, which only prints them.
+    @Test
+    void everyStageHasItsTable() {
+        String text = FigureList.markdown(DEMOS);
+        for (Stage s : Stage.values()) {
+            assertThat(text.contains("\n## " + s.label() + "\n")).as(s.label()).isEqualTo(s != Stage.PAPERS);
+        }
+        assertThat(FigureList.markdown(List.of())).doesNotContain("| `");
+    }
+}
