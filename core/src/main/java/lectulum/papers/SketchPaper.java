@@ -65,6 +65,8 @@ public record SketchPaper(Sketch sketch, Style style, double width) {
                     y += (MARGIN + k * (b[3] - p[1])) / m.points().length;
                 }
                 double half = s.width(text, TEXT, false) / 2 + 2;
+                // Words may reach beyond what is drawn, but not beyond the paper.
+                x = half < width / 2 ? Math.clamp(x, half, width - half) : width / 2;
                 s.fill(new double[][]{{x - half, y - 7}, {x + half, y - 7}, {x + half, y + 7}, {x - half, y + 7}},
                         WHITE);
                 s.text(text, x, y, Surface.Anchor.MIDDLE, TEXT, false, INK);
