@@ -21,6 +21,8 @@ public abstract class TimedLog {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final Duration BACKWARDS = Duration.ofSeconds(5);
     private static final Duration PATIENCE = Duration.ofSeconds(5);
+    /// What lies further behind the first line is a clock that is wrong: nobody tells of so long a time in one go.
+    private static final Duration LONGEST = Duration.ofDays(3 * 366);
     private static final double UNRELIABLE = 0.05;
     private static final int NAMED = 20;
 
@@ -80,7 +82,8 @@ public abstract class TimedLog {
         } catch (JacksonException | DateTimeParseException e) {
             return false;
         }
-        if (!node.isObject() || last != null && t.isBefore(last.minus(BACKWARDS))) {
+        if (!node.isObject() || last != null && t.isBefore(last.minus(BACKWARDS))
+                || first != null && t.isAfter(first.plus(LONGEST))) {
             return false;
         }
         String kind = node.path("k").asString("");

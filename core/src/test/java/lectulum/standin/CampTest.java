@@ -143,6 +143,20 @@ class CampTest {
             assertThat(log.dropped()).isZero();
         }
 
+        /// A clock that jumps into another millennium, forward or back, takes no memory and leaves what was heard before.
+        @ParameterizedTest
+        @ValueSource(strings = {"9031-07-18T02:00:00Z", "+999999999-12-31T23:00:00Z", "0031-07-18T02:00:00Z",
+                "2034-07-22T00:00:00Z"})
+        void isAClockThatJumps(String t) {
+            say("\"k\":\"tank\",\"id\":\"a\",\"l\":20");
+            log.add("{\"t\":\"2031-07-19T00:00:00Z\",\"k\":\"tank\",\"id\":\"a\",\"l\":15}");
+            log.add("{\"t\":\"" + t + "\",\"k\":\"tank\",\"id\":\"a\",\"l\":3}");
+
+            assertThat(log.dropped()).isEqualTo(1);
+            assertThat(log.days()).isEqualTo(1);
+            assertThat(log.told().volumes().get("a")).hasSize(24);
+        }
+
         /// Whatever comes, nothing is thrown and no figure is not a number.
         @Test
         void neverThrows() {
