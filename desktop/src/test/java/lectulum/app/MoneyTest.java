@@ -152,7 +152,7 @@ class MoneyTest extends WindowTest {
 
         double r = 0.01;
         assertThat(value("deal.payment")).isCloseTo(13250 * r / (1 - Math.pow(1 + r, -84)), within(0.005));
-        enter("#field-monthly-payment-as-it-was-quoted-0-for-none", "100");
+        enter("#field-monthly-payment-as-it-was-quoted", "100");
         until(() -> window().settled());
         assertThat(state().analysis().findings(Stage.MONEY)).anyMatch(f -> f.id().equals("deal.loan"));
         undoTo(before);
