@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /// What is no discipline: it stands beside or above them.
     private static final List<String> OTHERS = List.of("units", "kernel", "figures", "design", "discipline", "analysis",
-            "assumed", "catalogue", "symbols", "files", "papers", "standin", "demo");
+            "assumed", "catalogue", "symbols", "files", "papers", "standin", "demo", "guide");
     private static final List<String> CLOCKS = List.of("now", "systemUTC", "systemDefaultZone");
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("lectulum");

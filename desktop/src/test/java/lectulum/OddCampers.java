@@ -18,7 +18,8 @@ import lectulum.design.thing.Thing;
 /// Campers that nobody builds, but somebody types.
 public final class OddCampers {
     /// Right to left, from far away, very long, and pictures.
-    public static final List<String> NAMES = List.of("خيمة السقف الكبيرة", "תיבה של כלים", "寝台の下の引き出し", "🏕️ Box 🔋⚡ 👨‍👩‍👧‍👦",
+    public static final List<String> NAMES = List.of("خيمة السقف الكبيرة", "תיבה של כלים", "寝台の下の引き出し",
+            "🏕️ Box 🔋⚡ 👨‍👩‍👧‍👦",
             "Donaudampfschifffahrtselektrizitätenhauptbetriebswerkbauunterbeamtengesellschaft",
             "a name that goes on and on, because somebody wrote down everything that is in it: forks, knives, spoons, cups",
             "Ş̷̛̣̖̭̬̖̇̎͐̿ẗ̴́̀á̶c̵k̷e̸d̴", "=1+1", "<b>bold</b> & \"quoted\"");
@@ -54,10 +55,12 @@ public final class OddCampers {
     /// A body of that length inside \[m\], the axle in its middle.
     public static Project longAs(double length) {
         Design d = Campers.start(CamperType.CARGO, "Long").design();
-        Base base = d.base().with(d.base().shell().resized(length, d.base().shell().width(), d.base().shell().height()));
+        Base base = d.base()
+                .with(d.base().shell().resized(length, d.base().shell().width(), d.base().shell().height()));
         Axle a = base.axle();
-        return Project.of("Of " + length + " m", d.with(base.with(new Axle(length / 2, a.count(), a.spacing(), a.track(),
-                a.wheelDiameter(), a.tyreWidth(), a.braked(), a.mass()))));
+        return Project.of("Of " + length + " m",
+                d.with(base.with(new Axle(length / 2, a.count(), a.spacing(), a.track(),
+                        a.wheelDiameter(), a.tyreWidth(), a.braked(), a.mass()))));
     }
 
     /// So many things from the catalogue, wherever they come to lie.

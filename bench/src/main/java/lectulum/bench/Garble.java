@@ -6,7 +6,8 @@ import java.util.SplittableRandom;
 /// twice, lines in another order, numbers that cannot be, quotes that are never closed.
 final class Garble {
     private static final String SIGNS = ",;\"'\n\t \u0000\uFFFD\u202E9-e.€=😀";
-    private static final String[] PIECES = {"1e999", "-0", "NaN", "99999999999999999999", "=cmd|' /C calc'!A0", "\"\"\"", "\r\r\n", ",,,,,,,,",
+    private static final String[] PIECES = {"1e999", "-0", "NaN", "99999999999999999999", "=cmd|' /C calc'!A0",
+            "\"\"\"", "\r\r\n", ",,,,,,,,",
             "2026-02-30", "0x10", "1.234,56", "\ufeff"};
     private static final int LONG = 20_000;
 

@@ -67,7 +67,8 @@ record GarbledRead(String name, String text, Reader reader) {
                     }
                     return with;
                 }),
-                new GarbledRead("lessons", "kind,text,why,stage\nMISTAKE,measured once,in a hurry,BASE\nNEXT_TIME,dry fit,,BUILD\n",
+                new GarbledRead("lessons",
+                        "kind,text,why,stage\nMISTAKE,measured once,in a hurry,BASE\nNEXT_TIME,dry fit,,BUILD\n",
                         (text, i) -> d.withLogbook(Lessons.with(Logbook.NONE,
                                 new Lessons(written(folder, "lessons.csv", text)).all(), "2026-07-01"))),
                 new GarbledRead("battery monitor", MONITOR, (text, i) -> {

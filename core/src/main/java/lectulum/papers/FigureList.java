@@ -52,13 +52,14 @@ public final class FigureList {
                 }
             }
         }
-        StringBuilder text = new StringBuilder("""
-                # Figures
+        StringBuilder text = new StringBuilder(
+                """
+                        # Figures
 
-                Every kind of figure that the demonstrations have, with its unit in files, its formula and its source. Written by
-                `lectulum figures`. THING, PERSON, CASE, MODE, WISH and N stand for what a camper calls its things, people, load cases, modes,
-                wishes and whatever is counted. A figure of yours is looked up with its numbers in the guide (F1), or by a click on it.
-                """);
+                        Every kind of figure that the demonstrations have, with its unit in files, its formula and its source. Written by
+                        `lectulum figures`. THING, PERSON, CASE, MODE, WISH and N stand for what a camper calls its things, people, load cases, modes,
+                        wishes and whatever is counted. A figure of yours is looked up with its numbers in the guide (F1), or by a click on it.
+                        """);
         stages.forEach((stage, lines) -> {
             if (!lines.isEmpty()) {
                 text.append("\n## ").append(stage.label())

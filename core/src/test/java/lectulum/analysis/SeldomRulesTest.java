@@ -78,8 +78,9 @@ class SeldomRulesTest {
     private static Design unchecked() {
         Survey s = NIGHTJAR.base().survey();
         Survey.Tapes t = s.tapes().orElseThrow();
-        return NIGHTJAR.with(NIGHTJAR.base().with(s.withTapes(java.util.Optional.of(new Survey.Tapes(t.front(), t.left(),
-                t.right(), t.diagonalA(), t.diagonalB(), OptionalDouble.empty())))));
+        return NIGHTJAR
+                .with(NIGHTJAR.base().with(s.withTapes(java.util.Optional.of(new Survey.Tapes(t.front(), t.left(),
+                        t.right(), t.diagonalA(), t.diagonalB(), OptionalDouble.empty())))));
     }
 
     private static Design gift() {

@@ -42,7 +42,8 @@ class FigureListTest {
         assertThat(ids).contains("balance.CASE.tongue", "layout.bed.THING.length", "money.forecast",
                 "layout.change.MODE-MODE.minutes", "brief.wish.WISH.mass");
         for (Analysis a : DEMOS) {
-            a.design().things().stream().filter(t -> t.id().contains("-")).forEach(t -> assertThat(ids).noneMatch(id -> List.of(id.split("\\.")).contains(t.id())));
+            a.design().things().stream().filter(t -> t.id().contains("-"))
+                    .forEach(t -> assertThat(ids).noneMatch(id -> List.of(id.split("\\.")).contains(t.id())));
             a.design().brief().people().forEach(p -> assertThat(text).doesNotContain("`" + p.id() + "`"));
         }
     }

@@ -79,7 +79,9 @@ public final class Screenshots {
         });
         window("balance", "nightjar", b -> b.setStage(Stage.BALANCE));
         window("power", "nightjar", b -> b.setStage(Stage.POWER));
-        page("power-day", "nightjar", Stage.POWER, "power-trip", b -> {
+        shot("guide", "nightjar", w -> {
+            w.turnTo(Stage.POWER, "power-trip");
+            w.guide();
         });
         page("water", "nightjar", Stage.WATER, "water-pipes", b -> {
         });

@@ -599,7 +599,7 @@ public final class MainWindow implements AutoCloseable {
     }
 
     /// The guide to the page that is open, beside it; away with it where that is what is read.
-    void guide() {
+    public void guide() {
         if (guideOpen() && guide.orElseThrow().following()) {
             closeGuide();
             return;

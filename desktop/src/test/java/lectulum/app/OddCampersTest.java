@@ -44,7 +44,8 @@ class OddCampersTest extends WindowTest {
             }
         }
 
-        assertThat(state().analysis().findings()).noneMatch(f -> f.title().text(state().style()).endsWith("could not be worked out"));
+        assertThat(state().analysis().findings())
+                .noneMatch(f -> f.title().text(state().style()).endsWith("could not be worked out"));
         assertThat(cut).isEmpty();
     }
 

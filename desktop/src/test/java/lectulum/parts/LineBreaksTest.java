@@ -27,7 +27,8 @@ class LineBreaksTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"Move it back, false", "תיבה, true", "Move חיפה back, true", "خيمة, true", "寝台, false", "🏕️ 👨‍👩‍👧‍👦, true", "'', false"})
+    @CsvSource({"Move it back, false", "תיבה, true", "Move חיפה back, true", "خيمة, true", "寝台, false",
+            "🏕️ 👨‍👩‍👧‍👦, true", "'', false"})
     void whatIsBrokenWronglyIsKnown(String text, boolean odd) {
         assertThat(LineBreaks.odd(text)).isEqualTo(odd);
     }
