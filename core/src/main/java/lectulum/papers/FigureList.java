@@ -1,21 +1,22 @@
 package lectulum.papers;
 
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Disciplines;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
-import lectulum.design.brief.Ability;
 import lectulum.discipline.Discipline;
 import lectulum.figures.Figure;
 import lectulum.figures.Stage;
@@ -25,6 +26,7 @@ import lectulum.figures.Stage;
 public final class FigureList {
     private static final int TOO_LONG = 160;
     private static final String THING = "THING";
+    private static final String WISH = "brief.wish.";
 
     private FigureList() {
     }
@@ -39,16 +41,13 @@ public final class FigureList {
         for (Stage s : Stage.values()) {
             stages.put(s, new TreeMap<>());
         }
-        Set<String> sure = campers.stream().flatMap(a -> {
-            Names names = Names.of(a.design(), Set.of());
-            return a.figures().all().stream().map(names::without).filter(id -> id.contains(THING));
-        }).collect(Collectors.toSet());
+        Set<String> sure = campers.stream().flatMap(FigureList::sure).collect(Collectors.toSet());
         for (Analysis a : campers) {
             Names names = Names.of(a.design(), sure);
             for (Discipline<?> d : Disciplines.ALL) {
                 for (Figure f : a.of(d).figures().all()) {
                     stages.get(d.stage()).putIfAbsent(names.without(f), new Line(f.quantity().si(),
-                            names.unnamed(f.label()), f.working().formula(), f.working().source()));
+                            names.unnamed(f), f.working().formula(), f.working().source()));
                 }
             }
         }
@@ -70,6 +69,16 @@ public final class FigureList {
         return text.toString();
     }
 
+    /// Ids that several figures of one camper have in common once its things and modes are taken out.
+    private static Stream<String> sure(Analysis a) {
+        Names names = Names.of(a.design(), Set.of());
+        Map<String, Set<String>> alike = new HashMap<>();
+        a.figures().all().forEach(f -> alike.computeIfAbsent(names.plain(names.without(f)), k -> new HashSet<>())
+                .add(f.id()));
+        return Stream.concat(alike.keySet().stream().filter(id -> alike.get(id).size() > 1),
+                a.figures().all().stream().map(names::without).filter(id -> id.contains(THING)));
+    }
+
     private static String row(String id, Line l) {
         return "| `" + id + "` | " + cell(l.unit) + " | " + cell(l.label) + " | " + cell(l.formula) + " | "
                 + cell(l.source) + " |\n";
@@ -80,22 +89,23 @@ public final class FigureList {
         return one.length() > TOO_LONG ? one.substring(0, TOO_LONG - 1) + "…" : one;
     }
 
-    /// What a camper calls its own. A thing of one word may be called as something that figures are called by too (`hatch`): it is taken for a
-    /// thing only where others stand at that place.
+    /// What a camper calls its own. A thing of one word may be called as something that figures are called by too (`hatch`), and so may a mode: it
+    /// is taken out only where others stand at that place.
     ///
     /// @param sure ids with things of several words taken out
-    private record Names(Map<String, String> words, Map<String, String> spoken, Set<String> cases, Set<String> plain,
+    private record Names(Map<String, String> words, Map<String, String> spoken, Set<String> cases,
+            Map<String, String> plain,
             Set<String> sure) {
 
         static Names of(Design d, Set<String> sure) {
             Map<String, String> words = new LinkedHashMap<>();
             Map<String, String> spoken = new LinkedHashMap<>();
-            Set<String> plain = new TreeSet<>();
+            Map<String, String> plain = new HashMap<>();
             d.things().forEach(t -> {
                 if (t.id().contains("-")) {
                     words.put(t.id(), THING);
                 } else {
-                    plain.add(t.id());
+                    plain.put(t.id(), THING);
                 }
                 spoken.put(t.name(), THING);
             });
@@ -103,22 +113,26 @@ public final class FigureList {
                 words.put(p.id(), "PERSON");
                 spoken.put(p.name(), "PERSON");
             });
-            for (Ability a : Ability.values()) {
-                words.put(a.name().toLowerCase(Locale.ROOT).replace('_', '-'), "WISH");
-                spoken.put(a.label(), "WISH");
-            }
-            Arrays.stream(Mode.values()).forEach(m -> words.put(m.name().toLowerCase(Locale.ROOT), "MODE"));
+            Arrays.stream(Mode.values()).forEach(m -> plain.put(m.name().toLowerCase(Locale.ROOT), "MODE"));
             return new Names(words, spoken, d.cases().stream().map(LoadCase::id).collect(Collectors.toSet()), plain,
                     sure);
         }
 
         /// Segments, and parts of a segment that names two, are looked at one by one.
         String without(Figure f) {
+            if (f.id().startsWith(WISH)) {
+                return WISH + "WISH" + f.id().substring(f.id().lastIndexOf('.'));
+            }
             List<String> parts = Arrays.stream(f.id().split("\\.", -1))
                     .map(s -> !f.loadCase().isEmpty() && cases.contains(s) ? "CASE" : segment(s)).toList();
             String id = String.join(".", parts);
-            String asThing = parts.stream().map(s -> plain.contains(s) ? THING : s).collect(Collectors.joining("."));
-            return sure.contains(asThing) ? asThing : id;
+            return sure.contains(plain(id)) ? plain(id) : id;
+        }
+
+        /// With words taken out that may also be something else.
+        String plain(String id) {
+            return Arrays.stream(id.split("\\.", -1)).map(s -> plain.getOrDefault(s, s))
+                    .collect(Collectors.joining("."));
         }
 
         private String segment(String s) {
@@ -129,19 +143,23 @@ public final class FigureList {
                 return Arrays.stream(s.split("\\+")).map(this::segment).collect(Collectors.joining("+"));
             }
             String[] two = s.split("-");
-            if (two.length == 2 && "MODE".equals(words.get(two[0])) && "MODE".equals(words.get(two[1]))) {
+            if (two.length == 2 && "MODE".equals(plain.get(two[0])) && "MODE".equals(plain.get(two[1]))) {
                 return "MODE-MODE";
             }
             return s.replaceAll("(?<![A-Za-z])\\d+(?![A-Za-z])|(?<=-)\\d+$", "N");
         }
 
         /// What it is called, without the names of this camper.
-        String unnamed(String label) {
-            String now = label;
+        String unnamed(Figure f) {
+            String now = f.label();
+            if (f.id().startsWith(WISH)) {
+                return "WISH" + now.substring(Math.max(0, now.lastIndexOf(", ")));
+            }
             for (Map.Entry<String, String> e : spoken.entrySet()) {
                 now = e.getKey().isBlank()
                         ? now
-                        : now.replaceAll("(?iu)" + Pattern.quote(e.getKey()), e.getValue());
+                        : now.replaceAll("(?iu)(?<![\\p{L}\\p{N}])" + Pattern.quote(e.getKey()) + "(?![\\p{L}\\p{N}])",
+                                e.getValue());
             }
             return now;
         }

@@ -40,7 +40,9 @@ class FigureListTest {
 
         assertThat(ids).hasSizeGreaterThan(500).doesNotHaveDuplicates();
         assertThat(ids).contains("balance.CASE.tongue", "layout.bed.THING.length", "money.forecast",
-                "layout.change.MODE-MODE.minutes", "brief.wish.WISH.mass");
+                "layout.change.MODE-MODE.minutes", "brief.wish.WISH.mass", "air.heat.load", "air.cool.size");
+        assertThat(text).contains("| Air conditioner to buy |", "| WISH, mass |").doesNotContain("PERSONr", "WISHer");
+        assertThat(ids).noneMatch(id -> id.startsWith("WISH") || id.startsWith("MODE"));
         for (Analysis a : DEMOS) {
             a.design().things().stream().filter(t -> t.id().contains("-"))
                     .forEach(t -> assertThat(ids).noneMatch(id -> List.of(id.split("\\.")).contains(t.id())));
