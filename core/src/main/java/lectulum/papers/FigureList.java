@@ -146,7 +146,7 @@ public final class FigureList {
             if (two.length == 2 && "MODE".equals(plain.get(two[0])) && "MODE".equals(plain.get(two[1]))) {
                 return "MODE-MODE";
             }
-            return s.replaceAll("(?<![A-Za-z])\\d+(?![A-Za-z])|(?<=-)\\d+$", "N");
+            return s.replaceAll("^\\d+$|(?<=-)\\d+$", "N");
         }
 
         /// What it is called, without the names of this camper.
@@ -155,8 +155,9 @@ public final class FigureList {
             if (f.id().startsWith(WISH)) {
                 return "WISH" + now.substring(Math.max(0, now.lastIndexOf(", ")));
             }
+            boolean ofThing = without(f).contains(THING);
             for (Map.Entry<String, String> e : spoken.entrySet()) {
-                now = e.getKey().isBlank()
+                now = e.getKey().isBlank() || e.getValue().equals(THING) && !ofThing
                         ? now
                         : now.replaceAll("(?iu)(?<![\\p{L}\\p{N}])" + Pattern.quote(e.getKey()) + "(?![\\p{L}\\p{N}])",
                                 e.getValue());
