@@ -70,7 +70,8 @@ class WaterByHandTest {
         Analysis a = Analysis.of(with(demo(key), people));
         double fresh = a.figures().value("water.fresh.usable") / a.figures().value("water.day.use");
         double shortest = Stream.of("water.fresh.days", "water.grey.days", "water.waste.days")
-                .flatMap(f -> a.figures().find(f).stream()).flatMapToDouble(f -> f.value().stream()).min().orElseThrow();
+                .flatMap(f -> a.figures().find(f).stream()).flatMapToDouble(f -> f.value().stream()).min()
+                .orElseThrow();
 
         assertThat(a.figures().value("water.fresh.days")).isCloseTo(fresh, within(1e-9 * fresh));
         assertThat(a.figures().value("water.days")).isCloseTo(shortest, within(1e-9));
@@ -97,7 +98,8 @@ class WaterByHandTest {
         assertThat(value(twice, "water.fresh.days")).isGreaterThan(1.5 * value(d, "water.fresh.days"));
         assertThat(value(twice, "water.days")).isGreaterThanOrEqualTo(value(d, "water.days") - 1e-9);
         assertThat(value(twice, "water.chance")).isGreaterThanOrEqualTo(value(d, "water.chance") - 1e-9);
-        assertThat(value(twice, "water.fill")).isCloseTo(2 * value(d, "water.fill"), within(1e-6 * value(d, "water.fill")));
+        assertThat(value(twice, "water.fill")).isCloseTo(2 * value(d, "water.fill"),
+                within(1e-6 * value(d, "water.fill")));
     }
 
     /// What can be drawn is no more than what the tanks hold, whatever their sizes.

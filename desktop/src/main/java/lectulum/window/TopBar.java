@@ -63,7 +63,7 @@ final class TopBar extends HBox {
         pin.setId("pin");
         pin.setTooltip(new Tooltip("Measure changes from the design as it is now"));
         pin.setOnAction(e -> bench.pin());
-        Button palette = new Button("Do anything…  F2");
+        Button palette = new Button("Do anything  F2");
         palette.setId("do-anything");
         palette.setOnAction(e -> command.apply("Do anything").run());
         Button guide = new Button("?");
