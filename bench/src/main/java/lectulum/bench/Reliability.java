@@ -82,6 +82,8 @@ public final class Reliability {
     }
 
     public Found run(Counts counts, long seed) throws IOException, InterruptedException {
+        // What is loaded and compiled at the first use is no slowness of a file.
+        campers().forEach(p -> look(p, "the campers as they are"));
         damaged(counts.files, seed);
         edited(counts.edits, seed);
         garbled(counts.tables, seed);
