@@ -24,6 +24,11 @@ public final class FirstHour {
     private FirstHour() {
     }
 
+    /// What stands where at the beginning.
+    private static final class Begun {
+        private static final List<Thing> THINGS = Campers.start(CamperType.TEARDROP, NAME).design().things();
+    }
+
     /// One step.
     ///
     /// @param id   stable
@@ -112,7 +117,7 @@ public final class FirstHour {
 
     /// Whether anything that the camper began with stands elsewhere, or is gone.
     private static boolean moved(Design d) {
-        return Campers.start(CamperType.TEARDROP, NAME).design().things().stream().anyMatch(t -> !Objects.equals(
+        return Begun.THINGS.stream().anyMatch(t -> !Objects.equals(
                 d.thing(t.id()).map(Thing::place), Optional.of(t.place())));
     }
 }

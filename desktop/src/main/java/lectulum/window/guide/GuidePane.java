@@ -40,6 +40,7 @@ public final class GuidePane extends VBox {
     private final Deque<Shown> earlier = new ArrayDeque<>();
     private Shown shown = new Shown.At(Reference.FIRST);
     private List<FirstHour.Step> steps = List.of();
+    private Optional<State> state = Optional.empty();
     /// Whether it turns with the page.
     private boolean following;
 
@@ -136,14 +137,15 @@ public final class GuidePane extends VBox {
     }
 
     /// Brings the ticks of the first hour up to a state.
-    public void show(State state) {
-        List<FirstHour.Step> now = FirstHour.of(state.analysis());
-        if (!now.equals(steps)) {
-            steps = now;
-            if (shown instanceof Shown.Hour) {
-                fill();
-            }
+    public void show(State now) {
+        state = Optional.of(now);
+        if (shown instanceof Shown.Hour && !steps().equals(steps)) {
+            fill();
         }
+    }
+
+    private List<FirstHour.Step> steps() {
+        return state.map(s -> FirstHour.of(s.analysis())).orElse(List.of());
     }
 
     private Reference topic(Stage stage, String name) {
@@ -233,6 +235,7 @@ public final class GuidePane extends VBox {
     }
 
     private List<Node> hours() {
+        steps = steps();
         List<Node> all = new ArrayList<>();
         book.page(Guidebook.FIRST_HOUR.page()).forEach(t -> all.add(new TopicView(t, this::open)));
         long done = steps.stream().filter(FirstHour.Step::done).count();
