@@ -66,7 +66,7 @@ public final class FirstHour {
                         "On the card, “Known from”: choose the scale, and enter what stood under coupler and wheels.",
                         Stage.BASE, "sheet", NextSteps.weighed(d)),
                 step("framing", "Say how the walls are framed",
-                        "Choose a side, then “Every 406 mm” or as yours is built. What a door cuts is said.",
+                        "Choose a side, then how far apart its studs stand. What a door cuts is said.",
                         Stage.BASE, "walls",
                         !d.base().carcass().framing().isEmpty()),
                 step("move", "Move something heavy, and watch the tongue",

@@ -71,6 +71,7 @@ public final class MainWindow implements AutoCloseable {
 
     private final Workbench bench;
     private final Session session;
+    /// Texts come while it is laid out too, and between two frames: all three places see to their lines.
     private final StackPane root = new StackPane() {
         @Override
         protected void layoutChildren() {

@@ -3,9 +3,9 @@ package lectulum.window;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lectulum.analysis.NextSteps;
+import lectulum.window.guide.TickRow;
 import lectulum.workbench.State;
 
 /// The next two or three things to do on a stage; each ticks itself off, and the panel goes when all are done.
@@ -35,18 +35,8 @@ final class NextPanel extends VBox {
         head.getStyleClass().add("heading");
         getChildren().setAll(head);
         for (NextSteps.Step step : steps) {
-            Label tick = new Label(step.done() ? "✓" : "○");
-            tick.getStyleClass().add(step.done() ? "good" : "faint");
-            tick.setMinWidth(18);
-            Label says = new Label(step.says());
-            says.setWrapText(true);
-            says.setMinHeight(USE_PREF_SIZE);
-            if (step.done()) {
-                says.getStyleClass().add("faint");
-            }
-            HBox row = new HBox(4, tick, says);
+            TickRow row = new TickRow(step.done(), step.says());
             row.setId("guide-" + step.id());
-            row.setAccessibleText((step.done() ? "Done: " : "To do: ") + step.says());
             getChildren().add(row);
         }
         Button away = new Button("Hide these");

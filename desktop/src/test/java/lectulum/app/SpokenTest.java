@@ -40,7 +40,7 @@ class SpokenTest extends WindowTest {
         List<String> deaf = new ArrayList<>();
         List<String> unseen = new ArrayList<>();
         Set<String> looked = new HashSet<>();
-        for (String page : robot.ask(() -> leaves(stage))) {
+        for (String page : leaves()) {
             robot.interact(() -> window().turnTo(stage, page));
             robot.rest();
             robot.interact(() -> {
@@ -53,12 +53,6 @@ class SpokenTest extends WindowTest {
         assertThat(nameless).as("take the focus without a role or a name").isEmpty();
         assertThat(deaf).as("can be pressed by the mouse only").isEmpty();
         assertThat(unseen).as("look the same with the focus as without").isEmpty();
-    }
-
-    private List<String> leaves(Stage stage) {
-        List<String> ids = window().root().lookupAll(".leaf-strip .toggle-button").stream()
-                .map(n -> n.getId().substring("leaf-".length())).toList();
-        return ids.isEmpty() ? List.of("sheet") : ids;
     }
 
     private static void deaf(String page, Node node, boolean reached, List<String> all) {

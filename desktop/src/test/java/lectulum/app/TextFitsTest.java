@@ -12,7 +12,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.text.Text;
 import lectulum.figures.Stage;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,12 +50,6 @@ class TextFitsTest extends WindowTest {
         }
 
         assertThat(cut).isEmpty();
-    }
-
-    private List<String> leaves() {
-        return robot.lookup(".toggle-button").queryAllAs(ToggleButton.class).stream().filter(WindowTest::seen)
-                .map(Node::getId).filter(id -> id != null && id.startsWith("leaf-")).map(id -> id.substring(5))
-                .toList();
     }
 
     private void look(String page, Set<String> cut) {

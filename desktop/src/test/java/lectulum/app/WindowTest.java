@@ -16,9 +16,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lectulum.Hand;
 import lectulum.design.Project;
 import lectulum.design.thing.Thing;
-import lectulum.Hand;
 import lectulum.files.Home;
 import lectulum.sheet.Projection;
 import lectulum.sheet.SheetView;
@@ -161,6 +161,15 @@ abstract class WindowTest {
         ComboBox<T> box = robot.lookup(query).query();
         robot.interact(() -> box.setValue(value));
         robot.rest();
+    }
+
+    /// Pages of the stage that is shown, the sheet alone where it has no others.
+    List<String> leaves() {
+        return robot.ask(() -> {
+            List<String> ids = window().root().lookupAll(".leaf-strip .toggle-button").stream()
+                    .map(n -> n.getId().substring("leaf-".length())).toList();
+            return ids.isEmpty() ? List.of("sheet") : ids;
+        });
     }
 
     /// Every text that stands on the window, without protected spaces.

@@ -256,33 +256,15 @@ public final class GuidePane extends VBox {
 
     /// @param next the first that is not done, which is told at length
     private Node step(FirstHour.Step s, boolean next) {
-        Label tick = new Label(s.done() ? "✓" : "○");
-        tick.getStyleClass().add(s.done() ? "good" : "faint");
-        tick.setMinWidth(18);
-        Label says = new Label(s.says());
-        says.setWrapText(true);
-        says.setMinHeight(USE_PREF_SIZE);
+        TickRow row = new TickRow(s.done(), s.says());
+        row.setId("hour-" + s.id());
         if (next) {
-            says.getStyleClass().add("strong");
-        } else if (s.done()) {
-            says.getStyleClass().add("faint");
-        }
-        VBox text = new VBox(2, says);
-        if (next) {
-            Label how = new Label(s.how());
-            how.setWrapText(true);
-            how.setMinHeight(USE_PREF_SIZE);
-            how.getStyleClass().add("faint");
-            text.getChildren().add(how);
+            row.next(s.how());
         }
         if (!s.done()) {
-            text.getChildren().add(Buttons.quiet("Take me there", "hour-go-" + s.id(),
+            row.text().getChildren().add(Buttons.quiet("Take me there", "hour-go-" + s.id(),
                     () -> window.turnTo(s.stage(), s.leaf())));
         }
-        HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(4, tick, text);
-        row.setId("hour-" + s.id());
-        row.setAccessibleText((s.done() ? "Done: " : "To do: ") + s.says());
         return row;
     }
 
