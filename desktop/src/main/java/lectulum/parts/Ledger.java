@@ -1,5 +1,6 @@
 package lectulum.parts;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
@@ -19,6 +20,10 @@ import lectulum.units.Units;
 ///
 /// @param <R> a row
 public final class Ledger<R> extends TableView<R> {
+    /// Of its width, how far a column beside words grows in a wide window.
+    private static final double STRETCH = 1.4;
+
+    private final List<TableColumn<R, R>> words = new ArrayList<>();
     private Style style = Style.PLAIN;
 
     public Ledger(String name, String empty) {
@@ -32,6 +37,9 @@ public final class Ledger<R> extends TableView<R> {
 
     public void show(List<R> rows, Style shown) {
         style = shown;
+        if (!words.isEmpty()) {
+            getColumns().stream().filter(c -> !words.contains(c)).forEach(Ledger::firm);
+        }
         if (getItems().equals(rows)) {
             refresh();
         } else {
@@ -48,6 +56,15 @@ public final class Ledger<R> extends TableView<R> {
                 setText(empty || row == null ? null : read.apply(row));
             }
         });
+        return this;
+    }
+
+    /// A text of any length: as much of it as there is room for, all of it when pointed at. Such columns share the room that a
+    /// wide window leaves.
+    public Ledger<R> words(String head, double width, Function<R, String> read) {
+        TableColumn<R, R> column = column(head, width);
+        column.setCellFactory(c -> new WordsCell<>(read));
+        words.add(column);
         return this;
     }
 
@@ -120,6 +137,13 @@ public final class Ledger<R> extends TableView<R> {
             }
         });
         return this;
+    }
+
+    /// Words give way to the other columns in a small window, and take what a wide one leaves.
+    private static void firm(TableColumn<?, ?> column) {
+        double width = column.getPrefWidth();
+        column.setMinWidth(width);
+        column.setMaxWidth(STRETCH * width);
     }
 
     private TableColumn<R, R> column(String head, double width) {

@@ -1,6 +1,9 @@
 package lectulum.parts;
 
 import java.util.function.Function;
+import javafx.scene.text.Text;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.util.StringConverter;
 
 /// What the options of a box are called. The words are only shown, never read back.
@@ -16,7 +19,27 @@ public final class Words {
     /// In one line of so many letters at most.
     public static String shortened(String text, int letters) {
         String one = text.strip().replaceAll("\\s+", " ");
-        return one.length() <= letters ? one : one.substring(0, letters - 1).strip() + "…";
+        return one.length() <= Math.max(1, letters) ? one : one.substring(0, letters - 1).strip() + "…";
+    }
+
+    /// As many letters of a line as there is room for.
+    ///
+    /// @param room \[px\]
+    public static String fitting(String line, double room, Font font) {
+        Text measure = new Text(line);
+        measure.setFont(font);
+        int low = 1;
+        int high = line.length();
+        while (low < high) {
+            int some = (low + high + 1) / 2;
+            measure.setText(shortened(line, some));
+            if (measure.getLayoutBounds().getWidth() <= room) {
+                low = some;
+            } else {
+                high = some - 1;
+            }
+        }
+        return shortened(line, low);
     }
 
     public static <T> StringConverter<T> by(Function<? super T, String> name) {

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
+import lectulum.parts.Columns;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
 import lectulum.workbench.State;
@@ -19,11 +20,13 @@ import lectulum.workbench.State;
 public final class StudyLeaf {
     /// Narrower than this a form beside the studies leaves no room for a table \[px\].
     private static final double NARROW = 720;
+    /// Wider than this, studies stand in two columns \[px\].
+    static final double WIDE = 1080;
 
     private final Supplier<Theme> theme;
     private final Function<State, List<Study>> studies;
     private final String empty;
-    private final VBox list = new VBox(10);
+    private final Columns list = new Columns(10, WIDE);
     private final VBox column = new VBox(10, list);
     private final HBox page = new HBox();
     private List<Study> shown;
@@ -86,12 +89,8 @@ public final class StudyLeaf {
         shown = next;
         style = state.style();
         look = theme.get();
-        list.getChildren().clear();
-        if (next.isEmpty()) {
-            Label hint = StudyPane.words(empty, "faint");
-            hint.setMaxWidth(520);
-            list.getChildren().add(hint);
-        }
-        next.forEach(s -> list.getChildren().add(new StudyPane(theme, s, style)));
+        Label hint = StudyPane.words(empty, "faint");
+        hint.setMaxWidth(520);
+        list.show(next.isEmpty() ? List.of(hint) : StudyPane.of(theme, next, style));
     }
 }

@@ -6,12 +6,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
 import javafx.scene.text.Text;
 import lectulum.figures.Stage;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,6 +62,9 @@ class TextFitsTest extends WindowTest {
                 if (node instanceof Labeled l && shortened(l)) {
                     cut.add(page + ": \"" + l.getText() + "\"");
                 }
+                if (node instanceof GridPane grid) {
+                    runTogether(grid).forEach(words -> cut.add(page + ": " + words));
+                }
                 if (node instanceof ScrollPane p && p.getHbarPolicy() == ScrollPane.ScrollBarPolicy.NEVER
                         && p.getContent().getLayoutBounds().getWidth() > p.getViewportBounds().getWidth() + SLACK) {
                     cut.add(page + ": the page is " + (int) p.getContent().getLayoutBounds().getWidth() + " wide in "
@@ -82,6 +87,31 @@ class TextFitsTest extends WindowTest {
             }
         }
         return nodes;
+    }
+
+    /// Words of a grid that are drawn over the words beside them.
+    private static List<String> runTogether(GridPane grid) {
+        List<Labeled> cells = grid.getChildren().stream().filter(n -> n.isVisible() && n instanceof Labeled)
+                .map(n -> (Labeled) n).filter(l -> l.getText() != null && !l.getText().isEmpty() && l.getWidth() > 0)
+                .toList();
+        List<String> over = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i++) {
+            Bounds one = ink(cells.get(i));
+            for (Labeled other : cells.subList(i + 1, cells.size())) {
+                Bounds two = ink(other);
+                boolean apart = one.getMaxX() <= two.getMinX() + SLACK || two.getMaxX() <= one.getMinX() + SLACK
+                        || one.getMaxY() <= two.getMinY() + SLACK || two.getMaxY() <= one.getMinY() + SLACK;
+                if (!apart) {
+                    over.add("\"" + cells.get(i).getText() + "\" runs into \"" + other.getText() + "\"");
+                }
+            }
+        }
+        return over;
+    }
+
+    private static Bounds ink(Labeled label) {
+        Node text = label.lookup(".text");
+        return text == null ? label.getBoundsInParent() : label.localToParent(text.getBoundsInParent());
     }
 
     /// Whether it shows less than it says.

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.HPos;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
@@ -46,6 +47,8 @@ public final class BalanceStage implements StageView {
 
     private final Workbench bench;
     private final ThingCard thing;
+    /// Wider than this, columns stand apart \[px\].
+    private static final double WIDE = 1100;
     private final GridPane table = new GridPane();
     private final VBox below = new VBox(4);
     private final VBox card = new VBox(4);
@@ -76,7 +79,7 @@ public final class BalanceStage implements StageView {
         add.setTooltip(new Tooltip("A copy of the chosen case, to be changed"));
         add.setOnAction(e -> addCase());
         below.getChildren().addAll(new HBox(14, head, add), wide);
-        table.setHgap(1);
+        table.hgapProperty().bind(Bindings.when(wide.widthProperty().greaterThan(WIDE)).then(12).otherwise(1));
         table.setVgap(0);
         table.setPadding(new Insets(0, 0, 11, 0));
         limits.setHgap(8);
@@ -147,7 +150,7 @@ public final class BalanceStage implements StageView {
             ColumnConstraints column = new ColumnConstraints();
             column.setMinWidth(i == 0 ? 78 : i < TIGHTEST ? 40 : 0);
             column.setPrefWidth(
-                    heads[i].equals("height") ? 62 : heads[i].equals("share") ? 52 : Region.USE_COMPUTED_SIZE);
+                    heads[i].equals("height") ? 76 : heads[i].equals("share") ? 52 : Region.USE_COMPUTED_SIZE);
             column.setHalignment(i > FILLS && i < TIGHTEST ? HPos.RIGHT : HPos.LEFT);
             if (table.getColumnConstraints().size() < heads.length) {
                 table.getColumnConstraints().add(column);

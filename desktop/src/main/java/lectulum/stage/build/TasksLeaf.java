@@ -45,7 +45,7 @@ final class TasksLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         table.setId("tasks");
-        table.text("Task", 290, Task::name).text("Skill", 66, Task::family)
+        table.words("Task", 290, Task::name).text("Skill", 66, Task::family)
                 .entry("Hours", 66, Range.of(Job.class, "hours"), t -> t.hours() * HOUR,
                         (t, v) -> edit("Hours of a task", t.id(), j -> j.withHours(number(v))))
                 .entry("Done", 60, Range.of(Job.class, "done"), Task::done,

@@ -15,7 +15,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import lectulum.build.Task;
 import lectulum.design.Design;
 import lectulum.design.logbook.LogEntry;
 import lectulum.figures.Stage;
@@ -41,8 +40,6 @@ final class EntriesLeaf implements Leaf.Page {
     private static final int PIXELS = 700;
     /// Letters of a name that is chosen.
     private static final int NAME = 28;
-    /// Letters of an entry in the table.
-    private static final int SHOWN = 36;
     private final Workbench work;
     private final Bench bench;
     private final TextField search = new TextField();
@@ -60,7 +57,7 @@ final class EntriesLeaf implements Leaf.Page {
         this.state = work.state();
         table.setId("entries");
         table.text("Day", 92, LogEntry::date).text("Is", 98, e -> e.kind().label())
-                .text("What", 250, e -> Words.shortened(e.text(), SHOWN)).text("Task", 44, LogEntry::task)
+                .words("What", 250, LogEntry::text).text("Task", 58, LogEntry::task)
                 .number("Hours", 60, Quantity.DURATION, e -> e.hours().orElse(Double.NaN))
                 .text("Open", 62, e -> !e.kind().open() ? "" : e.done() ? "mended" : e.unsafe() ? "unsafe" : "open");
         entries.high(230, 170).fromTheFirst().form(this::shape, this::form).under(this::picture);

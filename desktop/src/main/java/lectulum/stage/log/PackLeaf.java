@@ -14,7 +14,6 @@ import lectulum.parts.Buttons;
 import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
-import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -25,9 +24,6 @@ import lectulum.workbench.Workbench;
 
 /// Packing: what is taken along in the order of places, who packs it, and what is packed.
 final class PackLeaf implements Leaf.Page {
-    /// Letters of names in the table.
-    private static final int SHOWN = 19;
-    private static final int WHO = 10;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Packing.Line> table = new Ledger<>("Packing list",
@@ -41,9 +37,9 @@ final class PackLeaf implements Leaf.Page {
         this.bench = bench;
         this.work = bench.work();
         table.setId("packing");
-        table.text("Where", 150, l -> Words.shortened(l.place(), SHOWN))
-                .text("What", 160, l -> Words.shortened(l.thing().name(), SHOWN))
-                .text("Who", 80, l -> Words.shortened(l.carrying().who(), WHO))
+        table.words("Where", 150, l -> l.place())
+                .words("What", 160, l -> l.thing().name())
+                .words("Who", 80, l -> l.carrying().who())
                 .number("Mass", 68, Quantity.MASS, l -> l.thing().mass().value())
                 .text("Packed", 64, PackLeaf::packed)
                 .text("Unused", 68, l -> l.unused() == 0 ? "" : l.unused() == 1 ? "1 trip" : l.unused() + " trips");

@@ -28,9 +28,6 @@ import lectulum.workbench.Workbench;
 /// Tests: those that the camper wants, how they went, and what was measured.
 final class TestsLeaf implements Leaf.Page {
     private static final int PIXELS = 700;
-    /// Letters of a zone and of a name in the table.
-    private static final int SHOWN = 26;
-    private static final int WHO = 11;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Trials.Wanted> table = new Ledger<>("Tests", "Nothing to test.");
@@ -45,11 +42,10 @@ final class TestsLeaf implements Leaf.Page {
         this.work = bench.work();
         table.setId("tests");
         table.text("Test", 150, w -> w.kind().label())
-                .text("Where", 190, w -> Words.shortened(w.zone(), SHOWN))
+                .words("Where", 190, w -> w.zone())
                 .text("Went", 62, w -> w.outcome().label())
                 .text("On", 92, w -> w.last().map(Trial::date).orElse(""))
-                .text("By", 90, w -> w.last().map(Trial::by).filter(b -> !b.isBlank())
-                        .map(b -> Words.shortened(b, WHO)).orElse(""));
+                .words("By", 90, w -> w.last().map(Trial::by).orElse(""));
         tests.high(300, 220).fromTheFirst()
                 .form(w -> w.last().map(t -> t.id() + t.kind() + t.photo()).orElse(""), this::form)
                 .under(this::picture);

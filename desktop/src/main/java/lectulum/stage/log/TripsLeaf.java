@@ -20,7 +20,6 @@ import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
-import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -31,8 +30,6 @@ import lectulum.workbench.Workbench;
 
 /// Trips that were made: nights, use and times, and which gear was used.
 final class TripsLeaf implements Leaf.Page {
-    /// Letters of a name in the table.
-    private static final int SHOWN = 20;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Journey> table = new Ledger<>("Trips made", "No trip is written down yet.");
@@ -48,7 +45,7 @@ final class TripsLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("journeys");
-        table.text("Trip", 150, j -> Words.shortened(j.name().isBlank() ? "trip" : j.name(), SHOWN))
+        table.words("Trip", 150, j -> j.name().isBlank() ? "trip" : j.name())
                 .text("Began", 92, Journey::date).number("Nights", 72, Quantity.NIGHTS, Journey::nights)
                 .number("People", 66, Quantity.COUNT, Journey::people)
                 .number("Towed", 74, Quantity.DISTANCE, Journey::distance)

@@ -19,7 +19,6 @@ import lectulum.parts.Form;
 import lectulum.parts.Ledger;
 import lectulum.parts.LedgerForm;
 import lectulum.parts.PartRows;
-import lectulum.parts.Words;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -29,8 +28,6 @@ import lectulum.workbench.Workbench;
 
 /// Upkeep: what is due when, by time, distance or hours of running.
 final class UpkeepLeaf implements Leaf.Page {
-    /// Letters of a name in the table.
-    private static final int SHOWN = 20;
     private final Workbench work;
     private final Bench bench;
     private final Ledger<Upkeeps.Item> table = new Ledger<>("Upkeep", "Nothing to look after.");
@@ -46,11 +43,11 @@ final class UpkeepLeaf implements Leaf.Page {
         this.work = bench.work();
         this.state = work.state();
         table.setId("upkeep");
-        table.text("What", 160, i -> Words.shortened(i.name(), SHOWN))
-                .text("Every", 154, i -> Upkeeps.every(i).text(state.style()))
+        table.words("What", 148, i -> i.name())
+                .text("Every", 164, i -> Upkeeps.every(i).text(state.style()))
                 .text("Last", 92, i -> i.known().last()).text("Due", 92, i -> i.due().map(x -> x.day().toString())
                         .orElse(i.known().last().isBlank() ? "not known" : "–"))
-                .text("By", 116, i -> i.due().map(UpkeepLeaf::by).orElse(""));
+                .text("By", 128, i -> i.due().map(UpkeepLeaf::by).orElse(""));
         items.high(270, 200).fromTheFirst().form(Upkeeps.Item::own, this::form);
         FlowPane tools = new FlowPane(8, 4,
                 Buttons.of("It was done today", "upkeep-done",

@@ -19,7 +19,7 @@ final class BillLeaf implements Leaf.Page {
 
     private BillLeaf(Workbench bench) {
         lines.setId("bill");
-        lines.text("System", 120, l -> l.system().label()).text("Thing", 240, Materials.Line::name)
+        lines.text("System", 120, l -> l.system().label()).words("Thing", 240, Materials.Line::name)
                 .number("Count", 68, Quantity.COUNT, Materials.Line::count)
                 .number("Mass", 80, Quantity.MASS, Materials.Line::mass)
                 .number("Planned", 80, Quantity.MONEY, Materials.Line::planned)

@@ -59,7 +59,7 @@ final class StockLeaf implements Leaf.Page {
                 .number("Thick", 80, Quantity.DEFLECTION, Stock::thick)
                 .text("Pieces", 76, s -> s.count().isPresent() ? String.valueOf(s.available()) : "any")
                 .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
-                .text("Where", 90, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
+                .words("Where", 90, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
         stock.high(210, 180).form(s -> s.form().name() + s.own(), this::form);
         MenuButton usual = new MenuButton("A usual size");
         usual.setId("stock-usual");

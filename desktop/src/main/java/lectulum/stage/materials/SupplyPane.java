@@ -36,10 +36,10 @@ final class SupplyPane {
         this.work = work;
         this.state = work.state();
         table.setId("supplies");
-        table.text("What", 130, s -> s.goods().label()).text("One", 90, s -> holds(s, state))
+        table.words("What", 130, s -> s.goods().label()).text("One", 90, s -> holds(s, state))
                 .text("There", 56, s -> count(s.there()))
                 .number("Each", 64, Quantity.MONEY, s -> s.own() ? 0 : s.price())
-                .text("Where", 110, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
+                .words("Where", 110, s -> s.own() && s.place().isEmpty() ? "there" : s.place());
         supplies.high(170, 140).form(s -> s.goods().name() + s.own(), this::form);
         HBox.setHgrow(table, Priority.ALWAYS);
         all = new VBox(8, new HBox(6, menu("A tin, roll or pack of your shop", "supply-sold", false),

@@ -33,7 +33,7 @@ final class PricesLeaf implements Leaf.Page {
 
     private PricesLeaf(Workbench bench) {
         lines.setId("prices");
-        lines.text("System", 110, t -> t.system().label()).text("Thing", 210, Thing::name)
+        lines.text("System", 110, t -> t.system().label()).words("Thing", 210, Thing::name)
                 .entry("Planned", 90, Range.of(Cost.class, "planned"), t -> t.cost().planned(),
                         (t, v) -> bench.edit("Planned price of " + t.name(),
                                 d -> d.mapping(t.id(),

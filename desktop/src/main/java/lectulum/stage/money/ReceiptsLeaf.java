@@ -65,9 +65,9 @@ final class ReceiptsLeaf implements Leaf.Page {
                     return d.with(d.purse().withReceipts(all));
                 }));
         table.setId("receipts");
-        table.text("What", 156, Receipt::what).text("For", 108, this::name).text("Is", 60, r -> r.state().label())
-                .number("Comes to", 72, Quantity.MONEY, this::sum).text("Shop", 82, Receipt::shop)
-                .text("Day", 86, Receipt::date);
+        table.words("What", 156, Receipt::what).words("For", 108, this::name).text("Is", 66, r -> r.state().label())
+                .number("Comes to", 84, Quantity.MONEY, this::sum).words("Shop", 82, Receipt::shop)
+                .text("Day", 94, Receipt::date);
         receipts.high(230, 170).form(r -> r.photo() + r.allowance() + state.design().things().size(), this::form)
                 .under(this::picture);
         FlowPane buttons = new FlowPane(6, 4, Buttons.of("A guess", "receipt-guess", () -> add(Receipt.State.GUESS)),
