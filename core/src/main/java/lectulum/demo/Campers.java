@@ -24,22 +24,22 @@ import lectulum.design.base.Survey;
 import lectulum.design.base.WheelArches;
 import lectulum.design.brief.Ability;
 import lectulum.design.brief.Brief;
+import lectulum.design.brief.CamperType;
 import lectulum.design.brief.Candidate;
+import lectulum.design.brief.Climate;
 import lectulum.design.brief.Effort;
 import lectulum.design.brief.Kept;
+import lectulum.design.brief.Person;
 import lectulum.design.brief.Season;
 import lectulum.design.brief.SecondUse;
 import lectulum.design.brief.Skill;
 import lectulum.design.brief.Terrain;
-import lectulum.design.brief.Travel;
-import lectulum.design.brief.Wish;
-import lectulum.design.envelope.Envelope;
-import lectulum.design.brief.CamperType;
-import lectulum.design.brief.Climate;
-import lectulum.design.brief.Person;
 import lectulum.design.brief.Toilet;
 import lectulum.design.brief.TongueSchool;
+import lectulum.design.brief.Travel;
 import lectulum.design.brief.WaterStyle;
+import lectulum.design.brief.Wish;
+import lectulum.design.envelope.Envelope;
 import lectulum.design.purse.Economy;
 import lectulum.design.purse.Purse;
 import lectulum.design.purse.Receipt;
@@ -85,11 +85,17 @@ public final class Campers {
     /// A demonstration by its key; empty for an unknown one.
     public static Optional<Project> demo(String key) {
         return switch (key) {
-            case "nightjar" -> Optional.of(Project.of("Nightjar", Logs.nightjar(wired(nightjar()))));
-            case "dunlin" -> Optional.of(Project.of("Dunlin", wired(dunlin())));
+            case "nightjar" -> Optional.of(nightjarProject());
+            case "dunlin" -> Optional.of(dunlinProject());
             case "chamois" -> Optional.of(chamoisProject());
             default -> Optional.empty();
         };
+    }
+
+    /// Every variant of every demonstration, the fullest first.
+    public static List<Design> all() {
+        return demos().stream().flatMap(d -> demo(d.key()).stream()).flatMap(p -> p.variants().stream())
+                .map(Variant::design).toList();
     }
 
     /// With raceways along its sides and walls of the usual build.
@@ -365,15 +371,23 @@ public final class Campers {
         return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "chamois");
     }
 
+    private static Project nightjarProject() {
+        Design plan = Logs.nightjar(wired(nightjar()));
+        return new Project("Nightjar", List.of(new Variant("plan", "plan", plan),
+                new Variant("winter", "a frosty month", Alternatives.winter(plan))), "plan", Optional.of(plan));
+    }
+
+    private static Project dunlinProject() {
+        Design plan = wired(dunlin());
+        return new Project("Dunlin", List.of(new Variant("plan", "plan", plan),
+                new Variant("stiff", "one stiff skin", Alternatives.stiff(plan))), "plan", Optional.of(plan));
+    }
+
     private static Project chamoisProject() {
         Design single = wired(chamois());
-        Base b = single.base();
-        Base tandem = b.with(new Axle(b.axle().x() + 0.02, 2, 0.84, b.axle().track(), 0.70, 0.205, true, 216))
-                .with(new EmptyMass.Entered(402, 1.05, -0.24, b.axle().x() + 0.02, MassSource.CATALOGUE));
-        List<Variant> variants = new ArrayList<>();
-        variants.add(new Variant("plan", "one axle", single));
-        variants.add(new Variant("tandem", "two axles", single.with(tandem)));
-        return new Project("Chamois", variants, "plan", Optional.of(single));
+        return new Project("Chamois", List.of(new Variant("plan", "one axle", single),
+                new Variant("tandem", "two axles", Alternatives.tandem(single)),
+                new Variant("top", "lifting top", Alternatives.lifting(single))), "plan", Optional.of(single));
     }
 
     private static Brief startBrief(CamperType type) {

@@ -13,6 +13,7 @@ import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.space.Contents;
+import lectulum.space.OnTop;
 import lectulum.space.Solid;
 
 /// Moves that free what overlaps or passes through the shell.
@@ -86,8 +87,14 @@ public final class LayoutRemedies {
     }
 
     private static Stream<Remedy> inside(Known known, Fault.Outside fault) {
-        return known.design().thing(fault.thing()).stream()
-                .map(t -> Contents.shift(t, fault.mode(), whole(fault.amount()), fault.dx(), fault.dy(), fault.dz()));
+        boolean rises = OnTop.left(known.design()).stream().anyMatch(t -> t.id().equals(fault.thing()));
+        return Stream.concat(rises ? Stream.of(withTheTop()) : Stream.empty(), known.design().thing(fault.thing()).stream()
+                .map(t -> Contents.shift(t, fault.mode(), whole(fault.amount()), fault.dx(), fault.dy(), fault.dz())));
+    }
+
+    private static Remedy withTheTop() {
+        return new Remedy(Sentence.of("What is on the lifting top rises with it, in camp and at night"),
+                new Edit("Rise with the top", OnTop::risen));
     }
 
     /// Rounded up to whole millimetres, so that it can be set on a tape.

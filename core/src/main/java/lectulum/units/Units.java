@@ -44,6 +44,8 @@ public final class Units {
     static final double KILOMETRE = 1000;
     static final double MILE = 1609.344;
     private static final double FAR = 20;
+    /// From so many days or nights on, tenths are not shown.
+    private static final double WEEKS = 20;
     private static final char GROUP = '\u00a0';
     private static final char MINUS = '\u2212';
 
@@ -107,8 +109,8 @@ public final class Units {
             case ANGLE -> new Shown(decimals(Math.toDegrees(value), 1), "°");
             case SKEW -> new Shown(decimals(Math.toDegrees(value), 2), "°");
             case SHARE -> new Shown(trimmed(value * 100, 1), "%");
-            case NIGHTS -> new Shown(trimmed(value, 1), value == 1 ? "night" : "nights");
-            case DAYS -> new Shown(trimmed(value, 1), value == 1 ? "day" : "days");
+            case NIGHTS -> new Shown(counted(value), value == 1 ? "night" : "nights");
+            case DAYS -> new Shown(counted(value), value == 1 ? "day" : "days");
             case COUNT -> new Shown(trimmed(value, 2), "");
             case PRESSURE -> pressure(value, us);
             case WATER_FLOW -> us
@@ -326,6 +328,11 @@ public final class Units {
 
     private static String plain(double value, int places) {
         return trimmed(value, places).replace(String.valueOf(GROUP), "").replace(MINUS, '-');
+    }
+
+    /// Days and nights: of a stay of weeks nobody knows the tenth of a day.
+    private static String counted(double value) {
+        return trimmed(value, Math.abs(value) < WEEKS ? 1 : 0);
     }
 
     private static String decimals(double value, int places) {

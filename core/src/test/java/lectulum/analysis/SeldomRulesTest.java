@@ -17,6 +17,7 @@ import lectulum.design.purse.Receipt;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.Thing;
 import lectulum.design.vehicle.Rating;
+import lectulum.design.wiring.Measured;
 import lectulum.design.works.Job;
 import lectulum.design.works.Works;
 import lectulum.figures.Finding;
@@ -101,6 +102,25 @@ class SeldomRulesTest {
                 List.of(Job.own("varnish", "Varnish the table", 3600).withDrying(24 * 3600.0)))), "paint.shop", shop);
     }
 
+    /// A lamp whose wire was measured, with what was read at it.
+    private static Design measured(double volts) {
+        String lamp = NIGHTJAR.things().stream().filter(t -> t.has(Electric.Lamp.class)).findFirst().orElseThrow()
+                .id();
+        return NIGHTJAR.with(NIGHTJAR.wiring().withMeasured(List.of(new Measured(lamp, OptionalDouble.of(13.2),
+                OptionalDouble.of(volts), OptionalDouble.of(2)))));
+    }
+
+    /// The water heater stands at the rear, the tap with warm water in front.
+    private static Design withTheHeaterBehind() {
+        Design d = variant("nightjar", "winter");
+        return d.mapping("water-heater", t -> t.with(new lectulum.design.thing.Placement(4.3, t.place().y(), 0, 0)));
+    }
+
+    private static Design variant(String demo, String id) {
+        return Campers.demo(demo).orElseThrow().variants().stream().filter(v -> v.id().equals(id)).findFirst()
+                .orElseThrow().design();
+    }
+
     static Stream<Arguments> cases() {
         return Stream.of(
                 Arguments.of("change.time", NIGHTJAR, set(NIGHTJAR, "change.budget", 120)),
@@ -120,7 +140,13 @@ class SeldomRulesTest {
                 Arguments.of("roof.still", CHAMOIS, set(CHAMOIS, "roof.still", 5)),
                 Arguments.of("paint.cold", NIGHTJAR, set(NIGHTJAR, "paint.least", 30)),
                 Arguments.of("build.cold", drying(20), drying(2)),
-                Arguments.of("money.fair", NIGHTJAR, gift()));
+                Arguments.of("money.fair", NIGHTJAR, gift()),
+                Arguments.of("test.joint", measured(13.1), measured(10.5)),
+                Arguments.of("pipe.waits", variant("nightjar", "winter"),
+                        set(withTheHeaterBehind(), "pipe.bore", 25)),
+                // A coupler half a metre too high lifts one axle off the ground.
+                Arguments.of("torsion.hangs", variant("chamois", "tandem"),
+                        set(variant("chamois", "tandem"), "hitch.coupler", 0.95)));
     }
 
     private static List<Finding> said(Design d, String rule) {

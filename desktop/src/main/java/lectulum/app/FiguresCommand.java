@@ -19,8 +19,7 @@ final class FiguresCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
-        out.print(FigureList.markdown(Campers.demos().stream()
-                .map(d -> Analysis.of(Campers.demo(d.key()).orElseThrow().design())).toList()));
+        out.print(FigureList.markdown(Campers.all().stream().map(Analysis::of).toList()));
         out.flush();
         return 0;
     }

@@ -11,6 +11,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
@@ -28,6 +29,9 @@ import lectulum.units.Style;
 /// A study as people read it: its drawing, its figures with their formulas, its curves, and the caution.
 public final class StudyPane extends VBox {
     private static final double DRAWING = 230;
+    /// Of a drawing that stands alone and is not much wider than high \[px\].
+    private static final double ALONE = 310;
+    private static final double SQUARE = 0.5;
     /// Height over width below which a drawing is only as high as it is at its width.
     private static final double FLAT = 0.22;
     /// Texts of a table this short are not broken \[letters\].
@@ -56,6 +60,10 @@ public final class StudyPane extends VBox {
             ChartView view = new ChartView(theme, chart, style);
             view.setPrefHeight(DRAWING);
             drawings.add(view);
+        }
+        if (drawings.size() == 1 && drawings.getFirst() instanceof Pane box
+                && box.getChildren().getFirst() instanceof SketchView view && view.ratio() > SQUARE) {
+            view.setPrefHeight(ALONE);
         }
         for (int i = 0; i < drawings.size(); i += 2) {
             HBox row = new HBox(8);

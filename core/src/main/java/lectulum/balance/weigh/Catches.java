@@ -16,6 +16,7 @@ import lectulum.design.weighing.Weighing;
 import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.kernel.maths.Normal;
+import lectulum.kernel.scales.HomeScales;
 import lectulum.kernel.scales.ScaleError;
 import lectulum.units.Units;
 
@@ -51,7 +52,7 @@ final class Catches {
 
     private static double[] expected(Design d, LoadedState planned) {
         VehicleLoads vehicle = VehicleLoads.of(d);
-        return new double[]{vehicle.front(), vehicle.rear(), planned.mass(), planned.tongue()};
+        return new double[]{vehicle.front(), vehicle.rear(), planned.mass(), planned.tongue(), planned.roll().z()};
     }
 
     private void add(WeighRules rule, int index, Sentence says, Optional<Weighing.Entry> fix) {
@@ -97,6 +98,10 @@ final class Catches {
     private static double expected(Design design, WeighPoint point, double[] expected, Reading.Levers levers) {
         if (point == WeighPoint.LEFT_WHEELS || point == WeighPoint.RIGHT_WHEELS) {
             return (expected[2] - expected[3]) / 2;
+        }
+        if (point == WeighPoint.COUPLER_RAISED) {
+            return HomeScales.raised(expected[2], expected[3], expected[4], Assumed.value(design, Assumption.WEIGH_TILT),
+                    levers.axle(), WeighDay.coupler(design), WeighDay.radius(design));
         }
         if (point == WeighPoint.LEVER) {
             double span = Assumed.value(design, Assumption.LEVER_SPAN);

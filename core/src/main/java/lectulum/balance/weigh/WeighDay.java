@@ -137,13 +137,22 @@ public record WeighDay(Weighing weighing, LoadedState planned, Weighed result, O
         if (Double.isNaN(result.mass()) || Double.isNaN(result.tongue()) || !(levers.axle() > 0)) {
             return Optional.empty();
         }
-        double radius = Assumed.value(design, Assumption.TYRE_PART) * design.base().axle().wheelDiameter();
-        double coupler = Assumed.value(design, Assumption.HITCH_COUPLER);
         HomeScales.Found found = HomeScales.centreHeight(result.mass(), result.tongue(), raised.value(),
                 Assumed.value(design, Assumption.WEIGH_TILT), levers.axle(),
-                coupler > 0 ? coupler : design.vehicle().ballHeight(), radius,
+                coupler(design), radius(design),
                 Math.hypot(raised.u(), result.tongueU()) / Math.sqrt(2));
         return Double.isFinite(found.value()) && Double.isFinite(found.u()) ? Optional.of(found) : Optional.empty();
+    }
+
+    /// Height of the coupler when level \[m\].
+    static double coupler(Design design) {
+        double typed = Assumed.value(design, Assumption.HITCH_COUPLER);
+        return typed > 0 ? typed : design.vehicle().ballHeight();
+    }
+
+    /// Of the loaded tyre \[m\].
+    static double radius(Design design) {
+        return Assumed.value(design, Assumption.TYRE_PART) * design.base().axle().wheelDiameter();
     }
 
     /// The plan as it was then, with what was taken over since; today's plan where that day kept none.

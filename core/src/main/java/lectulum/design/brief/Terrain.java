@@ -2,7 +2,7 @@ package lectulum.design.brief;
 
 /// The worst ground that is driven with the camper behind, and the clearance of the lowest part wanted on it (assumed).
 public enum Terrain {
-    ROAD("road", 0.18), GRAVEL("gravel", 0.24), TRACK("rough track", 0.32);
+    ROAD("road", 0.18), GRAVEL("gravel road", 0.24), TRACK("rough track", 0.32);
 
     private final String label;
     private final double clearance;

@@ -43,6 +43,16 @@ public final class HomeScales {
         return new Found(z, uTongue / (mass * tan) * Math.hypot(axle, arm));
     }
 
+    /// Tongue load with the nose raised that a height of the centre of gravity would give \[kg\]: [#centreHeight] turned round.
+    ///
+    /// @param z    height of the centre of gravity above the ground \[m\]
+    /// @param nose angle then \[rad\]
+    public static double raised(double mass, double level, double z, double nose, double axle, double ball,
+            double radius) {
+        double tan = Math.tan(nose);
+        return (level * axle - mass * (z - radius) * tan) / (axle - (ball - radius) * tan);
+    }
+
     /// Centre of gravity behind the ball from a level weighing \[m\].
     public static double centre(double mass, double tongue, double axle) {
         return axle * (1 - tongue / mass);

@@ -98,8 +98,9 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                 if (wanted && !way.free()) {
                     say(StorageRules.REACH_ROAD, Subject.thing(id), Severity.NOTE,
                             way.open()
-                                    ? Sentence.of("{0} lies behind {1} things on the road", t.name(),
-                                            way.behind().size())
+                                    ? Sentence.of(way.behind().size() == 1
+                                            ? "{0} lies behind another thing on the road"
+                                            : "{0} lies behind {1} things on the road", t.name(), way.behind().size())
                                     : Sentence.of("{0} cannot be reached on the road", t.name()),
                             way.open()
                                     ? Sentence.of("Take out first: {0}{1}.",

@@ -24,6 +24,7 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
 import lectulum.files.ProjectJson;
+import lectulum.kernel.scales.HomeScales;
 import lectulum.standin.TrueMasses;
 import lectulum.units.Quantity;
 import lectulum.units.Style;
@@ -174,6 +175,42 @@ class WeighDayTest {
 
         assertThat(WeighDay.of(d, w).catches()).extracting(c -> c.rule().id()).contains("weigh.coarse",
                 "weigh.negative");
+    }
+
+    /// With the nose raised by ten degrees the tongue reads half: that is no mistake of units.
+    @Test
+    void aRaisedNoseIsNotTakenForPounds() {
+        Design d = plan();
+        LoadedState s = LoadedState.of(d, d.loadCase("departure"));
+        double radius = 0.48 * d.base().axle().wheelDiameter();
+        double raised = HomeScales.raised(s.mass(), s.tongue(), s.roll().z(), Math.toRadians(10),
+                d.base().ballToMiddle(), d.vehicle().ballHeight(), radius);
+        Weighing w = new Weighing("w", "", "", LoadCase.DEPARTURE, 0, 0,
+                List.of(Method.entry(WeighPoint.COUPLER).reading(Math.round(s.tongue())),
+                        Method.entry(WeighPoint.COUPLER_RAISED).reading(Math.max(1, Math.round(raised)))),
+                List.of(), "");
+
+        assertThat(raised).isBetween(0.3 * s.tongue(), 0.8 * s.tongue());
+        assertThat(WeighDay.of(d, w).catches()).extracting(c -> c.rule().id()).doesNotContain("weigh.pounds",
+                "weigh.kilograms");
+        Weighing pounds = w.with(List.of(w.entries().get(0),
+                Method.entry(WeighPoint.COUPLER_RAISED).reading(Math.round(raised / 0.45359237))));
+        assertThat(WeighDay.of(d, pounds).catches()).extracting(c -> c.rule().id()).contains("weigh.pounds");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {1e9, -1e12})
+    void whatNoScaleReadsDoesNotCount(double read) {
+        Design d = plan();
+        Weighing good = weighing(d, Method.WHEELS, TrueMasses.of(d, d.loadCase("departure"), 3));
+
+        List<WeighDay.Catch> found = WeighDay.of(d, changed(good, 1, read)).catches();
+
+        assertThat(found).filteredOn(c -> c.rule().id().equals("weigh.range")).singleElement().satisfies(c -> {
+            assertThat(c.index()).isEqualTo(1);
+            assertThat(c.fix().orElseThrow().used()).isFalse();
+        });
+        assertThat(WeighDay.of(d, good).catches()).noneMatch(c -> c.rule().id().equals("weigh.range"));
     }
 
     @Test

@@ -258,7 +258,7 @@ public final class BalanceStage implements StageView {
                         d -> d.mappingCase(id, c -> write.apply(c, v))));
         field.field().setId("case-" + id + "-" + what);
         field.field().setPrefColumnCount(3);
-        field.setMaxWidth(46);
+        field.setMaxWidth(42);
         field.getStyleClass().add("grid-cell");
         refreshers.add(() -> field.show(read.applyAsDouble(state.analysis().given().loadCase(id)), state.style()));
         table.add(field, column, row);

@@ -80,7 +80,7 @@ final class EntriesLeaf implements Leaf.Page {
                         () -> Diary.task(work.state().design(), entries.id()).ifPresent(work::edit)),
                 Buttons.of("Keep the lessons", "lessons-keep", bench.host()::keepLessons),
                 Buttons.of("Lessons of other campers", "lessons-bring", bench.host()::bringLessons),
-                new Label("Find"), search);
+                new HBox(8, new Label("Find"), search));
         photo.view().setId("entry-photo");
         HBox.setHgrow(sums, Priority.ALWAYS);
         this.page = Pages.content(new VBox(10, tools, table, new HBox(10, entries.panel(), sums)));

@@ -1,8 +1,10 @@
 package lectulum.stage.trip;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -18,6 +20,7 @@ import lectulum.design.Design;
 import lectulum.design.Variant;
 import lectulum.design.outing.Outing;
 import lectulum.design.outing.OutingDay;
+import lectulum.design.thing.SystemGroup;
 import lectulum.parts.Background;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
@@ -42,7 +45,10 @@ final class RehearsalLeaf implements Leaf.Page {
     private static final double FORM = 300;
     private static final double LEAST_FORM = 230;
     private static final double THEN = 210;
-    private static final double HIGH = 340;
+    private static final double HIGH = 420;
+    /// What the hours empty and fill; everything else stands as outlines.
+    private static final Set<SystemGroup> USED_UP = EnumSet.of(SystemGroup.WATER, SystemGroup.HEAT,
+            SystemGroup.ELECTRICAL, SystemGroup.COLD);
     private final Bench bench;
     private final Workbench work;
     private final ComboBox<String> trips = new ComboBox<>();
@@ -296,7 +302,7 @@ final class RehearsalLeaf implements Leaf.Page {
         rehearsals().of(trip).filter(r -> !r.hours().isEmpty()).ifPresent(r -> {
             int hour = Math.clamp((int) Math.round(slider.getValue()), 0, r.hours().size() - 1);
             then.getChildren().add(StudyPane.table(RehearsalStudies.at(r, hour), state.style()));
-            picture.show(state.in(r.mode(hour)), SheetLook.PLAIN.withBelow(6).withStill(
+            picture.show(state.in(r.mode(hour)), SheetLook.PLAIN.withBelow(6).withLit(USED_UP).withStill(
                     (pen, projection, s, hatches) -> new HourLayer(pen, projection, s, r, hour).paint()),
                     "The camper at this hour, as full as it is then");
         });
