@@ -14,18 +14,20 @@ import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
 
 /// What somebody might do next: add a thing, move, turn, put away, stow or drop one, give it a feature, change an assumed
-/// value or the body.
+/// value or the body, or change whatever else a camper has, in any stage.
 final class RandomEdits {
     private static final List<Thing> CATALOGUE = Catalogue.shipped().things();
     private final SplittableRandom dice;
+    private final RandomChange change;
     private int added;
 
     RandomEdits(long seed) {
         this.dice = new SplittableRandom(seed);
+        this.change = new RandomChange(dice.split());
     }
 
     Design next(Design d) {
-        return switch (dice.nextInt(12)) {
+        return switch (dice.nextInt(20)) {
             case 0, 1, 2 -> add(d);
             case 3, 4 -> one(d, t -> t.with(place(d)));
             case 5 -> one(d, t -> t.placed(Mode.values()[1 + dice.nextInt(2)], place(d)));
@@ -37,7 +39,8 @@ final class RandomEdits {
             });
             case 9 -> drop(d);
             case 10 -> assumed(d);
-            default -> body(d);
+            case 11 -> body(d);
+            default -> change.in(d);
         };
     }
 

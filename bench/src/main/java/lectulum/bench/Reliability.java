@@ -28,10 +28,12 @@ import lectulum.units.UnitSystem;
 /// And a program that is killed while it saves leaves a whole file, no older than the last that it said was saved, and a
 /// previous version that is another one.
 ///
+/// The real window that is killed while somebody edits in it loses nothing saved, and of what is unsaved five seconds at most.
+///
 /// Tables and lines of devices that are garbled are read row by row, and what is wrong is said; what is taken from them leaves a camper
 /// that can be worked out.
 ///
-/// `Reliability [damaged files] [edits] [kills] [seed] [garbled tables]`; by seed, so that a fault can be had again.
+/// `Reliability [damaged files] [edits] [kills] [seed] [garbled tables] [windows]`; by seed, so that a fault can be had again.
 public final class Reliability {
     private static final Style US = new Style(UnitSystem.US, "$");
     private static final long SLOW_NANOS = 5_000_000_000L;
@@ -45,6 +47,8 @@ public final class Reliability {
     private final Map<String, String> first = new TreeMap<>();
     private int refused;
     private int opened;
+    private int windowEdits;
+    private long behind;
     private long slowest;
 
     /// What was found.
@@ -52,8 +56,9 @@ public final class Reliability {
     /// @param faults  kinds of faults with how often, and where the first of each was
     /// @param refused damaged files that were refused with a sentence
     /// @param opened  damaged files that were opened
+    /// @param behindSeconds how long before a kill of the window the oldest edit was made that was lost with it
     public record Found(Map<String, Integer> faults, Map<String, String> first, int refused, int opened,
-            double slowestSeconds) {
+            double slowestSeconds, double behindSeconds, int windowEdits) {
     }
 
     public static void main(String[] args) throws Exception {
@@ -62,10 +67,13 @@ public final class Reliability {
         int kills = args.length > 2 ? Integer.parseInt(args[2]) : 200;
         long seed = args.length > 3 ? Long.parseLong(args[3]) : 1;
         int tables = args.length > 4 ? Integer.parseInt(args[4]) : 20_000;
-        Found found = new Reliability().run(new Counts(files, edits, kills, tables), seed);
+        int windows = args.length > 5 ? Integer.parseInt(args[5]) : 20;
+        Found found = new Reliability().run(new Counts(files, edits, kills, tables, windows), seed);
         System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
                 found.refused, found.opened, found.slowestSeconds);
         System.out.printf("%d random edits, %d kills, %d garbled tables and lines%n", edits, kills, tables);
+        System.out.printf("%d windows killed after %d edits, the oldest that was lost %.1f s before%n", windows,
+                found.windowEdits, found.behindSeconds);
         found.faults.forEach((kind, count) -> System.out.printf("%6d  %s%n        first: %s%n", count, kind,
                 found.first.get(kind)));
         System.out.println(found.faults.isEmpty() ? "no faults" : "FAULTS");
@@ -78,7 +86,8 @@ public final class Reliability {
     /// @param edits  random edits
     /// @param kills  of a program that saves
     /// @param tables garbled tables and lines of devices
-    public record Counts(int files, int edits, int kills, int tables) {
+    /// @param windows that are killed while somebody edits in them
+    public record Counts(int files, int edits, int kills, int tables, int windows) {
     }
 
     public Found run(Counts counts, long seed) throws IOException, InterruptedException {
@@ -88,7 +97,8 @@ public final class Reliability {
         edited(counts.edits, seed);
         garbled(counts.tables, seed);
         killed(counts.kills, seed);
-        return new Found(faults, first, refused, opened, slowest / 1e9);
+        windows(counts.windows, seed);
+        return new Found(faults, first, refused, opened, slowest / 1e9, behind / 1e3, windowEdits);
     }
 
     private static List<Project> campers() {
@@ -118,13 +128,13 @@ public final class Reliability {
     private void edited(int edits, long seed) {
         RandomEdits random = new RandomEdits(seed);
         Project start = campers().getFirst();
+        List<Design> all = Campers.all();
         Design design = start.design();
         Optional<Analysis> last = Optional.empty();
         for (int i = 0; i < edits; i++) {
             String where = "edit " + i + " of seed " + seed;
             if (i % LINE == 0) {
-                start = campers().get(i / LINE % campers().size());
-                design = start.design();
+                design = all.get(i / LINE % all.size());
                 last = Optional.empty();
             }
             design = random.next(design);
@@ -206,6 +216,15 @@ public final class Reliability {
             }
             said = Math.max(said, left(file, said, where));
         }
+        empty(folder);
+    }
+
+    private void windows(int windows, long seed) throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("lectulum-windows");
+        WindowKills.Found found = WindowKills.run(folder, windows, seed);
+        found.faults().forEach(f -> count(f.substring(f.indexOf(':') + 2).replaceAll("\\d+", "N"), f));
+        behind = found.behind();
+        windowEdits = found.edits();
         empty(folder);
     }
 

@@ -17,11 +17,12 @@ class ReliabilityTest {
 
     @Test
     void nothingIsThrownLostOrQuietlyChanged() throws Exception {
-        Reliability.Found found = new Reliability().run(new Reliability.Counts(120, 90, 2, 1200), 11);
+        Reliability.Found found = new Reliability().run(new Reliability.Counts(120, 90, 2, 1200, 1), 11);
 
         assertThat(found.faults()).as("first: %s", found.first()).isEmpty();
         assertThat(found.opened()).as("some open").isPositive();
         assertThat(found.refused()).as("some do not").isPositive();
+        assertThat(found.windowEdits()).as("edits in the window that was killed").isPositive();
     }
 
     /// What is garbled is another text each time, and the same for the same seed.

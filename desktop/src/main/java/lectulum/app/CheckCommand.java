@@ -10,9 +10,9 @@ import lectulum.papers.Report;
 import lectulum.units.Style;
 import lectulum.units.UnitSystem;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// Prints every figure and every finding of a project.
@@ -23,8 +23,8 @@ final class CheckCommand implements Callable<Integer> {
         TEXT, JSON
     }
 
-    @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
-    private String file;
+    @Mixin
+    private Chosen chosen;
 
     @Option(names = "--format", description = "text or json (SI values). Default: ${DEFAULT-VALUE}.")
     private Format format = Format.TEXT;
@@ -40,7 +40,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Input input = Input.of(file);
+        Input input = chosen.read();
         Analysis analysis = Analysis.of(input.project().design());
         Style own = input.project().design().brief().style();
         Style style = units == null ? own : new Style(units, own.currency());

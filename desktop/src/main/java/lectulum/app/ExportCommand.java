@@ -5,9 +5,9 @@ import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import lectulum.analysis.Analysis;
+import lectulum.build.BuildStudies;
 import lectulum.design.Design;
 import lectulum.design.Project;
-import lectulum.build.BuildStudies;
 import lectulum.files.AtomicFile;
 import lectulum.files.Attachments;
 import lectulum.files.CalendarFile;
@@ -17,14 +17,14 @@ import lectulum.files.ThingsCsv;
 import lectulum.papers.OffsetTable;
 import lectulum.papers.Panels;
 import lectulum.papers.Paper;
-import lectulum.papers.book.Book;
-import lectulum.papers.book.Edition;
 import lectulum.papers.Report;
 import lectulum.papers.Template;
 import lectulum.papers.TemplateDxf;
 import lectulum.papers.TemplatePdf;
 import lectulum.papers.TemplateSvg;
 import lectulum.papers.WiringPapers;
+import lectulum.papers.book.Book;
+import lectulum.papers.book.Edition;
 import lectulum.power.wiring.Wired;
 import lectulum.sheet.BookPlates;
 import lectulum.stage.Stages;
@@ -33,16 +33,16 @@ import lectulum.workbench.State;
 import lectulum.workbench.Workbench;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// Writes lists of a project for other programs.
 @Command(name = "export", description = "Writes things, figures or the project itself to files.")
 final class ExportCommand implements Callable<Integer> {
-    @Parameters(paramLabel = "FILE", description = "Project file or demo:NAME.")
-    private String file;
+    @Mixin
+    private Chosen chosen;
 
     @Option(names = "--things", paramLabel = "CSV", description = "All things with places, masses and prices.")
     private Path things;
@@ -100,7 +100,7 @@ final class ExportCommand implements Callable<Integer> {
                     "Say what to export: --things, --wiring, --receipts, --calendar, --figures, --report,"
                             + " --book, --template or --project.");
         }
-        Input input = Input.of(file);
+        Input input = chosen.read();
         Project project = input.project();
         Analysis analysis = Analysis.of(project.design());
         if (things != null) {
@@ -145,7 +145,7 @@ final class ExportCommand implements Callable<Integer> {
 
     private void book(Project project) throws IOException {
         State state = new Workbench(project).state();
-        Attachments beside = Attachments.of(Path.of(file));
+        Attachments beside = Attachments.of(Path.of(chosen.file()));
         AtomicFile.write(book, Book.pdf(project.name(), state.analysis(), edition, cover, paper, state.style(),
                 new BookPlates(state, Stages::look, beside::find), project.design().purse().today()));
     }

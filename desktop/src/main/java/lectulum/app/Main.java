@@ -1,5 +1,7 @@
 package lectulum.app;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
@@ -7,8 +9,10 @@ import lectulum.files.Home;
 import lectulum.parts.Trouble;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /// The command line. Without a command it opens the window.
 @Command(name = "lectulum", mixinStandardHelpOptions = true, version = "Lectulum 0.1.0", description = "Plans, weighs and prices a small camper while it is drawn.", subcommands = {
@@ -24,6 +28,13 @@ public final class Main implements Callable<Integer> {
             + " output.")
     private boolean verbose;
 
+    @Parameters(arity = "0..1", paramLabel = "FILE", description = "Opens the window on a project file or a demonstration"
+            + " (demo:nightjar, demo:dunlin, demo:chamois).")
+    private String file;
+
+    @Spec
+    private CommandSpec spec;
+
     public static void main(String[] args) {
         Trouble.logTo(Home.ofUser(), List.of(args).contains("--verbose"));
         System.exit(commandLine().execute(args));
@@ -36,7 +47,13 @@ public final class Main implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Application.launch(LectulumApp.class);
+        if (file == null) {
+            Application.launch(LectulumApp.class);
+        } else if (file.startsWith(Desk.DEMO) || Files.exists(Path.of(file))) {
+            Application.launch(LectulumApp.class, file);
+        } else {
+            throw new CommandLine.ParameterException(spec.commandLine(), "There is no command and no file " + file + ".");
+        }
         return 0;
     }
 

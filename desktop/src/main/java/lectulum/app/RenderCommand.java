@@ -19,14 +19,14 @@ import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.workbench.Workbench;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 
 /// Draws a stage of a project into a PNG, or its drawing into an SVG, without a display.
 @Command(name = "render", description = "Draws a stage of a project into a PNG, or its drawing into an SVG. Needs no display.")
 final class RenderCommand implements Callable<Integer> {
-    @Parameters(index = "0", paramLabel = "FILE", description = "Project file or demo:NAME.")
-    private String file;
+    @Mixin
+    private Chosen chosen;
 
     @Option(names = {"-o",
             "--out"}, required = true, paramLabel = "FILE", description = "The picture to write: .png, or"
@@ -63,7 +63,7 @@ final class RenderCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Input input = Input.of(file);
+        Input input = chosen.read();
         int w = Math.clamp(width, 200, 8000);
         int h = Math.clamp(height, 150, 8000);
         Headless.start();

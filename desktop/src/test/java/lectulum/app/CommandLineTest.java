@@ -22,6 +22,8 @@ import lectulum.demo.Campers;
 import lectulum.files.ProjectFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -53,6 +55,31 @@ class CommandLineTest {
         assertThat(run("check", "demo:nightjar", "--units", "us")).isEqualTo(1);
 
         assertThat(out.toString()).contains("lb").contains("Tongue is light: Homeward");
+    }
+
+    /// A variant by its id or its name; what is checked is that one.
+    @ParameterizedTest
+    @ValueSource(strings = {"tandem", "two axles", "Two Axles"})
+    void aVariantIsChosenByIdOrName(String name) {
+        run("check", "demo:chamois", "--variant", name);
+
+        assertThat(out.toString()).contains("Front axle").contains("The two axles are not parallel");
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void aVariantThatIsNotThereIsToldWithThoseThatAre() {
+        assertThat(run("check", "demo:chamois", "--variant", "three axles")).isEqualTo(2);
+
+        assertThat(err.toString()).isEqualToIgnoringNewLines("There is no variant three axles; there is plan (one axle),"
+                + " tandem (two axles), top (lifting top).");
+    }
+
+    @Test
+    void aWordThatIsNoCommandAndNoFileOpensNothing() {
+        assertThat(run("chek")).isEqualTo(2);
+
+        assertThat(err.toString()).contains("There is no command and no file chek.");
     }
 
     @Test

@@ -125,7 +125,7 @@ class TripTest extends WindowTest {
         robot.interact(() -> other.setValue(""));
         robot.rest();
         assertThat(texts()).doesNotContain("A hot week: plan");
-        assertThat(before.variants()).hasSize(1);
+        assertThat(before.variants()).hasSize(2);
     }
 
     private static String fresh(lectulum.design.Design d) {

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 class MergeTest {
-    private static final Project BASE = Campers.demo("nightjar").orElseThrow();
+    private static final Project BASE = Project.of("Nightjar", Campers.demo("nightjar").orElseThrow().design());
 
     @TempDir
     Path folder;
