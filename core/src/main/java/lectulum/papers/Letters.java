@@ -4,14 +4,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.Map;
 import lectulum.figures.drawing.SvgSurface;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /// Letters of the typeface that ships with the program: how long words are, and pages with them.
 final class Letters implements SvgSurface.Letters {
@@ -47,25 +45,6 @@ final class Letters implements SvgSurface.Letters {
         }
     }
 
-    /// Signs of formulas that the typeface lacks, and what is printed for them.
-    private static final Map<Integer, String> FOR = Map.of(0x230A, "[", 0x230B, "]", 0x2308, "[", 0x2309, "]", 0x222E,
-            "∫", 0x222C, "∫∫", 0x222A, "+", 0x2099, "n");
-
-    /// Letters that a font does not know are printed as question marks.
-    static String printable(PDFont font, String text) {
-        StringBuilder known = new StringBuilder();
-        text.replace('\u00a0', ' ').codePoints().forEach(c -> {
-            String letter = FOR.getOrDefault(c, Character.toString(c));
-            try {
-                font.encode(letter);
-                known.append(letter);
-            } catch (IOException | IllegalArgumentException e) {
-                known.append('?');
-            }
-        });
-        return known.toString();
-    }
-
     /// What is drawn.
     interface Drawn {
         void on(lectulum.figures.drawing.Surface surface);
@@ -75,14 +54,13 @@ final class Letters implements SvgSurface.Letters {
     static byte[] sheets(Paper paper, String title, List<Drawn> pages) throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
-            PDFont plain = Typeface.REGULAR.in(document);
-            PDFont heavy = Typeface.BOLD.in(document);
+            Fonts fonts = new Fonts(document);
             double[] size = paper.points();
             for (Drawn drawn : pages) {
                 PDPage page = new PDPage(new PDRectangle((float) size[0], (float) size[1]));
                 document.addPage(page);
                 try (PDPageContentStream out = new PDPageContentStream(document, page)) {
-                    drawn.on(new PdfSurface(out, plain, heavy, 0, size[1], 1));
+                    drawn.on(new PdfSurface(out, fonts, 0, size[1], 1));
                 }
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -99,8 +77,7 @@ final class Letters implements SvgSurface.Letters {
             throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
-            PDFont plain = Typeface.REGULAR.in(document);
-            PDFont heavy = Typeface.BOLD.in(document);
+            Fonts fonts = new Fonts(document);
             double[] sides = paper.sides(width * PIXEL, height * PIXEL, MARGIN * 0.0254 / 72);
             double shorter = sides[0] * 72 / 0.0254;
             double longer = sides[1] * 72 / 0.0254;
@@ -112,10 +89,10 @@ final class Letters implements SvgSurface.Letters {
             double scale = Math.min(1, Math.min((w - 2 * MARGIN) / width,
                     (h - 2 * MARGIN - 40 - 12.0 * words.length) / height));
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
-                PdfSurface head = new PdfSurface(out, plain, heavy, MARGIN, h - MARGIN, 1);
+                PdfSurface head = new PdfSurface(out, fonts, MARGIN, h - MARGIN, 1);
                 var ink = new lectulum.figures.drawing.Ink(0, 0, 0, 1);
                 head.text(title, 0, 0, lectulum.figures.drawing.Surface.Anchor.START, 13, true, ink);
-                drawn.on(new PdfSurface(out, plain, heavy, MARGIN, h - MARGIN - 20, scale));
+                drawn.on(new PdfSurface(out, fonts, MARGIN, h - MARGIN - 20, scale));
                 double y = 30 + height * scale;
                 for (String line : words) {
                     head.text(line, 0, y, lectulum.figures.drawing.Surface.Anchor.START, 8.5, false, ink);

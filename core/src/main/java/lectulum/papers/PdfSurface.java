@@ -5,25 +5,23 @@ import java.io.UncheckedIOException;
 import lectulum.figures.drawing.Hatch;
 import lectulum.figures.drawing.Ink;
 import lectulum.figures.drawing.Surface;
+import lectulum.money.Line;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /// Draws on a page of a PDF: a pixel is a point of the page times a scale, y down from the top.
 public final class PdfSurface implements Surface {
     private static final double ROUND = 0.5523;
     private final PDPageContentStream out;
-    private final PDFont regular;
-    private final PDFont bold;
+    private final Fonts fonts;
     private final double left;
     private final double top;
     private final double scale;
 
     /// @param left of the drawing on the page \[pt\]
     /// @param top  of the drawing on the page, counted from its bottom \[pt\]
-    public PdfSurface(PDPageContentStream out, PDFont regular, PDFont bold, double left, double top, double scale) {
+    public PdfSurface(PDPageContentStream out, Fonts fonts, double left, double top, double scale) {
         this.out = out;
-        this.regular = regular;
-        this.bold = bold;
+        this.fonts = fonts;
         this.left = left;
         this.top = top;
         this.scale = scale;
@@ -141,8 +139,7 @@ public final class PdfSurface implements Surface {
 
     @Override
     public void text(String text, double x, double y, Anchor anchor, double size, boolean heavy, Ink ink) {
-        String shown = Letters.printable(heavy ? bold : regular, text);
-        double wide = width(shown, size, heavy);
+        double wide = width(text, size, heavy);
         double from = switch (anchor) {
             case START -> x;
             case MIDDLE -> x - wide / 2;
@@ -151,9 +148,8 @@ public final class PdfSurface implements Surface {
         done(() -> {
             out.beginText();
             fillWith(ink);
-            out.setFont(heavy ? bold : regular, (float) (size * scale));
             out.newLineAtOffset(x(from), y(y + 0.35 * size));
-            out.showText(shown);
+            fonts.show(out, text, heavy, size * scale);
             out.endText();
         });
     }
@@ -170,11 +166,6 @@ public final class PdfSurface implements Surface {
 
     @Override
     public double width(String text, double size, boolean heavy) {
-        try {
-            PDFont font = heavy ? bold : regular;
-            return font.getStringWidth(Letters.printable(font, text)) / 1000 * size;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return fonts.width(text, heavy) * size;
     }
 }

@@ -2,20 +2,14 @@ package lectulum.papers;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.kernel.profile.Piece;
 import lectulum.kernel.profile.Tiles;
-import org.apache.fontbox.ttf.TTFParser;
-import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /// A template at full size over as many pages as it takes: each with its place in the grid, crosses at its step corners
 /// that it shares with its neighbours, the overlap shaded, a grid, the datum line, and bars to check the printer by.
@@ -121,20 +115,14 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
     public byte[] bytes() throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(template.title());
-            PDFont font;
-            try (InputStream typeface = Typeface.REGULAR.open()) {
-                TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(typeface));
-                // Ligatures have no letters to search and copy by.
-                letters.setEnableGsub(false);
-                font = PDType0Font.load(document, letters, true);
-            }
+            Fonts fonts = new Fonts(document);
             List<Tile> pages = pages();
             for (Tile tile : pages) {
                 PDPage page = new PDPage(new PDRectangle((float) (tile.tiles.pageWidth() * POINT),
                         (float) (tile.tiles.pageHeight() * POINT)));
                 document.addPage(page);
                 try (PDPageContentStream out = new PDPageContentStream(document, page)) {
-                    new Sheet(out, font, tile).draw();
+                    new Sheet(out, fonts, tile).draw();
                 }
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -146,12 +134,12 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
     /// Draws one page.
     private final class Sheet {
         private final PDPageContentStream out;
-        private final PDFont font;
+        private final Fonts fonts;
         private final Tile tile;
 
-        Sheet(PDPageContentStream out, PDFont font, Tile tile) {
+        Sheet(PDPageContentStream out, Fonts fonts, Tile tile) {
             this.out = out;
-            this.font = font;
+            this.fonts = fonts;
             this.tile = tile;
         }
 
@@ -288,15 +276,14 @@ public record TemplatePdf(Template template, Paper paper, double stretchX, doubl
         private void text(String words, float x, float y, float size) throws IOException {
             out.beginText();
             out.setNonStrokingColor(0.2f);
-            out.setFont(font, size);
             out.newLineAtOffset(x, y);
-            out.showText(Letters.printable(font, words));
+            fonts.show(out, words, false, size);
             out.endText();
         }
 
         /// Words on a white ground, over whatever is drawn there.
         private void label(String words, float x, float y, float size) throws IOException {
-            float wide = font.getStringWidth(Letters.printable(font, words)) / 1000 * size;
+            float wide = (float) fonts.width(words, false) * size;
             out.setNonStrokingColor(1f);
             out.addRect(x - 2, y - 3, wide + 4, size + 3);
             out.fill();

@@ -10,9 +10,11 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/// The typeface that ships with the program, for the window and for paper.
+/// The typeface that ships with the program, for the window and for paper, and the one for letters that it lacks.
 public enum Typeface {
-    REGULAR("Lato-Regular.ttf"), BOLD("Lato-Bold.ttf");
+    REGULAR("Lato-Regular.ttf"), BOLD("Lato-Bold.ttf"),
+    /// Greek, Cyrillic, Hebrew, Arabic, Armenian, Georgian and many signs.
+    SECOND("DejaVuSans.ttf");
 
     private final String file;
 

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -18,8 +19,8 @@ import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Severity;
 import lectulum.figures.Verdict;
 import lectulum.figures.drawing.Ink;
-import lectulum.papers.Typeface;
 import lectulum.figures.drawing.Paint;
+import lectulum.papers.Typeface;
 
 /// A set of colours by token, read from the same style sheet that the controls use, so that the drawing and the window
 /// never differ.
@@ -123,7 +124,7 @@ public final class Theme {
     private static synchronized void loadFonts() {
         if (!fontsLoaded) {
             fontsLoaded = true;
-            for (Typeface face : Typeface.values()) {
+            for (Typeface face : List.of(Typeface.REGULAR, Typeface.BOLD)) {
                 try (InputStream in = face.open()) {
                     Font.loadFont(in, 13);
                 } catch (IOException e) {

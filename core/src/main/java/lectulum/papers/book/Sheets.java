@@ -5,14 +5,13 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import lectulum.figures.drawing.Surface;
+import lectulum.papers.Fonts;
 import lectulum.papers.Paper;
 import lectulum.papers.PdfSurface;
-import lectulum.papers.Typeface;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionGoTo;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
@@ -34,16 +33,14 @@ final class Sheets implements AutoCloseable {
     private final PDDocument document = new PDDocument();
     private final PDDocumentOutline outline = new PDDocumentOutline();
     private final List<Sheet> all = new ArrayList<>();
-    private final PDFont regular;
-    private final PDFont bold;
+    private final Fonts fonts;
     private final double width;
     private final double height;
 
     Sheets(Paper paper, String title) throws IOException {
         document.getDocumentInformation().setTitle(title);
         document.getDocumentCatalog().setDocumentOutline(outline);
-        regular = Typeface.REGULAR.in(document);
-        bold = Typeface.BOLD.in(document);
+        fonts = new Fonts(document);
         double[] size = paper.points();
         width = size[0];
         height = size[1];
@@ -82,7 +79,7 @@ final class Sheets implements AutoCloseable {
         PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
         document.addPage(page);
         PDPageContentStream out = new PDPageContentStream(document, page);
-        all.add(new Sheet(page, out, new PdfSurface(out, regular, bold, 0, height, 1)));
+        all.add(new Sheet(page, out, new PdfSurface(out, fonts, 0, height, 1)));
     }
 
     /// The last page.
@@ -106,7 +103,7 @@ final class Sheets implements AutoCloseable {
         out.addRect((float) x, (float) (height - y - scale * plate.height()), (float) (scale * plate.width()),
                 (float) (scale * plate.height()));
         out.clip();
-        plate.drawing().on(new PdfSurface(out, regular, bold, x, height - y, scale));
+        plate.drawing().on(new PdfSurface(out, fonts, x, height - y, scale));
         out.restoreGraphicsState();
     }
 

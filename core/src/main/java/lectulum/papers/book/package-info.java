@@ -2,5 +2,5 @@
 /// those who need only those.
 ///
 /// Chapters are made of what the disciplines have worked out; nothing is computed here. Prices are left out of every part but the whole
-/// book. Letters that the shipped typeface does not know are printed as question marks.
+/// book. Letters that no font knows are printed as question marks.
 package lectulum.papers.book;
