@@ -58,7 +58,7 @@ public final class TapeEntry {
     private static final double US_U = 5.678263;
     private static final double US_LOSS = 1.8 * 0.29307107;
     private static final Map<String, Double> PRESSURES = Map.of("pa", 1.0, "kpa", 1000.0, "bar", 1e5, "mbar", 100.0,
-            "psi", Units.PSI, "inw.c.", 249.0889, "inwc", 249.0889);
+            "psi", Units.PSI, "inwc", 249.0889);
     private static final Map<String, Double> WATER_FLOWS = Map.of("l/min", Units.LITRE / 60, "l/h", Units.LITRE / 3600,
             "gal/min", Units.GALLON / 60, "gpm", Units.GALLON / 60);
     private static final Map<String, Double> AIR_FLOWS = Map.of("m³/h", 1 / Units.HOUR, "m3/h", 1 / Units.HOUR, "cfm",
@@ -294,7 +294,7 @@ public final class TapeEntry {
         String line = typed.strip().toLowerCase(Locale.ROOT).replace('\u2212', '-').replace('\u2013', '-')
                 .replaceAll("[\\u00a0\\u2009\\u202f\\s]+", " ").replaceAll("''|[\u201c\u201d\u2033]", "\"")
                 .replaceAll("[\u2018\u2019\u2032]", "'").replace("×", "x")
-                .replace("·", "");
+                .replace("·", "").replaceAll("in ?w\\.? ?c\\.?", "inwc");
         Matcher thousands = THOUSANDS.matcher(line);
         return thousands.replaceAll(m -> m.group(1) + m.group(2).replace(" ", ""));
     }

@@ -202,7 +202,10 @@ public final class Units {
 
     /// A change of a quantity, always with its sign; no change is a plain zero.
     public static String change(double value, Quantity quantity, Style style) {
-        Shown size = show(Math.abs(value), quantity, style);
+        // A difference of temperatures has no zero of its own.
+        Shown size = quantity == Quantity.TEMPERATURE
+                ? new Shown(decimals(Math.abs(value) * (style.system() == UnitSystem.US ? 1.8 : 1), 0), "°")
+                : show(Math.abs(value), quantity, style);
         boolean nothing = size.number().chars().noneMatch(c -> c >= '1' && c <= '9');
         return nothing ? "0" : (value < 0 ? MINUS : '+') + size.number();
     }

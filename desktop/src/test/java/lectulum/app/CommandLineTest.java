@@ -63,7 +63,7 @@ class CommandLineTest {
     void aVariantIsChosenByIdOrName(String name) {
         run("check", "demo:chamois", "--variant", name);
 
-        assertThat(out.toString()).contains("Front axle").contains("The two axles are not parallel");
+        assertThat(out.toString()).contains("torsion.front", "The two axles are not parallel");
         assertThat(err.toString()).isEmpty();
     }
 
@@ -222,7 +222,7 @@ class CommandLineTest {
         Path mine = folder.resolve("mine.lectulum.json");
         Path theirs = folder.resolve("theirs.lectulum.json");
         Path both = folder.resolve("both.lectulum.json");
-        Project p = Campers.demo("dunlin").orElseThrow();
+        Project p = Project.of("Dunlin", Campers.demo("dunlin").orElseThrow().design());
         JsonNode base = ProjectFile.save(mine, p, null).tree();
         ProjectFile.save(mine, renamed(p, "drying-press", "Plant press"), base);
         ProjectFile.save(theirs, renamed(renamed(p, "cells", "Battery"), "drying-press", "Big press"), base);
