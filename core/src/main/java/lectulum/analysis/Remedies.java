@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lectulum.balance.BalanceRules;
@@ -40,6 +41,14 @@ public final class Remedies {
 
     /// @param stop ends the search early, with what was found till then
     public static List<Remedy> of(Analysis analysis, Finding finding, BooleanSupplier stop) {
+        return of(analysis, finding, stop, some -> {
+        });
+    }
+
+    /// @param stop  ends the search early, with what was found till then
+    /// @param soFar is told what is found while the search goes on; those that come later stand behind it
+    public static List<Remedy> of(Analysis analysis, Finding finding, BooleanSupplier stop,
+            Consumer<List<Remedy>> soFar) {
         Map<String, Severity> known = known(analysis);
         List<Remedy> good = new ArrayList<>();
         Iterator<Remedy> all = candidates(analysis, finding).iterator();
@@ -48,7 +57,10 @@ public final class Remedies {
             while (all.hasNext() && some.size() < AT_ONCE) {
                 some.add(all.next());
             }
-            good.addAll(some.parallelStream().filter(r -> helps(analysis, known, finding, r)).toList());
+            if (good.addAll(some.parallelStream().filter(r -> helps(analysis, known, finding, r)).toList())
+                    && good.size() < MOST) {
+                soFar.accept(List.copyOf(good));
+            }
         }
         return List.copyOf(good.subList(0, Math.min(MOST, good.size())));
     }

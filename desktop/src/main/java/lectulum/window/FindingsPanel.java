@@ -130,12 +130,21 @@ final class FindingsPanel extends VBox implements AutoCloseable {
                 continue;
             }
             boolean[] cut = {false};
-            List<Remedy> found = Remedies.of(analysis, finding, () -> cut[0] |= analysis != wanted || atWork());
+            List<Remedy> found = Remedies.of(analysis, finding, () -> cut[0] |= analysis != wanted || atWork(),
+                    some -> Platform.runLater(() -> first(analysis, finding, some)));
             if (!cut[0]) {
                 return found;
             }
         }
         return List.of();
+    }
+
+    /// The first remedies while others are looked for; not in place of all of them, that may have come before.
+    private void first(Analysis analysis, Finding finding, List<Remedy> some) {
+        if (analysis == wanted && some.size() > remedies.getOrDefault(finding.id(), List.of()).size()) {
+            remedies.put(finding.id(), some);
+            build();
+        }
     }
 
     private void build() {
