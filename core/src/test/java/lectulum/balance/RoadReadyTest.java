@@ -8,7 +8,7 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import lectulum.balance.road.RoadStudies;
+import lectulum.balance.road.Ties;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Fix;
@@ -91,7 +91,7 @@ class RoadReadyTest {
     @ParameterizedTest
     @CsvSource({"1.0, 100, 1", "1.0, 600, 2", "2.0, 100, 2", "3.04, 900, 2", "3.1, 100, 3", "6.2, 100, 4"})
     void tiesAreCountedByLengthAndMass(double length, double mass, int ties) {
-        assertThat(RoadStudies.fewest(length, mass)).isEqualTo(ties);
+        assertThat(Ties.fewest(length, mass)).isEqualTo(ties);
     }
 
     /// 60 kg: half of it by straps that count half is 60 kg. By EN, (0.8 − 0.225)/(cos 45° cos 30° + 0.225 sin 45°) of it.

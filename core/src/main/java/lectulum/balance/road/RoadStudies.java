@@ -7,11 +7,8 @@ import java.util.OptionalDouble;
 import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
-import lectulum.design.Mode;
 import lectulum.design.feature.Feature;
-import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -20,18 +17,13 @@ import lectulum.figures.Amount;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
-import lectulum.figures.Subject;
 import lectulum.figures.drawing.Chart;
-import lectulum.kernel.lashing.Lashing;
-import lectulum.kernel.statics.FreeSurface;
 import lectulum.kernel.statics.Statics;
 import lectulum.kernel.towing.Rollover;
 import lectulum.kernel.towing.Sway;
-import lectulum.space.Solid;
 import lectulum.units.Quantity;
-import lectulum.units.Units;
 
-/// At speed: swaying, tipping over in curves, pulling away uphill, what has to be tied, and the roof.
+/// At speed: swaying, tipping over in curves, pulling away uphill and the roof; with [Slosh] and [Ties].
 public final class RoadStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("road", "Road", Stage.BALANCE,
             in -> in.of(Rig.DISCIPLINE).studies(RoadStudies::of))
@@ -52,8 +44,8 @@ public final class RoadStudies {
         all.add(sway(rig));
         all.add(tipping(rig));
         all.add(climbing(rig));
-        slosh(rig).ifPresent(all::add);
-        all.add(ties(rig));
+        Slosh.study(rig).ifPresent(all::add);
+        all.add(Ties.study(rig));
         roof(rig).ifPresent(all::add);
         return all;
     }
@@ -172,7 +164,7 @@ public final class RoadStudies {
                 Amount.kg(10), Amount.kg(20));
     }
 
-    private static double two(double value) {
+    static double two(double value) {
         return Math.round(value * 1000) / 1000.0;
     }
 
@@ -237,7 +229,7 @@ public final class RoadStudies {
     }
 
     /// Tongue while pulling away uphill \[kg\].
-    private static double uphill(Rig rig, LoadedState s) {
+    static double uphill(Rig rig, LoadedState s) {
         return s.tongue()
                 + Statics.braking(s.mass(), rig.axle, s.roll().z(), rig.ball(), -rig.assumed(Assumption.ROAD_GRAVITY),
                         0);
@@ -264,144 +256,6 @@ public final class RoadStudies {
                             s.loadCase().name()));
         }
         return book.done();
-    }
-
-    /// What lies free in part-full tanks, each at the fill at which that changes most.
-    private static Optional<Study> slosh(Rig rig) {
-        double g = rig.assumed(Assumption.SLOSH_G);
-        double along = 0;
-        double aside = 0;
-        Study.Notebook book = new Study.Notebook("slosh", Stage.BALANCE, "Part-full tanks", "");
-        String source = "hydrostatics of a box; a surge overshoots it";
-        for (Thing t : rig.design.things()) {
-            if (t.tank().isEmpty() || t.tank().get().use() == Tank.Use.GAS || t.mount() == Mount.SPREAD) {
-                continue;
-            }
-            double full = t.tank().get().fullMass();
-            Solid s = Solid.of(t.size(), t.place());
-            double height = s.z2() - s.z1();
-            if (!(full > 0) || !(height > 0) || !(s.reachX() > 0) || !(s.reachY() > 0)) {
-                continue;
-            }
-            double back = FreeSurface.most(2 * s.reachX(), height, full, g) / rig.axle;
-            double side = 2 * FreeSurface.most(2 * s.reachY(), height, full, g) / rig.track;
-            along += back;
-            aside += side;
-            book.figure("slosh." + t.id() + ".tongue", t.name() + ", from or to the tongue", back, Quantity.MASS,
-                    "max m Δx/x_A over all fills", Sentence.of("{0} when full, {1} long, {2} high, {3} g",
-                            Amount.kg(full), Amount.m(2 * s.reachX()), Amount.m(height), two(g)),
-                    source);
-            book.figure("slosh." + t.id() + ".side", t.name() + ", to one side", side, Quantity.MASS,
-                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY())), source);
-        }
-        if (along <= 0) {
-            return Optional.empty();
-        }
-        LoadedState s = rig.lightestTongue();
-        double lighter = uphill(rig, s) - along;
-        book.figure("slosh.tongue", "Tongue uphill with all of it at the rear ends", lighter, Quantity.MASS,
-                "T − M a (Z − h)/x_A − Σ", Sentence.of("{0} of it by the tanks, {1}", Amount.kg(along),
-                        s.loadCase().name()),
-                source);
-        book.figure("slosh.side", "One side heavier than the other by", aside, Quantity.MASS, "Σ 2 m Δy/track",
-                Sentence.of("{0} g sideways", two(g)), source);
-        if (lighter <= 0 && lighter + along > 0) {
-            book.say(RoadRules.SLOSH_LIFT, Severity.WARN, Sentence.of("Water that runs back pulls the coupler up"),
-                    Sentence.of(
-                            "Uphill the tongue keeps {0}; part-full tanks take {1} of it. Fill or empty them, or part"
-                                    + " them by a baffle across.",
-                            Amount.kg(lighter + along), Amount.kg(along)));
-        }
-        return Optional
-                .of(book.note("A tank that is full or empty does not do this; a baffle across the camper halves the"
-                        + " length over which water runs, and so takes three quarters of it.").done());
-    }
-
-    /// Ties that 49 CFR 393.110 asks of cargo of that length and mass that nothing blocks.
-    public static int fewest(double length, double mass) {
-        if (length <= 1.52) {
-            return mass > 500 ? 2 : 1;
-        }
-        return length <= 3.04 ? 2 : 2 + (int) Math.ceil((length - 3.04) / 3.04);
-    }
-
-    /// What straps from the body to a thing must be rated for together \[kg\], by the school that is set.
-    ///
-    /// By half the mass such a strap counts half, so their ratings add up to the whole mass. By EN 12195-1 they are what direct
-    /// lashing pulls them with.
-    private static double rated(Rig rig, double mass, int ties, double forward, double mu) {
-        double half = mass;
-        double direct = ties * Lashing.force(mass, forward, mu, ties, Math.toRadians(45), Math.toRadians(30))
-                / Units.GRAVITY;
-        return switch ((int) Math.round(rig.assumed(Assumption.TIE_SCHOOL))) {
-            case 1 -> half;
-            case 2 -> direct;
-            default -> Math.max(half, direct);
-        };
-    }
-
-    private static String school(Rig rig) {
-        return switch ((int) Math.round(rig.assumed(Assumption.TIE_SCHOOL))) {
-            case 1 -> "half of the mass (49 CFR 393.106); a strap from body to thing counts half";
-            case 2 -> "EN 12195-1, direct lashing at 45° and 30°";
-            default -> "the stricter of half-mass rule and EN 12195-1";
-        };
-    }
-
-    /// A thing with what it holds when the camper leaves \[kg\].
-    private static double riding(Rig rig, Thing t) {
-        return rig.departure().loadCase().massOf(t);
-    }
-
-    private static Study ties(Rig rig) {
-        Study.Notebook book = new Study.Notebook("ties", Stage.BALANCE, "What has to be tied", "");
-        double rough = rig.assumed(Assumption.TIE_ROUGH);
-        double forward = rig.assumed(Assumption.TIE_FORWARD) * rough;
-        double mu = rig.assumed(Assumption.TIE_FRICTION);
-        List<Thing> loose = rig.design.things().stream()
-                .filter(t -> t.fix() == Fix.LOOSE && t.mount() == Mount.INSIDE && !t.at(Mode.ROAD).away())
-                .filter(t -> !t.has(Feature.Carried.class))
-                .sorted(java.util.Comparator.comparingDouble((Thing t) -> -riding(rig, t))).toList();
-        if (loose.isEmpty()) {
-            return book.note("Nothing loose stands by itself on the floor.").done();
-        }
-        double heaviest = riding(rig, loose.getFirst());
-        double direct = Lashing.force(heaviest, forward, mu, 2, Math.toRadians(45), Math.toRadians(30));
-        double over = Lashing.topOver(heaviest, forward, mu, 2, Math.toRadians(60), 1.25);
-        book.figure("ties.direct", "Each of two straps, " + loose.getFirst().name(), direct, Quantity.FORCE,
-                "(c − 0.75μ)m g/n(cos α cos β + 0.75 μ sin α)", Sentence.of("{0}, α 45°, β 30°, {1} g",
-                        Amount.kg(heaviest), two(forward)),
-                "EN 12195-1");
-        book.figure("ties.over", "Each of two straps over it, tight to", over, Quantity.FORCE,
-                "f(c − μ)m g/(2 n μ sin α)", Sentence.of("α 60°, friction {0}", two(mu)), "EN 12195-1");
-        book.figure("ties.wll", "Straps together rated at least", heaviest / 2, Quantity.MASS, "m/2",
-                Sentence.of("half-mass rule"), "49 CFR 393.106");
-        for (Thing t : loose.stream().limit(6).toList()) {
-            double mass = riding(rig, t);
-            double needs = Math.max(0, forward - mu) * mass * Units.GRAVITY;
-            double change = mass * (rig.body.insideRear() - rig.body.insideFront())
-                    / rig.axle / 2;
-            int ties = fewest(Math.max(t.size().length(), t.size().width()), mass);
-            double together = rated(rig, mass, ties, forward, mu);
-            book.figure("ties." + t.id() + ".count", t.name() + ": straps, at least", ties, Quantity.COUNT,
-                    "1 to 1.52 m and 500 kg, 2 to 3.04 m, one more for each 3.04 m begun",
-                    Sentence.of("{0} long, {1}", Amount.m(Math.max(t.size().length(), t.size().width())),
-                            Amount.kg(mass)),
-                    "49 CFR 393.110, cargo that nothing blocks");
-            book.figure("ties." + t.id() + ".rated", t.name() + ": straps rated together at least", together,
-                    Quantity.MASS, "Σ working load", Sentence.of("{0}", school(rig)), "49 CFR 393.106, EN 12195-1");
-            if (needs > 0 && mass >= 5) {
-                book.say(RoadRules.TIE, Subject.thing(t.id()), Severity.NOTE,
-                        Sentence.of("{0} is free to slide", t.name()),
-                        Sentence.of("{0} needs {1} forwards, or a snug place: {3}, rated {4}. Sliding half the floor"
-                                + " it changes the tongue by {2}.", Amount.kg(mass), new Amount(needs, Quantity.FORCE),
-                                Amount.kg(change), ties == 1 ? "one strap" : ties + " straps together",
-                                Amount.kg(together)),
-                        List.of(t.id()));
-            }
-        }
-        return book.caution("No gaps: what slides half a metre before it stops hits with many times its weight.")
-                .done();
     }
 
     private static Optional<Study> roof(Rig rig) {

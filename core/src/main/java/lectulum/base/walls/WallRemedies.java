@@ -43,8 +43,8 @@ final class WallRemedies {
             double to = across ? s.maxY() : s.maxX();
             WallCut cut = new WallCut(f.studs().stream().mapToDouble(x -> x).toArray(), f.width(), WallCut.GAP);
             double best = cut.best(from, to, -20, 20).by();
-            double onto = WallStudies.shift(f, s, Assumed.value(d, Assumption.STUD_EDGE)).orElse(0.0);
-            double row = WallStudies.ontoMembers(d, t).orElse(0.0);
+            double onto = Mounts.shift(f, s, Assumed.value(d, Assumption.STUD_EDGE)).orElse(0.0);
+            double row = Mounts.ontoMembers(d, t).orElse(0.0);
             shifts = Stream.concat(Stream.of(row, best, onto).filter(x -> Math.abs(x) > 1e-4), shifts);
         }
         return shifts.map(by -> across
