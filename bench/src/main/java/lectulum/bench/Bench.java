@@ -256,7 +256,8 @@ public final class Bench {
         add("wires of circuits, routed and sized", 60, time(i -> Harness.of(wired)), Budget.median(30));
         Harness harness = Harness.of(wired);
         add("volts of circuits, solved", 60, time(i -> Volts.of(wired, harness)), Budget.median(30));
-        add("drag of the battery with circuits, painted", 60, dragToSheet(shown(() -> new Workbench(Project.of("wired", wired))), "cells"),
+        add("drag of the battery with circuits, painted", 60,
+                dragToSheet(shown(() -> new Workbench(Project.of("wired", wired))), "cells"),
                 Budget.most95(16));
         add("take-off and checks of circuits", 60, time(i -> TakeOff.of(wired, harness)), Budget.median(20));
     }
@@ -297,7 +298,8 @@ public final class Bench {
     private void remedies() throws Exception {
         Analysis nightjar = Analysis.of(Campers.demo("nightjar").orElseThrow().design());
         List<Finding> page = nightjar.findings(Stage.LAYOUT);
-        add("all remedies of a page, Nightjar", 0, time(LONG_WARM_UP_NANOS, i -> page.forEach(f -> Remedies.of(nightjar, f))),
+        add("all remedies of a page, Nightjar", 0,
+                time(LONG_WARM_UP_NANOS, i -> page.forEach(f -> Remedies.of(nightjar, f))),
                 Budget.median(1000));
         add("the first three of them", 0, time(LONG_WARM_UP_NANOS / 3, i -> {
             int[] found = {0};

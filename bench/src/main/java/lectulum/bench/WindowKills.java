@@ -54,7 +54,8 @@ final class WindowKills {
     private void kill(int which, long seed) throws IOException, InterruptedException {
         Path home = Files.createDirectories(folder.resolve("home-" + which));
         Path file = folder.resolve("camper-" + which + ".lectulum.json");
-        ProjectFile.save(file, Campers.demo(List.of("dunlin", "nightjar", "chamois").get(which % 3)).orElseThrow(), null);
+        ProjectFile.save(file, Campers.demo(List.of("dunlin", "nightjar", "chamois").get(which % 3)).orElseThrow(),
+                null);
         Path said = folder.resolve("said-" + which + ".txt");
         Process window = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx256m", "-Dglass.platform=Headless", "-Dprism.order=sw", "-Djava.awt.headless=true", "-cp",

@@ -50,11 +50,12 @@ final class Alternatives {
                 .withDate("2025-03-08").withShop("sail loft"));
         List<Weighing> weighed = new ArrayList<>(d.weighings());
         weighed.add(raised());
-        return settled(d, Map.ofEntries(Map.entry(Assumption.GLASS_LAYERS, 1.0), Map.entry(Assumption.BARS_LENGTH, 0.74),
-                Map.entry(Assumption.BARS_RATED, 2700.0), Map.entry(Assumption.CAMP_JACK_OUT, 0.25),
-                Map.entry(Assumption.CAMP_JACK_IN, 0.10), Map.entry(Assumption.SAVE_TARGET, 5000.0),
-                Map.entry(Assumption.PAINT_HARDENER, 4.0), Map.entry(Assumption.PAINT_SHOP, 18.0),
-                Map.entry(Assumption.DEAL_DOWN, 0.0), Map.entry(Assumption.DEAL_QUOTED, 239.0)))
+        return settled(d,
+                Map.ofEntries(Map.entry(Assumption.GLASS_LAYERS, 1.0), Map.entry(Assumption.BARS_LENGTH, 0.74),
+                        Map.entry(Assumption.BARS_RATED, 2700.0), Map.entry(Assumption.CAMP_JACK_OUT, 0.25),
+                        Map.entry(Assumption.CAMP_JACK_IN, 0.10), Map.entry(Assumption.SAVE_TARGET, 5000.0),
+                        Map.entry(Assumption.PAINT_HARDENER, 4.0), Map.entry(Assumption.PAINT_SHOP, 18.0),
+                        Map.entry(Assumption.DEAL_DOWN, 0.0), Map.entry(Assumption.DEAL_QUOTED, 239.0)))
                 .with(d.purse().withReceipts(receipts)).withWeighings(weighed)
                 .with(workshop(d.workshop()))
                 .withLogbook(d.logbook().withJourneys(List.of(struck("ridge", "2026-07-04", 38),

@@ -88,7 +88,8 @@ public final class LayoutRemedies {
 
     private static Stream<Remedy> inside(Known known, Fault.Outside fault) {
         boolean rises = OnTop.left(known.design()).stream().anyMatch(t -> t.id().equals(fault.thing()));
-        return Stream.concat(rises ? Stream.of(withTheTop()) : Stream.empty(), known.design().thing(fault.thing()).stream()
+        return Stream.concat(rises ? Stream.of(withTheTop()) : Stream.empty(), known.design().thing(fault.thing())
+                .stream()
                 .map(t -> Contents.shift(t, fault.mode(), whole(fault.amount()), fault.dx(), fault.dy(), fault.dz())));
     }
 

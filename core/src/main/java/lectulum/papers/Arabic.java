@@ -34,9 +34,10 @@ final class Arabic {
     private static void forms(int from, int to) {
         for (int c = from; c <= to; c++) {
             String name = Character.isDefined(c) ? Character.getName(c) : "";
-            int[] stands = Normalizer.normalize(Character.toString(c), Normalizer.Form.NFKD).equals(Character.toString(c))
-                    ? new int[0]
-                    : Normalizer.normalize(Character.toString(c), Normalizer.Form.NFKC).codePoints().toArray();
+            int[] stands = Normalizer.normalize(Character.toString(c), Normalizer.Form.NFKD)
+                    .equals(Character.toString(c))
+                            ? new int[0]
+                            : Normalizer.normalize(Character.toString(c), Normalizer.Form.NFKC).codePoints().toArray();
             for (int form = 0; form < FORM.length; form++) {
                 if (!name.endsWith(FORM[form])) {
                     continue;

@@ -52,7 +52,8 @@ public final class Main implements Callable<Integer> {
         } else if (file.startsWith(Desk.DEMO) || Files.exists(Path.of(file))) {
             Application.launch(LectulumApp.class, file);
         } else {
-            throw new CommandLine.ParameterException(spec.commandLine(), "There is no command and no file " + file + ".");
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    "There is no command and no file " + file + ".");
         }
         return 0;
     }

@@ -25,6 +25,11 @@ public final class Leaf {
             return true;
         }
 
+        /// Whether it holds more than what follows from the camper: a device that is listened to, results that took their time.
+        default boolean stays() {
+            return false;
+        }
+
         /// Puts the keyboard where typing starts.
         default void focus() {
         }
@@ -70,6 +75,11 @@ public final class Leaf {
             page = maker.map(Supplier::get);
         }
         return page;
+    }
+
+    /// Gives the page up, to be made anew when it is opened again; one that stays or is at work is kept.
+    public void forget() {
+        page = page.filter(p -> p.stays() || !p.settled());
     }
 
     /// Whether nothing is being worked out for it.

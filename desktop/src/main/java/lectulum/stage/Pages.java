@@ -36,6 +36,12 @@ public final class Pages {
         ScrollPane scroll = new ScrollPane(node);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        // The toolkit keeps a picture of what is scrolled, of every page that was ever open.
+        scroll.skinProperty().addListener((o, was, now) -> {
+            if (scroll.lookup(".viewport") instanceof Node view) {
+                view.setCache(false);
+            }
+        });
         return scroll;
     }
 }

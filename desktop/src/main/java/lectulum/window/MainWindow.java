@@ -2,6 +2,8 @@ package lectulum.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -106,6 +108,9 @@ public final class MainWindow implements AutoCloseable {
     private final HBox banner = new HBox();
     private final Label bannerText = new Label();
     private final HBox bannerActions = new HBox(6);
+    private static final int MOST_PAGES = 16;
+    private final Deque<Leaf> recent = new ArrayDeque<>();
+    private final TurnedAway turnedAway = new TurnedAway();
     private final Timeline journal = new Timeline(new KeyFrame(JOURNAL_EVERY, e -> keep()));
     private final Background journalist = new Background("journal");
     /// Reads and writes what else lies in files.
@@ -165,7 +170,7 @@ public final class MainWindow implements AutoCloseable {
         overlay.setPickOnBounds(false);
         overlay.setVisible(false);
         overlay.setOnMousePressed(e -> closeOverlay());
-        root.getChildren().addAll(frame, overlay);
+        root.getChildren().addAll(turnedAway, frame, overlay);
         root.addEventFilter(InputEvent.ANY, e -> {
             if (e.getEventType() != MouseEvent.MOUSE_MOVED && !(e instanceof MouseEvent m && atRest(m))) {
                 findings.touched();
@@ -505,6 +510,7 @@ public final class MainWindow implements AutoCloseable {
         StageView view = stage(shownStage);
         view.show(state);
         sheet.fit();
+        Node before = centre.getCenter();
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
@@ -519,6 +525,11 @@ public final class MainWindow implements AutoCloseable {
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
         guide.ifPresent(g -> g.turned(shownStage, leaf().map(Leaf::name).orElse("")));
+        if (before != null && before != sheetStack && page.filter(p -> p == before).isEmpty()) {
+            turnedAway.take(before);
+        }
+        page.ifPresent(TurnedAway::back);
+        leaf().ifPresent(this::remember);
         page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
             view.below().ifPresent(centre::setBottom);
@@ -526,6 +537,15 @@ public final class MainWindow implements AutoCloseable {
                 centre.setLeft(tray);
             }
         });
+    }
+
+    /// Pages that were open long ago are given up: all of them together are more than the memory of the program.
+    private void remember(Leaf leaf) {
+        recent.remove(leaf);
+        recent.addFirst(leaf);
+        while (recent.size() > MOST_PAGES) {
+            recent.removeLast().forget();
+        }
     }
 
     /// Shows or hides the next steps on every stage, from now on.
@@ -842,7 +862,7 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether all that is shown is up to date; remedies may still be sought.
     public boolean caughtUp() {
-        return bench.settled() && filing.settled()
+        return bench.settled() && filing.settled() && turnedAway.empty()
                 && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
                 && stages.values().stream().allMatch(StageView::settled) && Photo.settled();
     }

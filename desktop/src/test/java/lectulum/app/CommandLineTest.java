@@ -71,8 +71,9 @@ class CommandLineTest {
     void aVariantThatIsNotThereIsToldWithThoseThatAre() {
         assertThat(run("check", "demo:chamois", "--variant", "three axles")).isEqualTo(2);
 
-        assertThat(err.toString()).isEqualToIgnoringNewLines("There is no variant three axles; there is plan (one axle),"
-                + " tandem (two axles), top (lifting top).");
+        assertThat(err.toString())
+                .isEqualToIgnoringNewLines("There is no variant three axles; there is plan (one axle),"
+                        + " tandem (two axles), top (lifting top).");
     }
 
     @Test

@@ -117,7 +117,7 @@ class TripTest extends WindowTest {
         robot.interact(() -> window().bench().edit("No water", d -> d.without(java.util.Set.of(fresh(d)))));
         robot.rest();
         ComboBox<String> other = combo("#trip-other");
-        robot.interact(() -> other.setValue(other.getItems().getLast()));
+        robot.interact(() -> other.setValue("plan"));
         until(() -> texts().stream().anyMatch(t -> t.startsWith("The trip of the brief: large")));
 
         assertThat(texts()).contains("The trip of the brief: large", "The trip of the brief: plan",
@@ -125,7 +125,7 @@ class TripTest extends WindowTest {
         robot.interact(() -> other.setValue(""));
         robot.rest();
         assertThat(texts()).doesNotContain("A hot week: plan");
-        assertThat(before.variants()).hasSize(2);
+        assertThat(state().project().variants()).hasSize(before.variants().size() + 1);
     }
 
     private static String fresh(lectulum.design.Design d) {

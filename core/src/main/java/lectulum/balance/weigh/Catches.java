@@ -100,7 +100,8 @@ final class Catches {
             return (expected[2] - expected[3]) / 2;
         }
         if (point == WeighPoint.COUPLER_RAISED) {
-            return HomeScales.raised(expected[2], expected[3], expected[4], Assumed.value(design, Assumption.WEIGH_TILT),
+            return HomeScales.raised(expected[2], expected[3], expected[4],
+                    Assumed.value(design, Assumption.WEIGH_TILT),
                     levers.axle(), WeighDay.coupler(design), WeighDay.radius(design));
         }
         if (point == WeighPoint.LEVER) {

@@ -17,9 +17,11 @@ class HomeScalesTest {
     void aRaisedNoseWeighsLess() {
         double nose = Math.toRadians(10);
         double level = HomeScales.raised(742, 742 * 0.2 / 2.6, 0.31, nose, 2.6, 0.31, 0.31);
-        assertThat(level).as("with the centre at the height of the wheel nothing changes").isCloseTo(57.077, within(1e-3));
+        assertThat(level).as("with the centre at the height of the wheel nothing changes").isCloseTo(57.077,
+                within(1e-3));
 
-        assertThat(HomeScales.raised(742, 742 * 0.2 / 2.6, 0.74, nose, 2.6, 0.45, 0.31)).isCloseTo(35.779, within(1e-3));
+        assertThat(HomeScales.raised(742, 742 * 0.2 / 2.6, 0.74, nose, 2.6, 0.45, 0.31)).isCloseTo(35.779,
+                within(1e-3));
     }
 
     @Test

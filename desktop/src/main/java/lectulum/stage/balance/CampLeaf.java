@@ -26,6 +26,11 @@ public final class CampLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return studies.page();
     }

@@ -53,6 +53,11 @@ public final class SolveLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return page;
     }

@@ -90,6 +90,11 @@ public final class VehiclesLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return page;
     }

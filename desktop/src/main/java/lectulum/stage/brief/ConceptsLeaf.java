@@ -98,6 +98,11 @@ final class ConceptsLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return page;
     }

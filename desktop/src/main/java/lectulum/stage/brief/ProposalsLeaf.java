@@ -85,6 +85,11 @@ final class ProposalsLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return page;
     }

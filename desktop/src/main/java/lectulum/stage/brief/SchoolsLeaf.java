@@ -99,6 +99,11 @@ final class SchoolsLeaf implements Leaf.Page {
     }
 
     @Override
+    public boolean stays() {
+        return true;
+    }
+
+    @Override
     public Node node() {
         return page;
     }

@@ -128,6 +128,7 @@ final class RehearsalLeaf implements Leaf.Page {
         picture = new SheetGlance(bench.theme(), HIGH);
         picture.setId("trip-picture");
         other.setId("trip-other");
+        other.setAccessibleText("Another variant beside it");
         other.setConverter(Words.by(id -> variant(id).map(Variant::name).orElse("none")));
         other.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
@@ -192,6 +193,11 @@ final class RehearsalLeaf implements Leaf.Page {
 
     private void changed(String name, java.util.function.UnaryOperator<Outing> change) {
         work.edit(name, d -> mine(d).map(o -> Rehearsals.with(d, change.apply(o))).orElse(d));
+    }
+
+    @Override
+    public boolean stays() {
+        return true;
     }
 
     @Override
