@@ -61,9 +61,10 @@ class ShellByHandTest {
 
     static Stream<Arguments> noses() {
         Random random = new Random(5);
-        return IntStream.range(0, 6).mapToObj(i -> Arguments.of(3 + 2 * random.nextDouble(), 1.5 + 0.8 * random.nextDouble(),
-                0.3 + 0.6 * random.nextDouble(), i % 2 == 0 ? 0 : 0.3 * random.nextDouble(),
-                0.02 + 0.03 * random.nextDouble()));
+        return IntStream.range(0, 6)
+                .mapToObj(i -> Arguments.of(3 + 2 * random.nextDouble(), 1.5 + 0.8 * random.nextDouble(),
+                        0.3 + 0.6 * random.nextDouble(), i % 2 == 0 ? 0 : 0.3 * random.nextDouble(),
+                        0.02 + 0.03 * random.nextDouble()));
     }
 
     /// Points of the floor from which every wall is at least as far as it is thick.
