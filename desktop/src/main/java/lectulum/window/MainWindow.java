@@ -110,7 +110,6 @@ public final class MainWindow implements AutoCloseable {
     private final HBox bannerActions = new HBox(6);
     private static final int MOST_PAGES = 16;
     private final Deque<Leaf> recent = new ArrayDeque<>();
-    private final TurnedAway turnedAway = new TurnedAway();
     private final Timeline journal = new Timeline(new KeyFrame(JOURNAL_EVERY, e -> keep()));
     private final Background journalist = new Background("journal");
     /// Reads and writes what else lies in files.
@@ -170,7 +169,7 @@ public final class MainWindow implements AutoCloseable {
         overlay.setPickOnBounds(false);
         overlay.setVisible(false);
         overlay.setOnMousePressed(e -> closeOverlay());
-        root.getChildren().addAll(turnedAway, frame, overlay);
+        root.getChildren().addAll(frame, overlay);
         root.addEventFilter(InputEvent.ANY, e -> {
             if (e.getEventType() != MouseEvent.MOUSE_MOVED && !(e instanceof MouseEvent m && atRest(m))) {
                 findings.touched();
@@ -510,7 +509,6 @@ public final class MainWindow implements AutoCloseable {
         StageView view = stage(shownStage);
         view.show(state);
         sheet.fit();
-        Node before = centre.getCenter();
         centre.setCenter(null);
         centre.setBottom(null);
         centre.setLeft(null);
@@ -525,10 +523,6 @@ public final class MainWindow implements AutoCloseable {
         leaf().flatMap(Leaf::page).ifPresent(p -> p.show(state));
         fillCard(state);
         guide.ifPresent(g -> g.turned(shownStage, leaf().map(Leaf::name).orElse("")));
-        if (before != null && before != sheetStack && page.filter(p -> p == before).isEmpty()) {
-            turnedAway.take(before);
-        }
-        page.ifPresent(TurnedAway::back);
         leaf().ifPresent(this::remember);
         page.ifPresentOrElse(centre::setCenter, () -> {
             centre.setCenter(sheetStack);
@@ -862,7 +856,7 @@ public final class MainWindow implements AutoCloseable {
 
     /// Whether all that is shown is up to date; remedies may still be sought.
     public boolean caughtUp() {
-        return bench.settled() && filing.settled() && turnedAway.empty()
+        return bench.settled() && filing.settled()
                 && leaves.values().stream().flatMap(List::stream).allMatch(Leaf::settled)
                 && stages.values().stream().allMatch(StageView::settled) && Photo.settled();
     }
