@@ -239,7 +239,7 @@ class LogStageTest extends WindowTest {
         answer = Optional.of(there);
         command("merge with");
         assertShown("#merge");
-        assertThat(texts()).contains("Both changed: New cells, name");
+        assertThat(texts()).contains("Both changed: plan, New cells, name");
         until(() -> !text("#merge-effect-0").equals("…"));
         assertThat(text("#merge-effect-0")).isEqualTo("It changes none of the main figures.");
         click("#merge-theirs");
