@@ -11,7 +11,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
@@ -53,17 +52,14 @@ public final class StudyPane extends VBox {
         title.getStyleClass().add("heading");
         getChildren().add(title);
         List<Node> drawings = new ArrayList<>();
+        boolean alone = study.sketches().size() + study.charts().size() == 1;
         for (Sketch sketch : study.sketches()) {
-            drawings.add(drawing(theme, sketch, style));
+            drawings.add(drawing(theme, sketch, style, alone));
         }
         for (Chart chart : study.charts()) {
             ChartView view = new ChartView(theme, chart, style);
             view.setPrefHeight(DRAWING);
             drawings.add(view);
-        }
-        if (drawings.size() == 1 && drawings.getFirst() instanceof Pane box
-                && box.getChildren().getFirst() instanceof SketchView view && view.ratio() > SQUARE) {
-            view.setPrefHeight(ALONE);
         }
         for (int i = 0; i < drawings.size(); i += 2) {
             HBox row = new HBox(8);
@@ -87,11 +83,11 @@ public final class StudyPane extends VBox {
         }
     }
 
-    static Node drawing(Supplier<Theme> theme, Sketch sketch, Style style) {
+    private static Node drawing(Supplier<Theme> theme, Sketch sketch, Style style, boolean alone) {
         SketchView view = new SketchView(theme);
         view.show(sketch, style);
         if (view.ratio() > FLAT) {
-            view.setPrefHeight(DRAWING);
+            view.setPrefHeight(alone && view.ratio() > SQUARE ? ALONE : DRAWING);
         }
         Label under = new Label(sketch.title());
         under.setWrapText(true);
