@@ -45,12 +45,17 @@ java-options=-XX:AOTMode=auto
 java-options=-Xlog:aot=off
 java-options=-Xlog:cds=off
 java-options=-XX:+UseSerialGC
+java-options=-Xms64m
 java-options=-Xmx512m
+java-options=-XX:MinHeapFreeRatio=15
+java-options=-XX:MaxHeapFreeRatio=30
+java-options=-Djdk.reflect.useNativeAccessorOnly=true
 java-options=--enable-native-access=javafx.graphics
 CFG
 
-# Classes made ready, so that it starts soon.
-"$java" -XX:AOTCacheOutput="$app/lectulum.aot" -Xlog:aot=off -Xlog:cds=off -XX:+UseSerialGC -Dglass.platform=Headless \
+# Classes made ready, so that it starts soon: what the first compiler had compiled it compiles again at once, and the second,
+# which would be busy with it for seconds, waits for what is really used much.
+"$java" -XX:AOTCacheOutput="$app/lectulum.aot" -XX:TieredStopAtLevel=1 -Xlog:aot=off -Xlog:cds=off -XX:+UseSerialGC -Dglass.platform=Headless \
   -Dprism.order=sw -Dlectulum.timeStart=true -Dlectulum.home="$target/image-home" \
   --enable-native-access=javafx.graphics --module-path="$app" --module lectulum.desktop/lectulum.app.Main \
   open demo:nightjar > /dev/null

@@ -263,8 +263,13 @@ public final class Desk implements StartPage.Choices {
         }
     }
 
+    /// Lets the interface have the processors until what it is at is done: a window stands sooner so.
+    private static void afterThis(Runnable work) {
+        Platform.runLater(() -> ANALYST.execute(work));
+    }
+
     private void show(Session session, Project project, List<String> notes) {
-        MainWindow next = new MainWindow(new Workbench(project, ANALYST, Platform::runLater), session,
+        MainWindow next = new MainWindow(new Workbench(project, Desk::afterThis, Platform::runLater), session,
                 new WindowFiles());
         window = Optional.of(next);
         next.bench().stateProperty().addListener((o, was, now) -> {

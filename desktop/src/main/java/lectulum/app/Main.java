@@ -4,7 +4,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import javafx.application.Application;
 import lectulum.files.Home;
 import lectulum.parts.Trouble;
 import picocli.CommandLine;
@@ -37,6 +36,10 @@ public final class Main implements Callable<Integer> {
 
     public static void main(String[] args) {
         Trouble.logTo(Home.ofUser(), List.of(args).contains("--verbose"));
+        if (Opening.asked(args)) {
+            Opening.window(args);
+            System.exit(0);
+        }
         System.exit(commandLine().execute(args));
     }
 
@@ -48,9 +51,9 @@ public final class Main implements Callable<Integer> {
     @Override
     public Integer call() {
         if (file == null) {
-            Application.launch(LectulumApp.class);
+            Opening.window();
         } else if (file.startsWith(Desk.DEMO) || Files.exists(Path.of(file))) {
-            Application.launch(LectulumApp.class, file);
+            Opening.window(file);
         } else {
             throw new CommandLine.ParameterException(spec.commandLine(),
                     "There is no command and no file " + file + ".");
@@ -76,7 +79,7 @@ public final class Main implements Callable<Integer> {
 
         @Override
         public Integer call() {
-            Application.launch(LectulumApp.class, file);
+            Opening.window(file);
             return 0;
         }
     }
