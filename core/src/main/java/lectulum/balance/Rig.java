@@ -50,6 +50,7 @@ public final class Rig {
     public final double axle;
     public final double radius;
     public final double track;
+    final Looks looks;
 
     private Rig(Design design, Body body, Balance balance) {
         this.design = design;
@@ -58,6 +59,7 @@ public final class Rig {
         this.axle = base().ballToAxle();
         this.radius = assumed(Assumption.TYRE_PART) * base().axle().wheelDiameter();
         this.track = base().axle().track();
+        this.looks = new Looks(design, body);
     }
 
     /// Empty where nothing can be said: no axle behind the ball, no track, or nothing that travels.

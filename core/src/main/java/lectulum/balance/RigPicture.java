@@ -13,11 +13,9 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.drawing.Paint;
 import lectulum.figures.drawing.Sketch;
 import lectulum.space.Body;
-import lectulum.symbols.Chassis;
 import lectulum.symbols.Facing;
 import lectulum.symbols.Sketched;
 import lectulum.symbols.Symbols;
-import lectulum.symbols.TowVehicle;
 
 /// Vehicle and trailer as they look, on the drawings of the studies. Places count from the ball, on the ground.
 public final class RigPicture {
@@ -29,9 +27,10 @@ public final class RigPicture {
     private final Body body;
     private final Sketch.Board board;
     private final Mode mode;
+    private final Looks looks;
 
     public RigPicture(Rig rig, Sketch.Board board) {
-        this(rig.design, rig.body, board);
+        this(rig.design, rig.body, board, Mode.ROAD, rig.looks);
     }
 
     /// @param body as it rides
@@ -41,24 +40,29 @@ public final class RigPicture {
 
     /// @param body in the mode that is drawn
     public RigPicture(Design design, Body body, Sketch.Board board, Mode mode) {
+        this(design, body, board, mode, new Looks(design, body));
+    }
+
+    private RigPicture(Design design, Body body, Sketch.Board board, Mode mode, Looks looks) {
         this.design = design;
         this.base = design.base();
         this.body = body;
         this.board = board;
         this.mode = mode;
+        this.looks = looks;
     }
 
     /// From above; the right side lies below.
     ///
     /// @param place from \[x, y to the right\] to the drawing
     public RigPicture vehicleFromAbove(UnaryOperator<double[]> place) {
-        Sketched.put(board, TowVehicle.of(design).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.vehicle().seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
 
     public RigPicture trailerFromAbove(UnaryOperator<double[]> place) {
-        Sketched.put(board, Chassis.of(design, body, false).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
-        Sketched.put(board, Chassis.wheels(base).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.chassis(false).seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.wheels().seen(Facing.PLAN, 0), SystemGroup.STRUCTURE, place);
         board.look(WALL, moved(body.planOutside(), place, 0), true);
         board.look(INSIDE, moved(body.planInside(), place, 0), true);
         outside(Facing.PLAN, place, Comparator.comparingDouble(t -> t.at(mode).z()), 0);
@@ -69,7 +73,7 @@ public final class RigPicture {
     ///
     /// @param place from \[x, z\] to the drawing
     public RigPicture vehicleFromTheSide(UnaryOperator<double[]> place) {
-        Sketched.put(board, TowVehicle.of(design).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.vehicle().seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
 
@@ -79,11 +83,11 @@ public final class RigPicture {
 
     /// @param parked whether the tongue jack stands on the ground
     public RigPicture trailerFromTheSide(UnaryOperator<double[]> place, boolean parked) {
-        Sketched.put(board, Chassis.of(design, body, parked).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.chassis(parked).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         board.look(WALL, moved(body.sideOutside(), place, base.floorHeight()), true);
         board.look(INSIDE, moved(body.sideInside(), place, base.floorHeight()), true);
         outside(Facing.SIDE, place, Comparator.comparingDouble(t -> -t.at(mode).y()), base.floorHeight());
-        Sketched.put(board, Chassis.wheels(base).seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.wheels().seen(Facing.SIDE, 0), SystemGroup.STRUCTURE, place);
         return this;
     }
 
@@ -91,8 +95,8 @@ public final class RigPicture {
     ///
     /// @param place from \[y, z\] to the drawing
     public RigPicture trailerFromBehind(UnaryOperator<double[]> place) {
-        Sketched.put(board, Chassis.of(design, body, false).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
-        Sketched.put(board, Chassis.wheels(base).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.chassis(false).seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
+        Sketched.put(board, looks.wheels().seen(Facing.BEHIND, 0), SystemGroup.STRUCTURE, place);
         double half = body.halfWidth();
         double low = base.floorHeight() - base.floor();
         double high = body.heightAboveGround();

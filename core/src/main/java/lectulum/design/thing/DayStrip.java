@@ -1,11 +1,16 @@
 package lectulum.design.thing;
 
+import java.util.regex.Pattern;
+
 /// Hours of the clock, painted or not: `7-9 20-24`. All of them where none is painted, since something that never runs has
 /// no hours a day.
 ///
 /// @param mask one bit an hour, the first for the hour after midnight
 public record DayStrip(int mask) {
     private static final int HOURS = 24;
+    private static final Pattern BETWEEN = Pattern.compile("[\\s,;]+");
+    private static final Pattern DASH = Pattern.compile("[-–]");
+    private static final Pattern DIGITS = Pattern.compile("\\d{1,2}");
     private static final int ALL = (1 << HOURS) - 1;
     /// At any hour.
     public static final DayStrip ANY = new DayStrip(ALL);
@@ -18,12 +23,15 @@ public record DayStrip(int mask) {
     ///
     /// @throws IllegalArgumentException where a word is no hour, with what was wrong
     public static DayStrip parse(String words) {
+        if (words.isEmpty()) {
+            return ANY;
+        }
         int mask = 0;
-        for (String word : words.strip().split("[\\s,;]+")) {
+        for (String word : BETWEEN.split(words.strip())) {
             if (word.isEmpty()) {
                 continue;
             }
-            String[] ends = word.split("[-–]");
+            String[] ends = DASH.split(word);
             int from = hour(ends[0], word);
             int to = ends.length > 1 ? hour(ends[1], word) : from + 1;
             if (ends.length > 2 || from > HOURS - 1) {
@@ -37,7 +45,7 @@ public record DayStrip(int mask) {
     }
 
     private static int hour(String text, String word) {
-        if (!text.matches("\\d{1,2}") || Integer.parseInt(text) > HOURS) {
+        if (!DIGITS.matcher(text).matches() || Integer.parseInt(text) > HOURS) {
             throw new IllegalArgumentException("'" + word + "' is no hour of the clock; type 20-23 or 7-9 20-24");
         }
         return Integer.parseInt(text);

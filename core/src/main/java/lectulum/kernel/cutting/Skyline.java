@@ -17,6 +17,8 @@ final class Skyline {
     /// Orders that are tried, fewer of many pieces.
     private static final int LOOKS = 1_000_000;
     private static final int LEAST = 60;
+    /// Orders that are tried of few pieces, of which there are not so many, for each pair of them.
+    private static final int PAIR = 200;
     private static final double SMALL = 1e-9;
 
     private final List<double[]> pieces;
@@ -42,7 +44,7 @@ final class Skyline {
         Skyline s = new Skyline(pieces, width);
         int[] best = s.search(bound, stop);
         List<Sheets.Placed> laid = new ArrayList<>();
-        s.lay(best, laid);
+        s.lay(best, Double.POSITIVE_INFINITY, laid);
         return laid;
     }
 
@@ -55,14 +57,14 @@ final class Skyline {
         double length = Double.POSITIVE_INFINITY;
         for (Comparator<Integer> c : by) {
             int[] order = IntStream.range(0, pieces.size()).boxed().sorted(c).mapToInt(i -> i).toArray();
-            double now = lay(order, null);
+            double now = lay(order, length, null);
             if (now < length - SMALL) {
                 length = now;
                 best = order;
             }
         }
         SplittableRandom random = new SplittableRandom(SEED);
-        int tries = Math.max(LEAST, LOOKS / pieces.size());
+        int tries = Math.max(LEAST, Math.min(LOOKS / pieces.size(), PAIR * pieces.size() * pieces.size()));
         for (int t = 0; t < tries && length > bound + SMALL && pieces.size() > 1 && !stop.getAsBoolean(); t++) {
             int[] order = best.clone();
             int a = random.nextInt(order.length);
@@ -74,7 +76,7 @@ final class Skyline {
             } else {
                 moved(order, a, b);
             }
-            double now = lay(order, null);
+            double now = lay(order, length, null);
             if (now <= length) {
                 length = now;
                 best = order;
@@ -94,10 +96,11 @@ final class Skyline {
         order[b] = piece;
     }
 
-    /// The length that an order takes.
+    /// The length that an order takes; of one that is longer than what is looked for, as much as was found out.
     ///
+    /// @param most what is longer is of no use \[m\]
     /// @param into takes where pieces come to lie; null for nobody
-    private double lay(int[] order, List<Sheets.Placed> into) {
+    private double lay(int[] order, double most, List<Sheets.Placed> into) {
         segments = 1;
         Arrays.fill(from, 0);
         reach[0] = 0;
@@ -108,7 +111,7 @@ final class Skyline {
             double across = 0;
             for (int s = 0; s < segments && from[s] + p[1] <= width + SMALL; s++) {
                 double x = 0;
-                for (int k = s; k < segments && from[k] < from[s] + p[1] - SMALL; k++) {
+                for (int k = s; k < segments && from[k] < from[s] + p[1] - SMALL && x < at - SMALL; k++) {
                     x = Math.max(x, reach[k]);
                 }
                 if (x < at - SMALL) {
@@ -118,6 +121,9 @@ final class Skyline {
             }
             raise(across, across + p[1], at + p[0]);
             length = Math.max(length, at + p[0]);
+            if (length > most) {
+                return length;
+            }
             if (into != null) {
                 into.add(new Sheets.Placed(i, at, across, p[0], p[1]));
             }

@@ -46,6 +46,8 @@ public final class Sticks {
     /// Distinct lengths, longest first, with how many are wanted of each.
     private final long[] lengths;
     private final int[] wanted;
+    /// What all lengths and the kerf are whole numbers of.
+    private final long whole;
 
     /// A kind of stick.
     ///
@@ -127,6 +129,7 @@ public final class Sticks {
         this.trim = trim;
         this.stop = stop;
         this.nodes = nodes;
+        this.whole = whole(lengths, kerf);
     }
 
     /// @param pieces \[m\]
@@ -295,11 +298,12 @@ public final class Sticks {
             int chosen = -1;
             int[] counts = null;
             double best = Double.POSITIVE_INFINITY;
+            double[] rank = ranks(left, attempt == 0 ? Optional.empty() : Optional.of(chance));
             for (int j = 0; j < stocks.size(); j++) {
                 if (there[j] <= 0) {
                     continue;
                 }
-                int[] now = fill(left, room(j), attempt == 0 ? null : chance);
+                int[] now = fill(left, room(j), rank.clone());
                 long used = used(now);
                 if (used <= 0) {
                     continue;
@@ -338,42 +342,46 @@ public final class Sticks {
         return used;
     }
 
-    /// The largest sum that fits, longest pieces first; a sum keeps the pieces that reached it first.
-    private int[] fill(int[] left, long room, SplittableRandom chance) {
+    /// The order in which lengths are tried: the longest first, or by chance somewhat otherwise; 0 for what none is left of.
+    private double[] ranks(int[] left, Optional<SplittableRandom> chance) {
+        double[] rank = new double[left.length];
+        for (int i = 0; i < rank.length; i++) {
+            rank[i] = left[i] == 0
+                    ? 0
+                    : lengths[i] * (chance.isEmpty() ? 1 : 0.8 + 0.4 * chance.get().nextDouble());
+        }
+        return rank;
+    }
+
+    /// The largest sum that fits, the highest rank first; a sum keeps the pieces that reached it first.
+    private int[] fill(int[] left, long room, double[] rank) {
         long unit = unit(room);
         int size = (int) (room / unit);
         int[] by = new int[size + 1];
-        Arrays.fill(by, -1);
         int[] from = new int[size + 1];
-        boolean[] reached = new boolean[size + 1];
-        reached[0] = true;
+        long[] reached = new long[size / Long.SIZE + 1];
+        reached[0] = 1;
         int most = 0;
-        Integer[] order = new Integer[left.length];
-        for (int i = 0; i < order.length; i++) {
-            order[i] = i;
-        }
-        if (chance != null) {
-            double[] rank = new double[order.length];
-            for (int i = 0; i < rank.length; i++) {
-                rank[i] = lengths[i] * (0.8 + 0.4 * chance.nextDouble());
-            }
-            Arrays.sort(order, Comparator.comparingDouble(i -> -rank[i]));
-        }
-        for (int i : order) {
+        // A stick is full after a few lengths: they are looked for one by one, not sorted.
+        for (int i = highest(rank); i >= 0 && most < size; i = highest(rank)) {
+            rank[i] = 0;
             int step = (int) Math.ceilDiv(lengths[i] + kerf, unit);
-            for (int n = 0; n < left[i] && most < size; n++) {
-                boolean more = false;
-                for (int s = Math.min(size - step, most); s >= 0; s--) {
-                    if (reached[s] && !reached[s + step]) {
-                        reached[s + step] = true;
-                        by[s + step] = i;
-                        from[s + step] = s;
-                        most = Math.max(most, s + step);
+            boolean more = true;
+            for (int n = 0; n < left[i] && most < size && more; n++) {
+                more = false;
+                for (int w = Math.min(size, most + step) / Long.SIZE; w >= step / Long.SIZE; w--) {
+                    long now = shifted(reached, w, step) & ~reached[w];
+                    if (w == size / Long.SIZE) {
+                        now &= -1L >>> Long.SIZE - 1 - size % Long.SIZE;
+                    }
+                    reached[w] |= now;
+                    for (; now != 0; now &= now - 1) {
+                        int sum = w * Long.SIZE + Long.numberOfTrailingZeros(now);
+                        by[sum] = i;
+                        from[sum] = sum - step;
+                        most = Math.max(most, sum);
                         more = true;
                     }
-                }
-                if (!more) {
-                    break;
                 }
             }
         }
@@ -384,14 +392,37 @@ public final class Sticks {
         return counts;
     }
 
+    /// A word of a set of sums to each of which a step is added; the words below it must be as they were.
+    private static long shifted(long[] sums, int word, int step) {
+        int w = word - step / Long.SIZE;
+        int by = step % Long.SIZE;
+        return by == 0 ? sums[w] : sums[w] << by | (w > 0 ? sums[w - 1] >>> Long.SIZE - by : 0);
+    }
+
+    /// The first of the highest of what is left; -1 where none is.
+    private static int highest(double[] rank) {
+        int highest = -1;
+        double most = 0;
+        for (int i = 0; i < rank.length; i++) {
+            if (rank[i] > most) {
+                highest = i;
+                most = rank[i];
+            }
+        }
+        return highest;
+    }
+
     /// What all lengths are whole numbers of, or near enough: pieces are then taken as a little longer.
     private long unit(long room) {
+        return Math.max(whole, Math.ceilDiv(room, FINE));
+    }
+
+    private static long whole(long[] lengths, long kerf) {
         long unit = kerf;
         for (long l : lengths) {
             unit = gcd(unit, l);
         }
-        unit = Math.max(1, unit);
-        return Math.max(unit, Math.ceilDiv(room, FINE));
+        return Math.max(1, unit);
     }
 
     private static long gcd(long a, long b) {

@@ -12,6 +12,7 @@ package lectulum.kernel.electric;
 public record Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
         boolean isolated, double[] seasons) {
     private static final double[] ALIKE = {1, 1, 1};
+    private static final int HOURS = 24;
 
     /// The same in every season.
     public Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
@@ -81,6 +82,26 @@ public record Appliance(double watts, double count, Feed feed, double[] day, Whe
         double part = Math.min(1, day[hour] * seasons[season]) * when.on(occupied, driving) * duty.at(celsius);
         double idle = isolated && !occupied ? 0 : 1;
         return count * (watts * part + standby * idle * (1 - part));
+    }
+
+    /// Mean power of every hour without driving, where the air does not matter \[W\], at [#place]; null where it does.
+    double[] still() {
+        if (!(duty instanceof Duty.Steady)) {
+            return null;
+        }
+        double[] all = new double[2 * seasons.length * day.length];
+        for (int hour = 0; hour < day.length; hour++) {
+            for (int season = 0; season < seasons.length; season++) {
+                all[place(hour, false, season)] = mean(hour, 0, false, 0, season);
+                all[place(hour, true, season)] = mean(hour, 0, true, 0, season);
+            }
+        }
+        return all;
+    }
+
+    /// Where an hour stands in [#still].
+    static int place(int hour, boolean occupied, int season) {
+        return (2 * season + (occupied ? 1 : 0)) * HOURS + hour;
     }
 
     /// So many times what it draws.

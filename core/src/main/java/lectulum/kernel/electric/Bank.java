@@ -69,6 +69,11 @@ public record Bank(Chemistry chemistry, double block, double volts, int series, 
         return 1 - chemistry.depth() * chemistry.capacity(celsius);
     }
 
+    /// The highest of these at any temperature: above it there is no need to ask how warm it is.
+    public double highestFloor() {
+        return 1 - chemistry.depth() * chemistry.leastCapacity();
+    }
+
     /// Cycles it lives through.
     ///
     /// @param depth of each, above 0

@@ -36,6 +36,11 @@ public record Chemistry(String name, double nominal, double charging, double res
         return between(cold, celsius);
     }
 
+    /// The least of these.
+    public double leastCapacity() {
+        return Arrays.stream(cold).mapToDouble(p -> p[1]).min().orElse(0);
+    }
+
     /// Volts at rest of a class of 12 V at a state of charge.
     public double atRest(double state) {
         return between(rest, state);

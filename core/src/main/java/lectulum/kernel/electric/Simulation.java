@@ -19,12 +19,15 @@ public final class Simulation {
     private final Supply supply;
     private final Appliance[] loads;
     private final double[] rated;
+    /// What each draws while nobody drives, by [Appliance#still]; null where it depends on the air.
+    private final double[][] still;
 
     public Simulation(Bank bank, List<Appliance> loads, Supply supply) {
         this.bank = bank;
         this.supply = supply;
         this.loads = loads.toArray(Appliance[]::new);
         this.rated = loads.stream().mapToDouble(Appliance::rated).toArray();
+        this.still = loads.stream().map(Appliance::still).toArray(double[][]::new);
     }
 
     /// The course of a run, one entry an hour: for plots and for checking.
@@ -96,6 +99,7 @@ public final class Simulation {
         private final Trace trace;
         private final double capacity = bank.energy();
         private final double volts = bank.voltage();
+        private final double highestFloor = bank.highestFloor();
         private final double most = bank.chemistry().charge() * bank.charge() * bank.charging();
         private final double allowed = bank.chemistry().discharge() * bank.charge();
         private final double follows = 1 - Math.exp(-1 / supply.lag());
@@ -145,9 +149,12 @@ public final class Simulation {
             double squares = 0;
             double peak = 0;
             double acPeak = 0;
+            int known = Appliance.place(h % DAY, here, in.season()[h]);
             for (int j = 0; j < loads.length; j++) {
                 Appliance a = loads[j];
-                double p = a.mean(h % DAY, air, here, drive, in.season()[h]);
+                double p = drive == 0 && still[j] != null
+                        ? still[j][known]
+                        : a.mean(h % DAY, air, here, drive, in.season()[h]);
                 if (a.feed() == Appliance.Feed.BATTERY) {
                     dc += p;
                     squares += p * rated[j];
@@ -236,8 +243,12 @@ public final class Simulation {
         private double drawn(int h, double deficit, double dc, double squares, boolean here) {
             double amps = Math.max(deficit, deficit / dc * squares / dc) / volts;
             double factor = bank.factor(amps);
-            double floor = bank.floor(warmth);
             double need = deficit * factor;
+            if (need <= (state - highestFloor) * capacity) {
+                state -= need / capacity;
+                return 0;
+            }
+            double floor = bank.floor(warmth);
             double there = Math.max(0, (state - floor) * capacity);
             if (need <= there) {
                 state -= need / capacity;

@@ -43,10 +43,11 @@ public record Trials(Chance sum, Chance path, Map<String, Double> critical) {
         double[] paths = new double[trials];
         int[] critical = new int[tasks.size()];
         double[] hours = new double[tasks.size()];
+        List<Pert.Shape> shapes = shapes(tasks);
         for (int i = 0; i < trials; i++) {
             double sum = 0;
             for (int t = 0; t < hours.length; t++) {
-                hours[t] = tasks.get(t).hours.draw(random);
+                hours[t] = tasks.get(t).hours.at(shapes.get(t), random.nextDouble());
                 sum += hours[t];
             }
             double factor = Math.exp(together * random.nextGaussian());
@@ -62,6 +63,12 @@ public record Trials(Chance sum, Chance path, Map<String, Double> critical) {
             share.put(tasks.get(t).id, trials == 0 ? 0 : critical[t] / (double) trials);
         }
         return new Trials(Chance.of(sums), Chance.of(paths), share);
+    }
+
+    /// Of each task; tasks that lean alike have one.
+    private static List<Pert.Shape> shapes(List<Job> tasks) {
+        Map<Double, Pert.Shape> known = new HashMap<>();
+        return tasks.stream().map(t -> known.computeIfAbsent(t.hours.leaning(), Pert.Shape::of)).toList();
     }
 
     /// The tasks by number, each after what must be done before it.

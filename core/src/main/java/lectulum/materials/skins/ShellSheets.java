@@ -62,8 +62,9 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
         List<Layer> layers = new ArrayList<>();
         List<Panel> panels = new ArrayList<>();
         if (!body.open()) {
+            Cabin cabin = Cabin.of(d, Mode.ROAD);
             for (Wall w : d.envelope().walls()) {
-                new Side(d, body, w, sheetLong, sheetWide).add(layers, panels);
+                new Side(d, body, w, area(cabin, w.side()), sheetLong, sheetWide).add(layers, panels);
             }
         }
         return new ShellSheets(layers, panels);
@@ -81,12 +82,15 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
         return sum;
     }
 
+    private static double area(Cabin cabin, Wall.Side side) {
+        return Math.max(0, cabin.faces().stream().filter(f -> f.side() == side).mapToDouble(Cabin.Face::area).sum());
+    }
+
     /// Adds one side.
-    private record Side(Design d, Body body, Wall w, double sheetLong, double sheetWide) {
+    private record Side(Design d, Body body, Wall w, double area, double sheetLong, double sheetWide) {
 
         void add(List<Layer> layers, List<Panel> panels) {
             List<double[]> rectangles = rectangles();
-            double area = Math.max(0, area());
             layer(layers, panels, "lining", w.lining(), w.liningThick(), area, rectangles);
             layer(layers, panels, "insulation", w.insulation(), w.insulationThick(), area * (1 - share()), List.of());
             layer(layers, panels, "skin", w.skin(), w.skinThick(), area, rectangles);
@@ -147,11 +151,6 @@ public record ShellSheets(List<Layer> layers, List<Panel> panels) {
                 case FLOOR -> body.length() / 2;
                 case SIDES, ROOF -> sum > 0 ? moment / sum : body.length() / 2;
             };
-        }
-
-        private double area() {
-            return Cabin.of(d, Mode.ROAD).faces().stream()
-                    .filter(f -> f.side() == w.side()).mapToDouble(Cabin.Face::area).sum();
         }
 
         /// Rectangles about the faces of the side \[m\]: along, across, and which side it is.

@@ -18,6 +18,8 @@ import org.junit.jupiter.api.Test;
 
 /// The upholstery order of a whole camper.
 class CushionOrderTest {
+    private static final Analysis DUNLIN = Analysis.of(Campers.demo("dunlin").orElseThrow().design());
+
     private static Design with(Size... sizes) {
         Design d = Campers.demo("dunlin").orElseThrow().design();
         Thing mattress = d.thing("mattress").orElseThrow();
@@ -33,14 +35,12 @@ class CushionOrderTest {
     }
 
     private static double value(Design d, String figure) {
-        return Analysis.of(Campers.demo("dunlin").orElseThrow().design()).peek(d).of(CushionStudies.DISCIPLINE)
-                .figures()
-                .value(figure);
+        return DUNLIN.peek(d).of(CushionStudies.DISCIPLINE).figures().value(figure);
     }
 
     private static String words(Design d) {
-        return Analysis.of(Campers.demo("dunlin").orElseThrow().design()).peek(d).of(CushionStudies.DISCIPLINE).all()
-                .stream().map(Study::notes).flatMap(List::stream).map(n -> n.text(Style.PLAIN))
+        return DUNLIN.peek(d).of(CushionStudies.DISCIPLINE).all().stream().map(Study::notes).flatMap(List::stream)
+                .map(n -> n.text(Style.PLAIN))
                 .collect(Collectors.joining(" "));
     }
 
