@@ -29,8 +29,8 @@ rm -rf "$target/image" "$target/image-runtime"
   --main-class lectulum.app.Main --runtime-image "$target/image-runtime" --icon "$here/../main/resources/lectulum/theme/lectulum.png"
 
 case $(uname) in
-  Darwin) root=$target/image/lectulum.app/Contents app=$root/app java=$root/runtime/Contents/Home/bin/java ;;
-  *) root=$target/image/lectulum app=$root/lib/app java=$root/lib/runtime/bin/java ;;
+  Darwin) root=$target/image/lectulum.app/Contents app=$root/app ;;
+  *) root=$target/image/lectulum app=$root/lib/app ;;
 esac
 
 # The launcher starts it as modules, as the start script and the tests do.
@@ -53,13 +53,9 @@ java-options=-Djdk.reflect.useNativeAccessorOnly=true
 java-options=--enable-native-access=javafx.graphics
 CFG
 
-# Classes made ready, so that it starts soon: what the first compiler had compiled it compiles again at once, and the second,
-# which would be busy with it for seconds, waits for what is really used much.
-"$java" -XX:AOTCacheOutput="$app/lectulum.aot" -XX:TieredStopAtLevel=1 -Xlog:aot=off -Xlog:cds=off -XX:+UseSerialGC -Dglass.platform=Headless \
-  -Dprism.order=sw -Dlectulum.timeStart=true -Dlectulum.home="$target/image-home" \
-  --enable-native-access=javafx.graphics --module-path="$app" --module lectulum.desktop/lectulum.app.Main \
-  open demo:nightjar > /dev/null
-rm -rf "$target/image-home" "$target/image-runtime"
+cp "$here/ready.sh" "$app/"
+sh "$app/ready.sh"
+rm -rf "$target/image-runtime"
 
 # Licences of its parts, each from its own file.
 mkdir -p "$root/licences"

@@ -64,12 +64,37 @@ class ImageTest {
         Path mime = home.resolve(".local/share/mime/packages/lectulum.xml");
 
         assertThat(run(List.of("sh", IMAGE + "/register.sh"))).isZero();
-        assertThat(Files.readString(entry)).contains("Exec=" + IMAGE.toRealPath() + "/bin/lectulum open %f",
+        assertThat(Files.readString(entry)).contains("Exec=\"" + IMAGE.toRealPath() + "/bin/lectulum\" %f",
                 "MimeType=application/vnd.lectulum.project+json");
         assertThat(Files.readString(mime)).contains("*.lectulum.json");
         assertThat(home.resolve(".local/share/icons/hicolor/scalable/apps/lectulum.svg")).isNotEmptyFile();
         assertThat(run(List.of("sh", IMAGE + "/register.sh", "--remove"))).isZero();
         assertThat(entry).doesNotExist();
         assertThat(mime).doesNotExist();
+    }
+
+    /// Classes that were made ready for one folder do not hold in another; registering makes them ready anew.
+    @Test
+    void anImageThatWasMovedIsMadeReadyWhereItIs() throws Exception {
+        Path moved = home.resolve("programs/lectulum");
+        Files.createDirectories(moved.getParent());
+        assertThat(run(List.of("cp", "-a", IMAGE.toString(), moved.toString()))).isZero();
+        assertThat(classesMadeReady(moved)).isFalse();
+
+        assertThat(run(List.of("sh", moved + "/register.sh"))).isZero();
+
+        assertThat(classesMadeReady(moved)).isTrue();
+        assertThat(Files.readString(moved.resolve("lib/app/lectulum.place")).strip())
+                .isEqualTo(moved.toRealPath().resolve("lib/app").toString());
+    }
+
+    /// Whether the program takes its own classes from those that were made ready.
+    private boolean classesMadeReady(Path image) throws IOException, InterruptedException {
+        Path loaded = home.resolve("loaded.txt");
+        run(List.of("env", "_JAVA_OPTIONS=-Xlog:class+load:file=" + loaded, image + "/bin/lectulum", "check",
+                "demo:dunlin"));
+        try (Stream<String> lines = Files.lines(loaded)) {
+            return lines.anyMatch(l -> l.contains("lectulum.app.CheckCommand ") && l.contains("shared objects file"));
+        }
     }
 }
