@@ -9,9 +9,9 @@ case $(uname) in
   *) java=$app/../runtime/bin/java ;;
 esac
 home=$(mktemp -d)
+trap 'rm -rf "$home"' EXIT
 "$java" -XX:AOTCacheOutput="$app/lectulum.aot" -XX:TieredStopAtLevel=1 -Xlog:aot=off -Xlog:cds=off -XX:+UseSerialGC \
   -Dglass.platform=Headless -Dprism.order=sw -Dlectulum.timeStart=true -Dlectulum.home="$home" \
   --enable-native-access=javafx.graphics --module-path="$app" --module lectulum.desktop/lectulum.app.Main \
-  open demo:nightjar > /dev/null 2>&1
-rm -rf "$home"
+  open demo:nightjar > /dev/null
 echo "$app" > "$app/lectulum.place"

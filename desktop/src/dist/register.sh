@@ -18,11 +18,8 @@ else
   cp "$root/lectulum.svg" "$icon"
   app=$root/lib/app
   if [ "$(cat "$app/lectulum.place")" != "$app" ]; then
-    if [ -w "$app" ]; then
-      sh "$app/ready.sh"
-    else
-      echo "Lectulum was moved to a folder that cannot be written to: it starts some seconds later than it could." >&2
-    fi
+    [ -w "$app" ] && sh "$app/ready.sh" 2> /dev/null \
+      || echo "Lectulum was moved, and its folder cannot be written to: it starts some seconds later than it could." >&2
   fi
 fi
 # Those that are there are told; where one is not, the desktop sees it at the next log-in.

@@ -18,7 +18,7 @@ final class Skyline {
     private static final int LOOKS = 1_000_000;
     private static final int LEAST = 60;
     /// Orders that are tried of few pieces, of which there are not so many, for each pair of them.
-    private static final int PAIR = 200;
+    private static final long PAIR = 200;
     private static final double SMALL = 1e-9;
 
     private final List<double[]> pieces;
@@ -64,8 +64,9 @@ final class Skyline {
             }
         }
         SplittableRandom random = new SplittableRandom(SEED);
-        int tries = Math.max(LEAST, Math.min(LOOKS / pieces.size(), PAIR * pieces.size() * pieces.size()));
-        for (int t = 0; t < tries && length > bound + SMALL && pieces.size() > 1 && !stop.getAsBoolean(); t++) {
+        int n = pieces.size();
+        long tries = Math.max(LEAST, Math.min(LOOKS / n, PAIR * n * n));
+        for (int t = 0; t < tries && length > bound + SMALL && n > 1 && !stop.getAsBoolean(); t++) {
             int[] order = best.clone();
             int a = random.nextInt(order.length);
             int b = random.nextInt(order.length);

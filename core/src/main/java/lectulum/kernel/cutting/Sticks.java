@@ -300,7 +300,7 @@ public final class Sticks {
             double best = Double.POSITIVE_INFINITY;
             double[] rank = ranks(left, attempt == 0 ? Optional.empty() : Optional.of(chance));
             for (int j = 0; j < stocks.size(); j++) {
-                if (there[j] <= 0) {
+                if (there[j] <= 0 || room(j) <= 0) {
                     continue;
                 }
                 int[] now = fill(left, room(j), rank.clone());
