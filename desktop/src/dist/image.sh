@@ -33,8 +33,13 @@ case $(uname) in
   *) root=$target/image/lectulum app=$root/lib/app ;;
 esac
 
-# The launcher starts it as modules, as the start script and the tests do.
-cat > "$app/lectulum.cfg" <<CFG
+# It starts as modules, as the tests do: by the start script where there is one for the system, else by the launcher.
+if [ "$(uname)" = Linux ]; then
+  cp "$here/../main/scripts/lectulum" "$root/bin/lectulum"
+  chmod 755 "$root/bin/lectulum"
+  rm -f "$app/lectulum.cfg" "$app/.jpackage.xml" "$root/lib/libapplauncher.so"
+else
+  cat > "$app/lectulum.cfg" <<CFG
 [Application]
 app.modulepath=\$APPDIR
 app.mainmodule=lectulum.desktop/lectulum.app.Main
@@ -52,6 +57,7 @@ java-options=-XX:MaxHeapFreeRatio=30
 java-options=-Djdk.reflect.useNativeAccessorOnly=true
 java-options=--enable-native-access=javafx.graphics
 CFG
+fi
 
 cp "$here/ready.sh" "$app/"
 sh "$app/ready.sh"
