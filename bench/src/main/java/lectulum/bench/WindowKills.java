@@ -57,10 +57,11 @@ final class WindowKills {
         ProjectFile.save(file, Campers.demo(List.of("dunlin", "nightjar", "chamois").get(which % 3)).orElseThrow(),
                 null);
         Path said = folder.resolve("said-" + which + ".txt");
+        Path failed = folder.resolve("failed-" + which + ".txt");
         Process window = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx256m", "-Dglass.platform=Headless", "-Dprism.order=sw", "-Djava.awt.headless=true", "-cp",
                 System.getProperty("java.class.path"), WindowRobot.class.getName(), file.toString(), home.toString(),
-                String.valueOf(seed), "1").redirectError(ProcessBuilder.Redirect.DISCARD)
+                String.valueOf(seed), "1").redirectError(failed.toFile())
                 .redirectOutput(said.toFile()).start();
         long began = System.currentTimeMillis();
         while (window.isAlive() && Files.size(said) == 0 && System.currentTimeMillis() - began < START) {
@@ -72,7 +73,9 @@ final class WindowKills {
         window.destroyForcibly();
         window.waitFor();
         if (!lived) {
-            faults.add("kill " + which + ": the window ended by itself");
+            faults.add("kill " + which + ": the window ended by itself, "
+                    + Files.readAllLines(failed).stream().filter(l -> l.contains("Exception") || l.contains("Error")).findFirst()
+                            .orElse("without a word"));
         }
         judge(which, file, home, Files.readString(said), killed);
     }

@@ -7,7 +7,7 @@ import lectulum.files.ProjectFile;
 
 /// Whether the window keeps what it should forget: edits for so many minutes, and what is in use after each.
 ///
-/// `WindowMemory MINUTES SEED` ends with 1 where the last ten minutes use more than the first ten by a tenth.
+/// `WindowMemory MINUTES SEED` ends with 1 where the last ten minutes use more than the first ten by a tenth, and with 3 where anything failed.
 public final class WindowMemory {
     private static final long MINUTE = 60_000;
     private static final int FIRST = 10;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import javafx.application.Platform;
 import javafx.scene.control.ToggleButton;
@@ -20,13 +21,14 @@ import lectulum.window.MainWindow;
 /// the other of all stages, saved at times. The number of each edit is the name of the vehicle.
 ///
 /// `WindowRobot FILE HOME SEED FIRST` prints a line for every edit that the window has and for every one that it has saved, until
-/// it is killed.
+/// it is killed. It ends with 3 and says where, once anything in the window fails.
 public final class WindowRobot {
     private static final int PAUSE = 20;
     /// One edit of so many is saved, undone, or followed by another page.
     private static final int SAVED = 9;
     private static final int TURNED = 5;
     private static final int UNDONE = 7;
+    private static final int FAILED = 3;
 
     private final SplittableRandom dice;
     private final RandomEdits random;
@@ -67,6 +69,7 @@ public final class WindowRobot {
         while (on(() -> desk.window().isEmpty())) {
             Thread.sleep(PAUSE);
         }
+        Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> failed(fault));
         return new WindowRobot(desk, seed);
     }
 
@@ -112,13 +115,20 @@ public final class WindowRobot {
         return name.matches("\\d+") ? Integer.parseInt(name) : 0;
     }
 
-    static <T> T on(Callable<T> step) {
+    static <T> T on(Callable<T> step) throws InterruptedException {
         FutureTask<T> task = new FutureTask<>(step);
         Platform.runLater(task);
         try {
             return task.get();
-        } catch (Exception e) {
+        } catch (ExecutionException e) {
+            failed(e.getCause());
             throw new IllegalStateException(e);
         }
+    }
+
+    /// The window goes on after a fault; a robot that is there to find faults does not.
+    private static void failed(Throwable fault) {
+        fault.printStackTrace();
+        Runtime.getRuntime().halt(FAILED);
     }
 }

@@ -40,6 +40,8 @@ public final class Trouble {
         file.setContext(context);
         file.start();
         root.addAppender(file);
+        // It calls it an error that memory of a file is given back by the collector only.
+        context.getLogger("org.apache.pdfbox.io.IOUtils").setLevel(Level.OFF);
         if (followed) {
             ch.qos.logback.classic.Logger ours = context.getLogger("lectulum");
             ours.setLevel(Level.DEBUG);

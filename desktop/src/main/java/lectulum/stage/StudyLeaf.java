@@ -32,6 +32,7 @@ public final class StudyLeaf {
     private List<Study> shown;
     private Style style;
     private Theme look;
+    private boolean waiting;
 
     /// @param empty what to do where there is nothing yet
     public StudyLeaf(Supplier<Theme> theme, Discipline<Studies> studies, String empty) {
@@ -83,13 +84,15 @@ public final class StudyLeaf {
 
     public void show(State state) {
         List<Study> next = studies.apply(state);
-        if (next.equals(shown) && state.style().equals(style) && look == theme.get()) {
+        boolean nothingYet = next.isEmpty() && state.analysis().sketched();
+        if (next.equals(shown) && state.style().equals(style) && look == theme.get() && nothingYet == waiting) {
             return;
         }
         shown = next;
+        waiting = nothingYet;
         style = state.style();
         look = theme.get();
-        Label hint = StudyPane.words(empty, "faint");
+        Label hint = nothingYet ? StudyPane.unanswered(state) : StudyPane.words(empty, "faint");
         hint.setMaxWidth(520);
         list.show(next.isEmpty() ? List.of(hint) : StudyPane.of(theme, next, style));
     }

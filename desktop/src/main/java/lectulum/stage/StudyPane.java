@@ -24,6 +24,7 @@ import lectulum.sheet.ChartView;
 import lectulum.sheet.SketchView;
 import lectulum.theme.Theme;
 import lectulum.units.Style;
+import lectulum.workbench.State;
 
 /// A study as people read it: its drawing, its figures with their formulas, its curves, and the caution.
 public final class StudyPane extends VBox {
@@ -167,6 +168,11 @@ public final class StudyPane extends VBox {
             grid.add(value, column + 1, row);
         }
         return grid;
+    }
+
+    /// What stands where there is no answer: not yet, or because working it out failed.
+    public static Label unanswered(State state) {
+        return words(state.analysis().sketched() ? "This is being worked out." : "This could not be worked out.", "faint");
     }
 
     public static Label words(String text, String style) {

@@ -77,6 +77,7 @@ class PackagedProgramTest {
                 assertThat(font.isEmbedded()).isTrue();
             }
             assertThat(fonts).singleElement().asString().contains("Lato");
+            assertThat(folder.resolve(".lectulum/lectulum.log")).as("nothing failed").doesNotExist();
         }
     }
 

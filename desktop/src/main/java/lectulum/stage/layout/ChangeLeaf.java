@@ -51,6 +51,7 @@ public final class ChangeLeaf implements Leaf.Page {
     private final ToggleButton stopwatch = new ToggleButton("Time it");
     private final VBox page = new VBox();
     private String chosen = "road-camp";
+    private List<Changeover.Step> steps = List.of();
     private int step;
     private State state;
     private long started;
@@ -102,9 +103,15 @@ public final class ChangeLeaf implements Leaf.Page {
     @Override
     public void show(State next) {
         state = next;
-        buildTabs();
-        Setup setup = setup();
-        List<Changeover.Step> steps = setup.order().steps();
+        List<Setup> setups = state.analysis().of(ChangeOvers.DISCIPLINE).setups();
+        if (setups.isEmpty()) {
+            steps = List.of();
+            cards.getChildren().setAll(StudyPane.unanswered(state));
+            return;
+        }
+        buildTabs(setups);
+        Setup setup = setup(setups);
+        steps = setup.order().steps();
         step = Math.clamp(step, 0, Math.max(0, steps.size() - 1));
         total.setText(steps.isEmpty()
                 ? "Nothing moves"
@@ -121,22 +128,20 @@ public final class ChangeLeaf implements Leaf.Page {
         draw(setup);
     }
 
-    private Setup setup() {
-        return state.analysis().of(ChangeOvers.DISCIPLINE).setups().stream().filter(s -> s.key().equals(chosen))
-                .findFirst()
-                .orElse(state.analysis().of(ChangeOvers.DISCIPLINE).setups().getFirst());
+    private Setup setup(List<Setup> setups) {
+        return setups.stream().filter(s -> s.key().equals(chosen)).findFirst().orElse(setups.getFirst());
     }
 
     private String time(double minutes) {
         return Units.text(60 * minutes, Quantity.DURATION, state.style());
     }
 
-    private void buildTabs() {
+    private void buildTabs(List<Setup> setups) {
         if (!tabs.getChildren().isEmpty()) {
             return;
         }
         ToggleGroup group = new ToggleGroup();
-        for (Setup s : state.analysis().of(ChangeOvers.DISCIPLINE).setups()) {
+        for (Setup s : setups) {
             ToggleButton button = new ToggleButton(s.from().label() + " → " + s.to().label());
             button.setId("change-" + s.key());
             button.setToggleGroup(group);
@@ -248,7 +253,6 @@ public final class ChangeLeaf implements Leaf.Page {
 
     /// The clock's minutes become those of the step that is shown, and the next one is shown.
     private void take(double minutes) {
-        List<Changeover.Step> steps = setup().order().steps();
         if (steps.isEmpty()) {
             return;
         }

@@ -1,5 +1,6 @@
 package lectulum.stage.layout;
 
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -48,8 +49,13 @@ public final class ScoreLeaf implements Leaf.Page {
     public void show(State s) {
         rules.show(s);
         Score score = s.analysis().of(LayoutScore.DISCIPLINE).score();
-        Figure total = s.analysis().figures().find("layout.score").orElseThrow();
         parts.getChildren().clear();
+        Optional<Figure> found = s.analysis().figures().find("layout.score");
+        if (found.isEmpty()) {
+            parts.getChildren().add(StudyPane.unanswered(s));
+            return;
+        }
+        Figure total = found.get();
         Label head = new Label(total.value().isPresent()
                 ? "Layout score " + total.text(s.style()) + " of 100"
                 : "No layout score: " + total.reason());
