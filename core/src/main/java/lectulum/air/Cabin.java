@@ -44,7 +44,7 @@ import lectulum.space.Faces;
 public record Cabin(List<Face> faces, List<Pane> panes, double volume, double floor, double changes, double altitude,
         double furniture, boolean open) implements Result {
     public static final Discipline<Cabin> DISCIPLINE = new Discipline<>("cabin", "Walls of the cabin", Stage.AIR,
-            Discipline.Pace.REST, in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            Discipline.Pace.REST, in -> of(in.withOpenings(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
                     Design.Part.SETTINGS), Mode.NIGHT),
             () -> new Cabin(List.of(), List.of(), 0, 0, 1, 0, 0, true));
     private static final double STUDS_TIMBER = 0.15;

@@ -29,7 +29,7 @@ import lectulum.weather.Outside;
 public final class InsulationStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-wrap", "Insulation, side by side",
             Stage.AIR,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            in -> of(in.withOpenings(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
                     Design.Part.SETTINGS)));
     private static final double USUAL = 0.025;
     private static final double NIGHT_HOURS = 12;

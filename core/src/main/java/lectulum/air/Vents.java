@@ -6,6 +6,8 @@ import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Aired;
+import lectulum.design.thing.Mount;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.air.Openings;
 import lectulum.space.Body;
@@ -20,6 +22,11 @@ import lectulum.space.Body;
 /// @param fans   things that move air
 /// @param wind   \[m/s\]
 record Vents(double low, double high, double apart, double always, double alwaysHigh, List<Thing> fans, double wind) {
+
+    /// Where openings are matters to the air inside; where anything else is does not.
+    static Sight seen(Thing t) {
+        return t.mount() == Mount.SET_IN || t.has(Aired.Vent.class) ? Sight.PLACED : Sight.UNPLACED;
+    }
 
     static Vents of(Design d) {
         Body body = Body.of(d.base());

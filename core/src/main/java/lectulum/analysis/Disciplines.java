@@ -72,6 +72,7 @@ import lectulum.money.ToolStudies;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
+import lectulum.power.RoofRoom;
 import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
 import lectulum.power.TowLightStudies;
@@ -104,7 +105,7 @@ public final class Disciplines {
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
-                RunningStudies.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
+                RunningStudies.DISCIPLINE, RoofRoom.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
                 WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,

@@ -2,6 +2,7 @@ package lectulum.discipline;
 
 import java.util.function.Function;
 import lectulum.design.Design;
+import lectulum.design.thing.Mount;
 import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 
@@ -18,6 +19,11 @@ public interface Reads {
     /// The same with every thing at one place: what does not ask where things stand is kept while something is moved.
     default Design unplaced(Design.Part... parts) {
         return seeing(t -> Sight.UNPLACED, parts);
+    }
+
+    /// The same with only what is let into the shell at its place: what asks where openings are is kept while anything else is moved.
+    default Design withOpenings(Design.Part... parts) {
+        return seeing(t -> t.mount() == Mount.SET_IN ? Sight.PLACED : Sight.UNPLACED, parts);
     }
 
     /// The same with every thing seen as far as it matters: what asks only where the wired ones stand is kept while a chair is moved

@@ -41,7 +41,7 @@ import lectulum.units.Quantity;
 /// What is looked after again and again, by time, distance and hours of running: when it is due, and by what.
 public final class Upkeeps {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("log-upkeep", "Upkeep", Stage.LOG,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
                     Design.Part.SETTINGS, Design.Part.LOGBOOK)))
             .checking(UpkeepRules.class, Upkeeps::remedies);
     private static final String SOURCE = "see docs/method/log.md";

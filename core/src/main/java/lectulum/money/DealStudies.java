@@ -31,7 +31,7 @@ import lectulum.units.Quantity;
 /// Build, buy, rent or wait: both sides on one basis, a year of owning over the years it is kept.
 public final class DealStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("money-deal", "Build or buy", Stage.MONEY,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.PURSE,
                     Design.Part.WORKS, Design.Part.SETTINGS), in.of(Money.DISCIPLINE)))
             .checking(DealRules.class, DealStudies::remedies);
     private static final String SOURCE = "annuity, nominal monthly; see docs/method/money.md";

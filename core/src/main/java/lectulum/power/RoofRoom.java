@@ -7,9 +7,14 @@ import java.util.Optional;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Discipline;
+import lectulum.discipline.Result;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
+import lectulum.figures.Figures;
+import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
@@ -23,19 +28,33 @@ import lectulum.units.Quantity;
 ///
 /// @param on   what stands on the roof or is let into it
 /// @param more panels that would fit, at their places
-record RoofRoom(List<Thing> on, List<Thing> more) {
+public record RoofRoom(List<Thing> on, List<Thing> more) implements Result {
+    public static final Discipline<RoofRoom> DISCIPLINE = new Discipline<>("power-roof", "Room on the roof", Stage.POWER,
+            Discipline.Pace.REST, in -> of(in.seeing(RoofRoom::seen, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS)),
+            () -> new RoofRoom(List.of(), List.of()));
     /// What is flatter is a panel to be fixed, not one to stand up \[m\].
     private static final double FLAT = 0.15;
     private static final int MOST = 12;
 
-    RoofRoom {
+    public RoofRoom {
         on = List.copyOf(on);
         more = List.copyOf(more);
     }
 
-    /// Whose place may matter up there.
-    static boolean outside(Thing t) {
-        return t.mount() != Mount.INSIDE;
+    /// What stands inside takes no room up there.
+    private static Sight seen(Thing t) {
+        return t.mount() == Mount.INSIDE ? Sight.UNSEEN : Sight.PLACED;
+    }
+
+    @Override
+    public Figures figures() {
+        return Figures.NONE;
+    }
+
+    @Override
+    public List<Finding> findings() {
+        return List.of();
     }
 
     static RoofRoom of(Design d) {

@@ -9,7 +9,6 @@ import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Load;
-import lectulum.design.thing.Sight;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -30,9 +29,8 @@ import lectulum.units.Quantity;
 public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
             Stage.POWER,
-            in -> of(in.seeing(t -> RoofRoom.outside(t) ? Sight.PLACED : Power.seen(t), Design.Part.BRIEF,
-                    Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.SETTINGS), in.of(Power.DISCIPLINE)))
+            in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS), in.of(Power.DISCIPLINE), in.of(RoofRoom.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 
     private static final double HOUR = 3600;
@@ -49,7 +47,7 @@ public final class SourceStudies {
     private SourceStudies() {
     }
 
-    static List<Study> of(Design d, Power power) {
+    static List<Study> of(Design d, Power power, RoofRoom roof) {
         Plant plant = Plant.of(d);
         if (plant.bank().isEmpty()) {
             Study.Notebook none = new Study.Notebook("power-bank", Stage.POWER, "Bank", "");
@@ -61,7 +59,7 @@ public final class SourceStudies {
         if (!plant.panels().isEmpty()) {
             all.add(panels(d, plant, power));
         }
-        all.add(RoofRoom.of(d).study(d));
+        all.add(roof.study(d));
         all.add(chargers(plant));
         all.add(inverter(d, plant, power));
         return all;

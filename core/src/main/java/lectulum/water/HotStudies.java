@@ -32,7 +32,7 @@ import lectulum.weather.MeanDay;
 /// Hot water: how warm it gets and why it is only warm, minutes of a shower, what a shower takes, mixing and scalding.
 public final class HotStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("water-hot", "Hot water", Stage.WATER,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
+            in -> of(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
             .checking(HotRules.class, HotStudies::remedies);
     private static final double L_MIN = 1e-3 / 60;
     private static final double SCALDS = 49;

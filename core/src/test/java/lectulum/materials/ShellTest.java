@@ -72,6 +72,14 @@ class ShellTest {
             assertThat(value(d, "stud.sticks")).isEqualTo(6);
         }
 
+        /// In the same order in every run, unlike what a map gives that keeps none.
+        @Test
+        void wallsStandInTheOrderOfTheirFaces() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+
+            assertThat(ShellFrame.of(d).walls().keySet().stream()).hasSizeGreaterThan(2).isSorted();
+        }
+
         @Test
         void metalIsTubesByTheirWall() {
             Design d = metal(framed(Carcass.Face.ROOF, 0.5, 1, 1.5));

@@ -90,6 +90,14 @@ class PackagedProgramTest {
         assertThat(document.getElementsByTagName("path").getLength()).isPositive();
     }
 
+    /// The order of what a set holds differs from one run of Java to the next; what is said must not.
+    @Test
+    void twoRunsSayTheSame() throws Exception {
+        String once = run("check", "demo:nightjar", "--format", "json").out();
+
+        assertThat(once).hasSizeGreaterThan(100_000).isEqualTo(run("check", "demo:nightjar", "--format", "json").out());
+    }
+
     /// DXF is pairs of a group code and a value.
     @Test
     void dxfTemplatesArePairsThatEnd() throws Exception {

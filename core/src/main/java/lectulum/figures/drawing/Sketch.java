@@ -1,7 +1,9 @@
 package lectulum.figures.drawing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import lectulum.design.thing.SystemGroup;
 import lectulum.figures.Sentence;
 
@@ -45,6 +47,17 @@ public record Sketch(String title, List<Mark> marks) {
     /// @param closed whether the last point is joined to the first
     /// @param skin   of what is drawn as it looks
     public record Mark(Pen pen, double[][] points, boolean closed, Sentence text, Skin skin) {
+        /// By what is drawn, so that what shows it can tell that nothing has changed.
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Mark m && pen == m.pen && closed == m.closed && text.equals(m.text)
+                    && skin.equals(m.skin) && Arrays.deepEquals(points, m.points);
+        }
+
+        @Override
+        public int hashCode() {
+            return Objects.hash(pen, closed, text, skin, Arrays.deepHashCode(points));
+        }
     }
 
     /// Collects the marks of a sketch.

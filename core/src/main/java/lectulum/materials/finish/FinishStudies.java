@@ -47,7 +47,7 @@ import lectulum.weather.MeanDay;
 public final class FinishStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-finish", "Paint, sealant, screws",
             Stage.MATERIALS,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            in -> of(in.withOpenings(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
                     Design.Part.SETTINGS, Design.Part.WORKSHOP)))
             .checking(FinishRules.class, FinishStudies::remedies);
     private static final String SOURCE = "see docs/method/materials.md";

@@ -1,6 +1,7 @@
 package lectulum.materials.framing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -35,7 +36,7 @@ import lectulum.space.Solid;
 ///
 /// @param pieces in the order of the faces
 /// @param ribs   that are sawn from sheet
-/// @param walls  of the faces that stand
+/// @param walls  of the faces that stand, in their order
 public record ShellFrame(List<Piece> pieces, List<Rib> ribs, Map<Carcass.Face, StudWall> walls) {
     private static final double IN_WALL = 0.7;
     private static final double NEAR_END = 0.25;
@@ -43,7 +44,9 @@ public record ShellFrame(List<Piece> pieces, List<Rib> ribs, Map<Carcass.Face, S
     public ShellFrame {
         pieces = List.copyOf(pieces);
         ribs = List.copyOf(ribs);
-        walls = Map.copyOf(walls);
+        Map<Carcass.Face, StudWall> inOrder = new EnumMap<>(Carcass.Face.class);
+        inOrder.putAll(walls);
+        walls = Collections.unmodifiableMap(inOrder);
     }
 
     /// Bars of one material and size, which are cut from the same sticks.

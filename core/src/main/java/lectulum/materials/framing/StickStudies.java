@@ -33,7 +33,7 @@ import lectulum.units.Quantity;
 /// The frame of the shell: its sticks, what they weigh and cost, and each wall to scale.
 public final class StickStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-frame", "Frame", Stage.MATERIALS,
-            in -> of(in.design(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)))
+            in -> of(in.withOpenings(Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE, Design.Part.SETTINGS)))
             .checking(StickRules.class, StickStudies::remedies);
     private static final String SOURCE = "stick by stick; see docs/method/materials.md";
     private static final String WALL = "mat-wall-";

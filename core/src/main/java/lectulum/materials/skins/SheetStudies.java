@@ -21,7 +21,7 @@ import lectulum.units.Quantity;
 public final class SheetStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("mat-sheets", "Linings, insulation, skins",
             Stage.MATERIALS,
-            in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            in -> of(in.withOpenings(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
                     Design.Part.SETTINGS)))
             .checking(SkinRules.class, SheetStudies::remedies);
     private static final String SOURCE = "area × thickness × density; see docs/method/materials.md";

@@ -1,5 +1,7 @@
 package lectulum.power.wiring;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,7 +14,7 @@ import lectulum.units.UnitSystem;
 ///
 /// @param volts    class of the system \[V\]
 /// @param runs     main line and feeder first, then circuits by their number, then chargers, inverter and panels
-/// @param plugged  what is loose, and the socket it is plugged into
+/// @param plugged  what is loose, in the order of things, and the socket it is plugged into
 /// @param start    id of the thing where circuits begin; empty where nothing stores power
 /// @param empty    ids of the user's circuits on which nothing hangs
 public record Harness(double volts, List<Run> runs, Map<String, String> plugged, String start,
@@ -30,7 +32,7 @@ public record Harness(double volts, List<Run> runs, Map<String, String> plugged,
 
     public Harness {
         runs = List.copyOf(runs);
-        plugged = Map.copyOf(plugged);
+        plugged = Collections.unmodifiableMap(new LinkedHashMap<>(plugged));
     }
 
     public static Harness of(Design d) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -81,7 +82,7 @@ final class HarnessMaker {
     }
 
     Harness harness() {
-        Map<String, String> plugged = new HashMap<>();
+        Map<String, String> plugged = new LinkedHashMap<>();
         d.things().forEach(t -> groups.socketOf(t.id()).ifPresent(s -> plugged.put(t.id(), s)));
         List<String> empty = groups.all().stream().filter(g -> g.devices().isEmpty()).map(g -> g.circuit().id())
                 .toList();
