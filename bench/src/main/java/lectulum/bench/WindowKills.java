@@ -74,7 +74,8 @@ final class WindowKills {
         window.waitFor();
         if (!lived) {
             faults.add("kill " + which + ": the window ended by itself, "
-                    + Files.readAllLines(failed).stream().filter(l -> l.contains("Exception") || l.contains("Error")).findFirst()
+                    + Files.readAllLines(failed).stream().filter(l -> l.contains("Exception") || l.contains("Error"))
+                            .findFirst()
                             .orElse("without a word"));
         }
         judge(which, file, home, Files.readString(said), killed);

@@ -36,7 +36,8 @@ import lectulum.units.Quantity;
 /// Cooling: what the sun makes of the hottest afternoon, the size of an air conditioner, how long it takes, what a fan does.
 public final class CoolStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-cool", "Cooling", Stage.AIR,
-            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.ENVELOPE,
                     Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
             .checking(CoolRules.class, CoolStudies::remedies);
     private static final double SWING = 8;

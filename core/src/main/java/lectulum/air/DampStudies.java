@@ -35,7 +35,8 @@ import lectulum.weather.Outside;
 /// Damp of a cold night: how full the air gets, what runs down the panes, what gathers within walls and behind furniture.
 public final class DampStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-damp", "Damp", Stage.AIR,
-            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.ENVELOPE,
+            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.ENVELOPE,
                     Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
             .checking(DampRules.class, DampStudies::remedies);
     private static final double NIGHT = 8 * 3600;

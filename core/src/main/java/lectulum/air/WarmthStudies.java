@@ -35,7 +35,9 @@ import lectulum.weather.Outside;
 /// Heating: what the coldest night asks, what the heater holds, and the night hour by hour with vents open and shut.
 public final class WarmthStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-heat", "Warmth", Stage.AIR,
-            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS),
+            in -> of(
+                    in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                            Design.Part.SETTINGS),
                     in.of(Cabin.DISCIPLINE)))
             .checking(WarmthRules.class, WarmthStudies::remedies);
     private static final double EVENING = 18;

@@ -251,13 +251,15 @@ public final class Analysis implements Known {
         return known;
     }
 
+    /// What is said twice of one subject under one rule is said once, at its worst: it is accepted and mended as one.
     private List<Finding> marked(List<Finding> findings) {
+        Set<String> said = new HashSet<>();
         Map<String, Acceptance> byFinding = new HashMap<>();
         given.accepted().forEach(a -> byFinding.put(a.finding(), a));
         return findings.stream().map(f -> byFinding.containsKey(f.id()) ? f.accepted(byFinding.get(f.id())) : f)
                 .sorted(Comparator.comparing(Finding::open).reversed()
                         .thenComparing(Finding::severity, Comparator.reverseOrder()))
-                .toList();
+                .filter(f -> said.add(f.id())).toList();
     }
 
     /// Whether a stop that is not accepted was found before a discipline.

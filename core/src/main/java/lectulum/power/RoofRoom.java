@@ -29,7 +29,8 @@ import lectulum.units.Quantity;
 /// @param on   what stands on the roof or is let into it
 /// @param more panels that would fit, at their places
 public record RoofRoom(List<Thing> on, List<Thing> more) implements Result {
-    public static final Discipline<RoofRoom> DISCIPLINE = new Discipline<>("power-roof", "Room on the roof", Stage.POWER,
+    public static final Discipline<RoofRoom> DISCIPLINE = new Discipline<>("power-roof", "Room on the roof",
+            Stage.POWER,
             Discipline.Pace.REST, in -> of(in.seeing(RoofRoom::seen, Design.Part.BASE, Design.Part.THINGS,
                     Design.Part.SETTINGS)),
             () -> new RoofRoom(List.of(), List.of()));

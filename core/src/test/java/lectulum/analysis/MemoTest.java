@@ -10,14 +10,20 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.ToDoubleFunction;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import lectulum.balance.BalanceRules;
 import lectulum.design.Design;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
 import lectulum.discipline.Result;
+import lectulum.discipline.Studies;
+import lectulum.figures.Figures;
 import lectulum.figures.Finding;
+import lectulum.figures.Sentence;
+import lectulum.figures.Severity;
 import lectulum.figures.Stage;
+import lectulum.figures.Subject;
 import lectulum.units.Style;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -65,6 +71,23 @@ class MemoTest {
 
     private Analysis start(Discipline<?>... disciplines) {
         return Analysis.of(box(chest), List.of(disciplines));
+    }
+
+    /// Two findings of one name could neither be accepted nor shown by themselves.
+    @Test
+    void whatIsSaidTwiceOfOneThingIsSaidOnceAtItsWorst() {
+        Discipline<Studies> twice = new Discipline<>("twice", "Twice", Stage.BALANCE, Discipline.Pace.HAND,
+                in -> new Studies(List.of(), Figures.NONE, List.of(said(Severity.NOTE, "chest"),
+                        said(Severity.WARN, "chest"), said(Severity.NOTE, "stool"))),
+                () -> Studies.NONE);
+
+        assertThat(start(twice).findings()).map(f -> f.about().key() + " " + f.severity())
+                .containsExactly("chest WARN", "stool NOTE");
+    }
+
+    private static Finding said(Severity severity, String thing) {
+        return Finding.of(BalanceRules.BALANCE_UNWEIGHED, Subject.thing(thing), severity, Sentence.of("It is shut in"),
+                Sentence.of("It needs air."), List.of(thing));
     }
 
     @Test

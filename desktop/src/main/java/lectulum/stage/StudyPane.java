@@ -172,7 +172,8 @@ public final class StudyPane extends VBox {
 
     /// What stands where there is no answer: not yet, or because working it out failed.
     public static Label unanswered(State state) {
-        return words(state.analysis().sketched() ? "This is being worked out." : "This could not be worked out.", "faint");
+        return words(state.analysis().sketched() ? "This is being worked out." : "This could not be worked out.",
+                "faint");
     }
 
     public static Label words(String text, String style) {

@@ -58,7 +58,8 @@ class StartScriptTest {
 
     @Test
     void anOlderJavaIsPassedOver() throws Exception {
-        Map<String, Path> homes = Map.of("LECTULUM_JAVA_HOME", java("old", "21.0.4"), "JAVA_HOME", java("new", "25.0.1"));
+        Map<String, Path> homes = Map.of("LECTULUM_JAVA_HOME", java("old", "21.0.4"), "JAVA_HOME",
+                java("new", "25.0.1"));
 
         assertThat(run(homes)).startsWith("new ").contains("--module-path " + folder.toRealPath() + "/bin/lib ");
     }
