@@ -7,8 +7,6 @@ import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
-import lectulum.figures.Figures;
-import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.kernel.schedule.Earned;
 import lectulum.kernel.schedule.Trials;
@@ -47,15 +45,5 @@ public record Odds(double half, double eight, double halfPath, double eightPath,
     private static Odds of(Asked asked) {
         Trials t = Trials.of(asked.left, asked.together, TRIALS, SEED);
         return new Odds(t.sum().under(0.5), t.sum().under(0.8), t.path().under(0.5), t.path().under(0.8), t.critical());
-    }
-
-    @Override
-    public Figures figures() {
-        return Figures.NONE;
-    }
-
-    @Override
-    public List<Finding> findings() {
-        return List.of();
     }
 }

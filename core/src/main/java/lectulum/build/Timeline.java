@@ -11,8 +11,6 @@ import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
-import lectulum.figures.Figures;
-import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.kernel.schedule.Network;
 import lectulum.kernel.schedule.Schedule;
@@ -66,16 +64,6 @@ public record Timeline(List<Bar> bars, List<Tick> months, Optional<LocalDate> st
 
     /// The first day of a month.
     public record Tick(String name, double at) {
-    }
-
-    @Override
-    public Figures figures() {
-        return Figures.NONE;
-    }
-
-    @Override
-    public List<Finding> findings() {
-        return List.of();
     }
 
     static Timeline of(Plan plan) {

@@ -13,8 +13,6 @@ import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
-import lectulum.figures.Figures;
-import lectulum.figures.Finding;
 import lectulum.figures.Sentence;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Sketch;
@@ -46,16 +44,6 @@ public record RoofRoom(List<Thing> on, List<Thing> more) implements Result {
     /// What stands inside takes no room up there.
     private static Sight seen(Thing t) {
         return t.mount() == Mount.INSIDE ? Sight.UNSEEN : Sight.PLACED;
-    }
-
-    @Override
-    public Figures figures() {
-        return Figures.NONE;
-    }
-
-    @Override
-    public List<Finding> findings() {
-        return List.of();
     }
 
     static RoofRoom of(Design d) {

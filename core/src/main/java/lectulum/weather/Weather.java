@@ -8,8 +8,6 @@ import lectulum.design.Design;
 import lectulum.design.brief.Climate;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
-import lectulum.figures.Figures;
-import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.kernel.weather.SolarDay;
 import lectulum.kernel.weather.WeatherYear;
@@ -81,16 +79,6 @@ public final class Weather implements Result {
         return tilt == 0 || level[hour] <= 0
                 ? level[hour]
                 : days[day].tilted(hours[day], hour % 24, 0, tilt, heading);
-    }
-
-    @Override
-    public Figures figures() {
-        return Figures.NONE;
-    }
-
-    @Override
-    public List<Finding> findings() {
-        return List.of();
     }
 
     @Override
