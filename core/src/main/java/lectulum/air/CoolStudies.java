@@ -37,8 +37,7 @@ import lectulum.units.Quantity;
 public final class CoolStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-cool", "Cooling", Stage.AIR,
             in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.ENVELOPE,
-                    Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
+                    Design.Part.ENVELOPE, Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
             .checking(CoolRules.class, CoolStudies::remedies);
     private static final double SWING = 8;
     /// Damp of a hot afternoon's air, and of a cooled room.

@@ -36,8 +36,7 @@ import lectulum.weather.Outside;
 public final class DampStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-damp", "Damp", Stage.AIR,
             in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.ENVELOPE,
-                    Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
+                    Design.Part.ENVELOPE, Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
             .checking(DampRules.class, DampStudies::remedies);
     private static final double NIGHT = 8 * 3600;
     private static final double MEAL = 0.150;

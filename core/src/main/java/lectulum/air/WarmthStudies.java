@@ -35,10 +35,8 @@ import lectulum.weather.Outside;
 /// Heating: what the coldest night asks, what the heater holds, and the night hour by hour with vents open and shut.
 public final class WarmthStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("air-heat", "Warmth", Stage.AIR,
-            in -> of(
-                    in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
-                            Design.Part.SETTINGS),
-                    in.of(Cabin.DISCIPLINE)))
+            in -> of(in.seeing(Vents::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
+                    Design.Part.SETTINGS), in.of(Cabin.DISCIPLINE)))
             .checking(WarmthRules.class, WarmthStudies::remedies);
     private static final double EVENING = 18;
     private static final String SOURCE = "steady loss and two nodes; see docs/method/air.md";

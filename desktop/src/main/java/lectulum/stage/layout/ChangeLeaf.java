@@ -104,8 +104,10 @@ public final class ChangeLeaf implements Leaf.Page {
     public void show(State next) {
         state = next;
         List<Setup> setups = state.analysis().of(ChangeOvers.DISCIPLINE).setups();
+        picture.setVisible(!setups.isEmpty());
         if (setups.isEmpty()) {
             steps = List.of();
+            total.setText("");
             cards.getChildren().setAll(StudyPane.unanswered(state));
             return;
         }
