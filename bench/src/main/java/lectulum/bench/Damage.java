@@ -14,6 +14,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class Damage {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final double[] NUMBERS = {0, -1, 1e-9, 1e-300, 1e9, 1e308, -1e308, 0.5, 7};
+    /// What a number becomes that was meant in another unit, or with another sign.
+    private static final double[] FACTORS = {1000, 0.001, 25.4, 1 / 25.4, 2.2, -1, 10};
     private static final String[] TEXTS = {"", "7", "NaN", "ROAD", "a\u0000b", "=1+1", "\u202Eabc", "😀"};
     private final SplittableRandom dice;
 
@@ -75,7 +77,8 @@ final class Damage {
 
     private JsonNode wrong(JsonNode was) {
         JsonNodeFactory make = JsonNodeFactory.instance;
-        return switch (dice.nextInt(8)) {
+        return switch (dice.nextInt(10)) {
+            case 8, 9 -> make.numberNode(was.asDouble(1) * FACTORS[dice.nextInt(FACTORS.length)]);
             case 0, 1, 2 -> make.numberNode(NUMBERS[dice.nextInt(NUMBERS.length)]);
             case 3 -> make.stringNode(TEXTS[dice.nextInt(TEXTS.length)]);
             case 4 -> make.booleanNode(dice.nextBoolean());

@@ -40,6 +40,8 @@ public final class Reliability {
     private static final int LINE = 40;
     /// Every so many edits, all that is remembered is compared with a fresh analysis.
     private static final int COMPARED = 2;
+    /// Every so many damaged files that open, the same.
+    private static final int FROM_NOTHING = 15;
     /// Every so many tables, the camper with what was taken from one is worked out.
     private static final int LOOKED_AT = 25;
 
@@ -105,16 +107,25 @@ public final class Reliability {
         return List.of("nightjar", "dunlin", "chamois").stream().map(k -> Campers.demo(k).orElseThrow()).toList();
     }
 
+    /// A damaged camper is worked out from the whole one, as an edit of it would be: what the damage does not touch is not worked out
+    /// again, and now and then everything is, and must be the same.
     private void damaged(int files, long seed) {
-        List<String> whole = campers().stream().map(p -> ProjectJson.write(p, null)).toList();
+        List<Project> campers = campers();
+        List<String> whole = campers.stream().map(p -> ProjectJson.write(p, null)).toList();
+        List<Analysis> sound = campers.stream().map(p -> Analysis.of(p.design())).toList();
         for (int i = 0; i < files; i++) {
             String where = "file " + i + " of seed " + seed;
-            String text = new Damage(seed * 1_000_003 + i).of(whole.get(i % whole.size()));
+            int camper = i % whole.size();
+            String text = new Damage(seed * 1_000_003 + i).of(whole.get(camper));
             long began = System.nanoTime();
             try {
                 ProjectJson.Read read = ProjectJson.read(text);
                 opened++;
-                look(read.project(), where);
+                Analysis analysis = sound.get(camper).next(read.project().design());
+                show(analysis, where);
+                if (opened % FROM_NOTHING == 0) {
+                    compare(analysis, where);
+                }
                 again(read, where);
             } catch (UnreadableFile said) {
                 refused++;
@@ -144,8 +155,7 @@ public final class Reliability {
                 Analysis analysis = last.map(a -> a.next(now)).orElseGet(() -> Analysis.of(now));
                 show(analysis, where);
                 if (i % COMPARED == 0) {
-                    Alike.differences(analysis, Analysis.of(now))
-                            .forEach(d -> count("remembered wrongly: " + d, where));
+                    compare(analysis, where);
                 }
                 last = Optional.of(i % 3 == 0 ? analysis.sketch(random.next(now)) : analysis);
                 if (i % LINE == LINE - 1) {
@@ -256,6 +266,11 @@ public final class Reliability {
 
     private void look(Project project, String where) {
         show(Analysis.of(project.design()), where);
+    }
+
+    private void compare(Analysis analysis, String where) {
+        Alike.differences(analysis, Analysis.of(analysis.given()))
+                .forEach(d -> count("remembered wrongly: " + d, where));
     }
 
     private void show(Analysis analysis, String where) {

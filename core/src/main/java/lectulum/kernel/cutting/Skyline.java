@@ -1,7 +1,6 @@
 package lectulum.kernel.cutting;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -21,18 +20,65 @@ final class Skyline {
     private static final long PAIR = 200;
     private static final double SMALL = 1e-9;
 
+    /// Pieces between two lines that are remembered: 8 spares a third of the laying, fewer cost as much in copying.
+    private static final int APART = 8;
+
     private final List<double[]> pieces;
     private final double width;
-    /// Skyline: where segments begin across the strip, and how far along it they reach.
-    private final double[] from;
-    private final double[] reach;
-    private int segments;
+    /// What the pieces before every so many of the best order leave.
+    private final Line[] kept;
+    /// The same of the order that was laid last, from where it differs.
+    private final Line[] tried;
+
+    /// How far pieces reach along the strip, by segments from one edge of it to the other.
+    private static final class Line {
+        private final double[] from;
+        private final double[] reach;
+        private int segments = 1;
+        private double length;
+
+        /// @param most pieces that are laid
+        private Line(int most) {
+            this.from = new double[most + 2];
+            this.reach = new double[most + 2];
+        }
+
+        private void become(Line other) {
+            segments = other.segments;
+            length = other.length;
+            System.arraycopy(other.from, 0, from, 0, segments);
+            System.arraycopy(other.reach, 0, reach, 0, segments);
+        }
+
+        /// Lays a piece at the edge of a segment; what it covers reaches as far as it does.
+        private void raise(int at, double high, double to, double width) {
+            int after = at;
+            while (after < segments && (after + 1 < segments ? from[after + 1] : width) <= high + SMALL) {
+                after++;
+            }
+            double low = from[at];
+            System.arraycopy(from, after, from, at + 1, segments - after);
+            System.arraycopy(reach, after, reach, at + 1, segments - after);
+            segments += at + 1 - after;
+            from[at] = low;
+            reach[at] = to;
+            if (at + 1 < segments) {
+                from[at + 1] = Math.max(high, from[at + 1]);
+            }
+            length = Math.max(length, to);
+        }
+    }
 
     private Skyline(List<double[]> pieces, double width) {
         this.pieces = pieces;
         this.width = width;
-        this.from = new double[2 * pieces.size() + 3];
-        this.reach = new double[2 * pieces.size() + 3];
+        int lines = (pieces.size() - 1) / APART + 1;
+        this.kept = new Line[lines];
+        this.tried = new Line[lines];
+        for (int i = 0; i < lines; i++) {
+            kept[i] = new Line(pieces.size());
+            tried[i] = new Line(pieces.size());
+        }
     }
 
     /// @param pieces along the strip and across it \[m\], none wider than it; none is turned
@@ -44,7 +90,7 @@ final class Skyline {
         Skyline s = new Skyline(pieces, width);
         int[] best = s.search(bound, stop);
         List<Sheets.Placed> laid = new ArrayList<>();
-        s.lay(best, Double.POSITIVE_INFINITY, laid);
+        s.lay(best, 0, Double.POSITIVE_INFINITY, laid);
         return laid;
     }
 
@@ -57,10 +103,11 @@ final class Skyline {
         double length = Double.POSITIVE_INFINITY;
         for (Comparator<Integer> c : by) {
             int[] order = IntStream.range(0, pieces.size()).boxed().sorted(c).mapToInt(i -> i).toArray();
-            double now = lay(order, length, null);
+            double now = lay(order, 0, length, null);
             if (now < length - SMALL) {
                 length = now;
                 best = order;
+                keep(0);
             }
         }
         SplittableRandom random = new SplittableRandom(SEED);
@@ -77,10 +124,12 @@ final class Skyline {
             } else {
                 moved(order, a, b);
             }
-            double now = lay(order, length, null);
+            int first = Math.min(a, b);
+            double now = lay(order, first, length, null);
             if (now <= length) {
                 length = now;
                 best = order;
+                keep(first);
             }
         }
         return best;
@@ -97,71 +146,66 @@ final class Skyline {
         order[b] = piece;
     }
 
-    /// The length that an order takes; of one that is longer than what is looked for, as much as was found out.
+    /// The order that was laid last is the best now.
     ///
-    /// @param most what is longer is of no use \[m\]
-    /// @param into takes where pieces come to lie; null for nobody
-    private double lay(int[] order, double most, List<Sheets.Placed> into) {
-        segments = 1;
-        Arrays.fill(from, 0);
-        reach[0] = 0;
-        double length = 0;
-        for (int i : order) {
-            double[] p = pieces.get(i);
-            double at = Double.POSITIVE_INFINITY;
-            double across = 0;
-            for (int s = 0; s < segments && from[s] + p[1] <= width + SMALL; s++) {
-                double x = 0;
-                for (int k = s; k < segments && from[k] < from[s] + p[1] - SMALL && x < at - SMALL; k++) {
-                    x = Math.max(x, reach[k]);
-                }
-                if (x < at - SMALL) {
-                    at = x;
-                    across = from[s];
-                }
-            }
-            raise(across, across + p[1], at + p[0]);
-            length = Math.max(length, at + p[0]);
-            if (length > most) {
-                return length;
-            }
-            if (into != null) {
-                into.add(new Sheets.Placed(i, at, across, p[0], p[1]));
-            }
+    /// @param first piece in which it differs from the best before
+    private void keep(int first) {
+        for (int i = first / APART + 1; i < kept.length; i++) {
+            Line better = tried[i];
+            tried[i] = kept[i];
+            kept[i] = better;
         }
-        return length;
     }
 
-    /// The skyline with a piece from one place across the strip to another.
-    private void raise(double low, double high, double to) {
-        double[] starts = new double[segments + 2];
-        double[] reaches = new double[segments + 2];
-        int n = 0;
-        double tail = 0;
-        boolean put = false;
-        for (int s = 0; s < segments; s++) {
-            double end = s + 1 < segments ? from[s + 1] : width;
-            if (from[s] < low - SMALL) {
-                starts[n] = from[s];
-                reaches[n++] = reach[s];
+    /// The length that an order takes; of one that is longer than what is looked for, as much as was found out.
+    ///
+    /// @param first piece in which it differs from the best so far, 0 where there is none
+    /// @param most  what is longer is of no use \[m\]
+    /// @param into  takes where pieces come to lie, from the first on; null for nobody
+    private double lay(int[] order, int first, double most, List<Sheets.Placed> into) {
+        int begin = first / APART;
+        Line line = new Line(order.length);
+        line.become(kept[begin]);
+        for (int i = begin * APART; i < order.length; i++) {
+            if (i % APART == 0) {
+                tried[i / APART].become(line);
             }
-            if (!put && end > low + SMALL) {
-                starts[n] = low;
-                reaches[n++] = to;
-                put = true;
+            double[] p = pieces.get(order[i]);
+            int at = lowest(line, p[1]);
+            double across = line.from[at];
+            double along = before(line, at, p[1], Double.POSITIVE_INFINITY);
+            line.raise(at, across + p[1], along + p[0], width);
+            if (line.length > most) {
+                return line.length;
             }
-            if (end > high + SMALL) {
-                starts[n] = Math.max(high, from[s]);
-                reaches[n++] = reach[s];
+            if (into != null) {
+                into.add(new Sheets.Placed(order[i], along, across, p[0], p[1]));
             }
-            tail = end;
         }
-        if (!put && tail > 0) {
-            starts[n] = low;
-            reaches[n++] = to;
+        return line.length;
+    }
+
+    /// The segment at whose edge a piece lies nearest to the beginning, the first of several.
+    private int lowest(Line line, double wide) {
+        double along = Double.POSITIVE_INFINITY;
+        int at = 0;
+        for (int s = 0; s < line.segments && line.from[s] + wide <= width + SMALL; s++) {
+            double x = before(line, s, wide, along);
+            if (x < along - SMALL) {
+                along = x;
+                at = s;
+            }
         }
-        segments = n;
-        System.arraycopy(starts, 0, from, 0, n);
-        System.arraycopy(reaches, 0, reach, 0, n);
+        return at;
+    }
+
+    /// How far what lies before a piece reaches, or as much of it as is too far.
+    private static double before(Line line, int at, double wide, double tooFar) {
+        double x = 0;
+        double end = line.from[at] + wide - SMALL;
+        for (int k = at; k < line.segments && line.from[k] < end && x < tooFar - SMALL; k++) {
+            x = Math.max(x, line.reach[k]);
+        }
+        return x;
     }
 }

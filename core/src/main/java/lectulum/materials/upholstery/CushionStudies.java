@@ -2,6 +2,7 @@ package lectulum.materials.upholstery;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.Set;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -53,7 +54,10 @@ public final class CushionStudies {
         double radius = Assumed.value(d, Assumption.CUSHION_RADIUS);
         double foam = Assumed.value(d, Assumption.CUSHION_FOAM);
         List<Cushion> cushions = things.stream().map(t -> cushion(t, radius)).toList();
-        return List.of(order(d, things, cushions, foam), roll(d, things, cushions));
+        return List.of(order(d, things, cushions, foam), roll(d, things, cushions, () -> {
+            stillWanted.run();
+            return false;
+        }));
     }
 
     private static Cushion cushion(Padded t, double radius) {
@@ -97,7 +101,7 @@ public final class CushionStudies {
                 .done();
     }
 
-    private static Study roll(Design d, List<Padded> things, List<Cushion> cushions) {
+    private static Study roll(Design d, List<Padded> things, List<Cushion> cushions, BooleanSupplier stop) {
         Study.Notebook book = new Study.Notebook("mat-roll", Stage.MATERIALS, "Covers on the roll", "");
         double width = Assumed.value(d, Assumption.CUSHION_ROLL);
         List<double[]> pieces = new ArrayList<>();
@@ -116,7 +120,7 @@ public final class CushionStudies {
                 }
             }
         }
-        Roll roll = Roll.of(pieces, width, () -> false);
+        Roll roll = Roll.of(pieces, width, stop);
         double buy = Math.ceil(roll.length() * MORE / STEP - 1e-9) * STEP;
         Sentence numbers = Sentence.of("{0} pieces on a roll of {1}", pieces.size(), Amount.m(width));
         book.figure("roll.length", "Cloth along the roll", roll.length(), Quantity.RUN, "nap kept, edge to edge",

@@ -1,6 +1,7 @@
 package lectulum.kernel.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -114,5 +115,28 @@ class RollByAllOrdersTest {
 
         assertThat(roll.length()).isCloseTo(1.40, within(1e-6));
         assertThat(roll.proven()).isTrue();
+    }
+
+    /// What is laid without the search is whole, and the search makes it no longer.
+    @Test
+    void aSearchThatIsStoppedLeavesAWholePlan() {
+        List<double[]> pieces = pieces(40, 3);
+        Roll stopped = Roll.of(pieces, WIDTH, () -> true);
+
+        assertWhole(stopped, pieces);
+        assertThat(stopped.length()).isGreaterThanOrEqualTo(Roll.of(pieces, WIDTH, () -> false).length() - 1e-9);
+    }
+
+    @Test
+    void theSearchIsAskedAllTheWayWhetherAnybodyWaits() {
+        int[] asked = new int[1];
+        IllegalStateException nobody = new IllegalStateException("nobody waits");
+
+        assertThatThrownBy(() -> Roll.of(pieces(120, 4), WIDTH, () -> {
+            if (++asked[0] == 500) {
+                throw nobody;
+            }
+            return false;
+        })).isSameAs(nobody);
     }
 }
