@@ -2,11 +2,17 @@ package lectulum.analysis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.thing.Thing;
@@ -66,6 +72,30 @@ class RulesTest {
         double dx = chance.nextGaussian();
         double dy = 0.4 * chance.nextGaussian();
         return design.mapping(t.id(), x -> x.with(x.place().moved(dx, dy, 0.1 * chance.nextGaussian())));
+    }
+
+    /// A check that nobody ever heard may as well be broken.
+    @Test
+    void eachIsHeardInADemonstrationOrNamedInATest() throws IOException {
+        Set<Rule> heard = new HashSet<>();
+        Campers.all().forEach(d -> Analysis.of(d).findings().forEach(f -> heard.add(f.rule())));
+        String tests;
+        try (Stream<Path> files = Files.walk(Path.of("src/test/java"))) {
+            tests = files.filter(f -> f.toString().endsWith("Test.java")).map(RulesTest::text)
+                    .collect(Collectors.joining());
+        }
+
+        assertThat(all()).filteredOn(r -> !heard.contains(r)).isNotEmpty().allSatisfy(r -> assertThat(
+                Stream.of("\"" + r.id() + "\"", "\"" + r.id() + ".", r.getClass().getSimpleName() + "." + r)
+                        .filter(tests::contains)).as(r.id()).isNotEmpty());
+    }
+
+    private static String text(Path file) {
+        try {
+            return Files.readString(file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /// Ids are what files and reports keep: each finding is called by its rule and what it is about.

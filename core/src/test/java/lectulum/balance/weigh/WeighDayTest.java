@@ -23,6 +23,8 @@ import lectulum.design.thing.MassSource;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.weighing.WeighPoint;
 import lectulum.design.weighing.Weighing;
+import lectulum.figures.Amount;
+import lectulum.figures.Sentence;
 import lectulum.files.ProjectJson;
 import lectulum.kernel.scales.HomeScales;
 import lectulum.standin.TrueMasses;
@@ -175,6 +177,23 @@ class WeighDayTest {
 
         assertThat(WeighDay.of(d, w).catches()).extracting(c -> c.rule().id()).contains("weigh.coarse",
                 "weigh.negative");
+    }
+
+    /// What stands under the wheels is not the trailer: its tongue rests elsewhere.
+    @Test
+    void whatTheAxleCarriesIsSaidToBeNoMore() {
+        Design d = plan();
+        LoadedState s = LoadedState.of(d, d.loadCase("departure"));
+        Weighing w = new Weighing("w", "", "", LoadCase.DEPARTURE, 0, 0,
+                List.of(new Weighing.Entry(WeighPoint.TRAILER_AXLE, OptionalDouble.of(s.mass() - s.tongue()), 0, 5, true),
+                        new Weighing.Entry(WeighPoint.COUPLER, OptionalDouble.of(s.tongue()), 0, 5, true)),
+                List.of(), "");
+        WeighDay day = WeighDay.of(d, w);
+
+        assertThat(day.catches()).filteredOn(c -> c.rule().id().equals("weigh.axle")).singleElement()
+                .satisfies(c -> assertThat(c.says().text(Style.PLAIN))
+                        .contains(Sentence.of("{0}", Amount.kg(day.result().mass())).text(Style.PLAIN)));
+        assertThat(day.result().mass()).isCloseTo(s.mass(), within(1e-6));
     }
 
     /// With the nose raised by ten degrees the tongue reads half: that is no mistake of units.

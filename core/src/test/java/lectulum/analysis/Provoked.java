@@ -1,0 +1,28 @@
+package lectulum.analysis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import lectulum.design.Design;
+import lectulum.figures.Finding;
+import lectulum.figures.Severity;
+import lectulum.units.Style;
+
+/// That a check is silent before the change that it is for, and says something that can be read after it.
+final class Provoked {
+    private Provoked() {
+    }
+
+    static void byWhatItIsFor(String rule, Design before, Design after) {
+        assertThat(said(before, rule)).as("before").isEmpty();
+        assertThat(said(after, rule)).isNotEmpty().allSatisfy(f -> {
+            assertThat(f.title().text(Style.PLAIN)).isNotBlank().doesNotContain("{", "NaN", "null");
+            assertThat(f.detail().text(Style.PLAIN)).isNotBlank().doesNotContain("{", "NaN", "null");
+            assertThat(f.severity()).isIn((Object[]) Severity.values());
+        });
+    }
+
+    private static List<Finding> said(Design d, String rule) {
+        return Analysis.of(d).findings().stream().filter(f -> f.rule().id().equals(rule)).toList();
+    }
+}
