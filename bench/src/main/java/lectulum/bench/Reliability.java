@@ -1,6 +1,8 @@
 package lectulum.bench;
 
+import com.sun.management.OperatingSystemMXBean;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -36,10 +38,18 @@ import lectulum.units.UnitSystem;
 /// `Reliability [damaged files] [edits] [kills] [seed] [garbled tables] [windows]`; by seed, so that a fault can be had again.
 public final class Reliability {
     private static final Style US = new Style(UnitSystem.US, "$");
+    /// Of the processor: a machine that others use too stands still at times.
     private static final long SLOW_NANOS = 5_000_000_000L;
+    /// By the clock, for what waits for something that does not come.
+    private static final long HUNG_NANOS = 60_000_000_000L;
+    private static final OperatingSystemMXBean MACHINE = ManagementFactory
+            .getPlatformMXBean(OperatingSystemMXBean.class);
+    private static final long SAID_EVERY_NANOS = 60_000_000_000L;
     private static final int LINE = 40;
-    /// Every so many edits, all that is remembered is compared with a fresh analysis.
+    /// Every so many edits at least, all that is remembered is compared with a fresh analysis.
     private static final int COMPARED = 2;
+    /// Of very many edits so many are compared, spread evenly.
+    private static final int ENOUGH_COMPARED = 2_000;
     /// Every so many damaged files that open, the same.
     private static final int FROM_NOTHING = 15;
     /// Every so many tables, the camper with what was taken from one is worked out.
@@ -52,6 +62,7 @@ public final class Reliability {
     private int windowEdits;
     private long behind;
     private long slowest;
+    private long said = System.nanoTime();
 
     /// What was found.
     ///
@@ -71,7 +82,7 @@ public final class Reliability {
         int tables = args.length > 4 ? Integer.parseInt(args[4]) : 20_000;
         int windows = args.length > 5 ? Integer.parseInt(args[5]) : 20;
         Found found = new Reliability().run(new Counts(files, edits, kills, tables, windows), seed);
-        System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
+        System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s of the processor%n", files,
                 found.refused, found.opened, found.slowestSeconds);
         System.out.printf("%d random edits, %d kills, %d garbled tables and lines%n", edits, kills, tables);
         System.out.printf("%d windows killed after %d edits, the oldest that was lost %.1f s before%n", windows,
@@ -117,7 +128,7 @@ public final class Reliability {
             String where = "file " + i + " of seed " + seed;
             int camper = i % whole.size();
             String text = new Damage(seed * 1_000_003 + i).of(whole.get(camper));
-            long began = System.nanoTime();
+            Began began = Began.now();
             try {
                 ProjectJson.Read read = ProjectJson.read(text);
                 opened++;
@@ -142,6 +153,7 @@ public final class Reliability {
         List<Design> all = Campers.all();
         Design design = start.design();
         Optional<Analysis> last = Optional.empty();
+        int compared = Math.max(COMPARED, edits / ENOUGH_COMPARED);
         for (int i = 0; i < edits; i++) {
             String where = "edit " + i + " of seed " + seed;
             if (i % LINE == 0) {
@@ -150,11 +162,11 @@ public final class Reliability {
             }
             design = random.next(design);
             Design now = design;
-            long began = System.nanoTime();
+            Began began = Began.now();
             try {
                 Analysis analysis = last.map(a -> a.next(now)).orElseGet(() -> Analysis.of(now));
                 show(analysis, where);
-                if (i % COMPARED == 0) {
+                if (i % compared == 0) {
                     compare(analysis, where);
                 }
                 last = Optional.of(i % 3 == 0 ? analysis.sketch(random.next(now)) : analysis);
@@ -176,7 +188,7 @@ public final class Reliability {
         for (int i = 0; i < tables; i++) {
             GarbledRead read = all.get(i % all.size());
             String where = "table " + i + " (" + read.name() + ") of seed " + seed;
-            long began = System.nanoTime();
+            Began began = Began.now();
             try {
                 Design with = read.taken(new Garble(seed * 7_000_003 + i).of(read.text()), i);
                 if (i % LOOKED_AT == 0 && with != camper) {
@@ -294,11 +306,25 @@ public final class Reliability {
         }
     }
 
-    private void timed(long began, String where) {
-        long took = System.nanoTime() - began;
-        slowest = Math.max(slowest, took);
-        if (took > SLOW_NANOS) {
-            count("slower than 5 s", where);
+    /// When something began, by the processor and by the clock.
+    private record Began(long worked, long clock) {
+        static Began now() {
+            return new Began(MACHINE.getProcessCpuTime(), System.nanoTime());
+        }
+    }
+
+    private void timed(Began began, String where) {
+        Began ended = Began.now();
+        long worked = ended.worked - began.worked;
+        slowest = Math.max(slowest, worked);
+        if (worked > SLOW_NANOS) {
+            count("more than 5 s of the processor", where);
+        } else if (ended.clock - began.clock > HUNG_NANOS) {
+            count("more than a minute", where);
+        }
+        if (ended.clock - said > SAID_EVERY_NANOS) {
+            said = ended.clock;
+            System.out.println(where + (faults.isEmpty() ? "" : ", " + faults));
         }
     }
 

@@ -278,10 +278,12 @@ public record Demands(List<Demand> all, Figures figures, List<Finding> findings)
             if (byMoney > 1.5 * byTime + 1) {
                 say(BriefRules.BRIEF_MONTHS, Subject.WHOLE, Severity.NOTE,
                         Sentence.of("Money decides when it is done, not time"),
-                        Sentence.of(
+                        Sentence.counted((long) Math.ceil(byMoney),
+                                "A month of money, {1} of own time. A cheaper start that is usable earlier is the"
+                                        + " usual way out.",
                                 "{0} months of money, {1} of own time. A cheaper start that is usable earlier is the"
                                         + " usual way out.",
-                                Amount.count(Math.ceil(byMoney)), Amount.count(Math.ceil(byTime))));
+                                Amount.count(Math.ceil(byTime))));
             }
             return Figure.of("brief.months", "Months until it is done, at least",
                     Math.ceil(2 * Math.max(byTime, byMoney)) / 2,

@@ -1,5 +1,6 @@
 package lectulum.figures;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.StringJoiner;
 import java.util.regex.Matcher;
@@ -18,6 +19,16 @@ public record Sentence(String template, List<Object> parts) {
 
     public static Sentence of(String template, Object... parts) {
         return new Sentence(template, List.of(parts));
+    }
+
+    /// What is said of one and of any other number of something: `One lamp`, `{0} lamps`.
+    ///
+    /// @param count stands for `{0}`
+    /// @param more  stand for `{1}` and so on
+    public static Sentence counted(long count, String one, String many, Object... more) {
+        List<Object> parts = new ArrayList<>(List.of(count));
+        parts.addAll(List.of(more));
+        return new Sentence(count == 1 ? one : many, parts);
     }
 
     /// The sentence in the units of `style`.

@@ -337,21 +337,25 @@ public final class OutlookStudies {
             }
         }
         if (plan.size() < buys.size()) {
-            book.note("{0} lines can never be paid from what is put aside.", buys.size() - plan.size());
+            book.note(Sentence.counted(buys.size() - plan.size(), "One line can never be paid from what is put aside.",
+                    "{0} lines can never be paid from what is put aside."));
         }
         double least = p.least(buys);
         if (Double.isFinite(least) && !buys.isEmpty()) {
             book.figure("cash.least", "Enough each month so that nothing is late", least, Quantity.MONEY,
-                    "least that covers every order on its day", Sentence.of("{0} orders", buys.size()), SOURCE);
+                    "least that covers every order on its day", Sentence.counted(buys.size(), "one order", "{0} orders"), SOURCE);
         }
         if (curve.size() > 1) {
             book.chart(chart(p, curve));
         }
         long undated = money.lines().stream().filter(l -> l.open() > 0 && l.receipts().isEmpty()).count();
-        return List.of(book.listing(table.done())
-                .note("{0} lines have no day on which they are wanted and are not in this; a line of its own gives them one.",
-                        undated)
-                .done());
+        book.listing(table.done());
+        if (undated > 0) {
+            book.note(Sentence.counted(undated,
+                    "One line has no day on which it is wanted and is not in this; a line of its own gives it one.",
+                    "{0} lines have no day on which they are wanted and are not in this; lines of their own give them one."));
+        }
+        return List.of(book.done());
     }
 
     private static Chart chart(Payments p, List<double[]> spent) {

@@ -102,8 +102,9 @@ public final class MainsStudies {
                     .map(Thing::name).toList();
             if (!only.isEmpty() && plant.generator().isEmpty()) {
                 book.say(MainsRules.INLET, Severity.WARN,
-                        Sentence.of("{0} run on shore only, and there is no inlet", String.join(", ", only)),
-                        Sentence.of("An inlet with its breaker, or something else for them."));
+                        Sentence.counted(only.size(), "{1} runs on shore only, and there is no inlet",
+                                "{1} run on shore only, and there is no inlet", String.join(", ", only)),
+                        Sentence.of("An inlet with its breaker, or something else that does the same."));
             }
         });
         joined(book, d, plant);

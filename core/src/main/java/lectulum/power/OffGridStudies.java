@@ -75,10 +75,11 @@ public final class OffGridStudies {
         if (o.overCurrent() > 0) {
             book.say(OffGridRules.POWER_CURRENT, Severity.NOTE,
                     Sentence.of("All together would draw more than the battery may give"),
-                    Sentence.of(
+                    Sentence.counted(o.overCurrent(),
+                            "In one hour of the trip; it gives {1} A. Run heavy things one after another, or take a"
+                                    + " larger bank.",
                             "In {0} hours of the trip; it gives {1} A. Run heavy things one after another, or take a"
                                     + " larger bank.",
-                            o.overCurrent(),
                             Amount.count(Math.round(bank.get().chemistry().discharge() * bank.get().charge()))));
         }
         if (r.kinds() > 1) {

@@ -89,8 +89,9 @@ final class Catches {
                     e.point().label(), Amount.kg(value), Amount.kg(kg)), Optional.of(e.reading(kg)));
         }
         if (WeighDay.error(e).tooCoarse(value)) {
-            add(WeighRules.WEIGH_COARSE, i, Sentence.of("{0}: only {1} steps of the scale. Use a finer one.",
-                    e.point().label(), Math.round(value / e.step())), Optional.empty());
+            add(WeighRules.WEIGH_COARSE, i, Sentence.counted(Math.round(value / e.step()),
+                    "{1}: only one step of the scale. Use a finer one.",
+                    "{1}: only {0} steps of the scale. Use a finer one.", e.point().label()), Optional.empty());
         }
         return true;
     }

@@ -51,7 +51,8 @@ public final class Mounts {
                 Optional<Double> by = ontoMembers(design, t).filter(d -> Math.abs(d) > 1e-4);
                 String rail = "or screw a rail across two members and the holes into that.";
                 book.say(WallRules.MOUNT_STUD, Subject.thing(t.id()), Severity.WARN,
-                        Sentence.of("{0} of {1} holes of {2} miss the members", missed.size(), holes.length, t.name()),
+                        Sentence.counted(missed.size(), "One of {1} holes of {2} misses the members",
+                                "{0} of {1} holes of {2} miss the members", holes.length, t.name()),
                         f.width() < 2 * edge
                                 ? Sentence
                                         .of("A member is {0} wide: no hole keeps {1} from both its edges. Screw a rail"

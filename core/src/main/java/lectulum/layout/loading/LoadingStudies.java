@@ -88,9 +88,10 @@ public final class LoadingStudies {
                 "the ladder in the passage");
         if (!stuck.isEmpty()) {
             book.say(LoadingRules.LOAD_INSIDE, Severity.NOTE,
-                    Sentence.of("{0} things go in only in pieces", stuck.size()),
-                    Sentence.of("{0}: no opening takes them whole. Build them inside, or make them so that they come"
-                            + " apart.", String.join(", ", stuck.stream().limit(5).map(Thing::name).toList())),
+                    Sentence.counted(stuck.size(), "One thing goes in only in pieces",
+                            "{0} things go in only in pieces"),
+                    Sentence.of("Too large for every opening: {0}. Build inside, or so that it comes apart.",
+                            String.join(", ", stuck.stream().limit(5).map(Thing::name).toList())),
                     stuck.stream().map(Thing::id).toList());
         }
         return book.done();
@@ -232,7 +233,8 @@ public final class LoadingStudies {
         book.figure(id + "lashBack", "Each strap, rearwards", back, Quantity.FORCE, formula,
                 Sentence.of("{0} straps, c = 0.5", c.backStraps()), source);
         book.figure(id + "lashSide", "Each strap, sideways", side, Quantity.FORCE, formula,
-                Sentence.of("{0} straps pull to a side, {1} from it; c = {2}{3}", aside,
+                Sentence.counted(aside, "one strap pulls to a side, {1} from it; c = {2}{3}",
+                        "{0} straps pull to a side, {1} from it; c = {2}{3}",
                         new Amount(Math.PI / 2 - c.aside(), Quantity.ANGLE), tall ? TIPS : Lashing.BACK_AND_SIDE,
                         tall ? ": it could tip" : ""),
                 source);
@@ -255,10 +257,11 @@ public final class LoadingStudies {
         if (side > c.weakest()) {
             book.say(LoadingRules.LOAD_ASIDE, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("Sideways {0} is held by too little", t.name()),
-                    Sentence.of(
+                    Sentence.counted(aside,
+                            "The one strap that pulls to a side takes {1}, good for {2}. Set it wider, or chock it"
+                                    + " between the walls.",
                             "The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
-                                    + " chock it between the walls.",
-                            aside, new Amount(side, Quantity.FORCE),
+                                    + " chock it between the walls.", new Amount(side, Quantity.FORCE),
                             new Amount(c.weakest(), Quantity.FORCE)));
         }
         if (fewest * c.weakest() < weight / 2) {

@@ -147,8 +147,8 @@ final class PeopleFindings {
                 double tall = Growth.stature(p, years, use);
                 if (new Needs(tall).lyingLeast() > nest.get().bed().length() + 1e-9) {
                     say(PeopleRules.SLEEP_GROWTH, Subject.person(p.id()), Severity.NOTE,
-                            Sentence.of("In {0} years {1} outgrows {2}", Amount.count(years), p.name(),
-                                    nest.get().name()),
+                            Sentence.of(years == 1 ? "In a year {1} outgrows {2}" : "In {0} years {1} outgrows {2}",
+                                    Amount.count(years), p.name(), nest.get().name()),
                             Sentence.of("About {0} tall by then, {1} of bed is needed and {2} is there.",
                                     Amount.m(tall),
                                     Amount.m(new Needs(tall).lyingLeast()), Amount.m(nest.get().bed().length())),

@@ -174,7 +174,8 @@ public final class CutStudies {
         }
         if (lot.gone() > 0) {
             book.say(CutRules.GONE, about, Severity.NOTE,
-                    Sentence.of("{0} pieces that were laid by hand are not wanted any more", lot.gone()),
+                    Sentence.counted(lot.gone(), "One piece that was laid by hand is not wanted any more",
+                            "{0} pieces that were laid by hand are not wanted any more"),
                     Sentence.of("{0}: the design has changed since.", lot.ware().label()));
         }
         if (lot.free().isPresent() && lot.cost() > lot.free().getAsDouble() + 0.005) {

@@ -60,7 +60,7 @@ public final class JoineryStudies {
                             + " “What it does” what boards it is built of.").done());
         }
         List<Furniture> made = all.stream().filter(f -> !f.cabinet().boards().isEmpty()).toList();
-        Sentence numbers = Sentence.of("{0} pieces of furniture", made.size());
+        Sentence numbers = Sentence.counted(made.size(), "one piece of furniture", "{0} pieces of furniture");
         book.figure("built.mass", "They weigh", made.stream().mapToDouble(Furniture::mass).sum(), Quantity.MASS,
                 "Σ area × thickness × density, and fittings", numbers, SOURCE);
         book.figure("built.cost", "and cost about", made.stream().mapToDouble(Furniture::price).sum(), Quantity.MONEY,
@@ -132,8 +132,9 @@ public final class JoineryStudies {
             book.say(JoineryRules.MASS, Subject.part(t.id()), Severity.NOTE,
                     Sentence.of("{0} is put down as {1}; its boards come to {2}", t.name(), Amount.kg(is),
                             Amount.kg(f.mass())),
-                    Sentence.of("{0} boards of {1} and fittings; material for about {2}.",
-                            f.cabinet().boards().size(), Amount.sag(f.built().thick()), Amount.money(f.price())),
+                    Sentence.counted(f.cabinet().boards().size(),
+                            "A board of {1} and fittings; material for about {2}.",
+                            "{0} boards of {1} and fittings; material for about {2}.", Amount.sag(f.built().thick()), Amount.money(f.price())),
                     about);
         }
     }

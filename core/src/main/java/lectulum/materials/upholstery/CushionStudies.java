@@ -77,7 +77,7 @@ public final class CushionStudies {
         }
         table.row("all", "–", "–", "–", "–", "–", Amount.run(cushions.stream().mapToDouble(Cushion::zip).sum()),
                 Amount.kg(cushions.stream().mapToDouble(c -> c.foam(foam)).sum()));
-        Sentence numbers = Sentence.of("{0} cushions", things.size());
+        Sentence numbers = Sentence.counted(things.size(), "one cushion", "{0} cushions");
         book.figure("cushion.foam", "Foam weighs", cushions.stream().mapToDouble(c -> c.foam(foam)).sum(),
                 Quantity.MASS, "((L + 10 mm)(W + 10 mm) − (4 − π) r²) T ρ", numbers, SOURCE);
         book.figure("cushion.cloth", "Cloth in the covers", cushions.stream().mapToDouble(Cushion::cloth).sum(),
@@ -122,7 +122,7 @@ public final class CushionStudies {
         }
         Roll roll = Roll.of(pieces, width, stop);
         double buy = Math.ceil(roll.length() * MORE / STEP - 1e-9) * STEP;
-        Sentence numbers = Sentence.of("{0} pieces on a roll of {1}", pieces.size(), Amount.m(width));
+        Sentence numbers = Sentence.counted(pieces.size(), "one piece on a roll of {1}", "{0} pieces on a roll of {1}", Amount.m(width));
         book.figure("roll.length", "Cloth along the roll", roll.length(), Quantity.RUN, "nap kept, edge to edge",
                 numbers,
                 SOURCE);

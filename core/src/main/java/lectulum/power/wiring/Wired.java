@@ -373,8 +373,8 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
                 Bundle bundle = Bundle.of(wires, r.area());
                 if (!bundle.fits()) {
                     say(WiringRules.FILL, about, Severity.WARN,
-                            Sentence.of("{0}: {1} wires fill {2} of it", r.name(), wires.size(),
-                                    Amount.share(bundle.fill())),
+                            Sentence.counted(wires.size(), "{1}: one wire fills {2} of it",
+                                    "{1}: {0} wires fill {2} of it", r.name(), Amount.share(bundle.fill())),
                             Sentence.of("No more than {0} can be pulled. The bundle is {1} thick.",
                                     Amount.share(bundle.limit()), Amount.m(bundle.diameter() / 1000)),
                             List.of());
