@@ -27,19 +27,22 @@ import lectulum.units.Quantity;
 public final class OffGridStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-trip", "Power of a trip",
             Stage.POWER,
-            in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS)))
+            in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
+                    in.of(Power.DISCIPLINE)))
             .checking(OffGridRules.class);
 
     private static final double HOUR = 3600;
     private static final int LONGEST = 14;
     /// Days beyond which nobody counts.
     private static final int MOST_DAYS = 60;
+    /// Nights by which two ways to reckon may differ without a word, as they are shown to a tenth.
+    private static final double APART = 0.05;
     private static final String SOURCE = "hourly simulation; see docs/method/power.md";
 
     private OffGridStudies() {
     }
 
-    static List<Study> of(Design design) {
+    static List<Study> of(Design design, Power byDays) {
         Rehearsal r = Rehearsal.of(design);
         Study.Notebook book = new Study.Notebook("power-trip", Stage.POWER, "The trip, hour by hour", "");
         unreadable(book, r);
@@ -56,7 +59,9 @@ public final class OffGridStudies {
         Simulation.Trace t = course.trace();
         book.figure("power.trip.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",
                 Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
-        nights(book, "power.trip.nights", "Until something is not had", simulation, r.meanDays(MOST_DAYS, true));
+        double served = nights(book, "power.trip.nights", "Until something is not had", simulation,
+                r.meanDays(MOST_DAYS, true));
+        told(book, byDays.figures().value("power.nights"), served);
         nights(book, "power.trip.dark", "From the battery alone", r.alone(bank.get()), r.meanDays(MOST_DAYS, false));
         book.figure("power.trip.curtailed", "Sun that nothing took", o.curtailed() * HOUR, Quantity.ENERGY,
                 "available − used", Sentence.of("{0} of {1}", Amount.energy(o.curtailed() * HOUR),
@@ -108,7 +113,16 @@ public final class OffGridStudies {
                         List.of(t.id())));
     }
 
-    private static void nights(Study.Notebook book, String id, String label, Simulation simulation, Hours hours) {
+    /// Why that is not what the tally says.
+    private static void told(Study.Notebook book, double byDays, double served) {
+        if (byDays < MOST_DAYS && Math.abs(byDays - served) > APART) {
+            book.note("Off grid, in the tally, reckons with whole mean days: {0}. Here every hour has to be served, from a full"
+                    + " battery at midnight on; the first that is not comes after {1}.", Amount.nights(byDays),
+                    Amount.nights(served));
+        }
+    }
+
+    private static double nights(Study.Notebook book, String id, String label, Simulation simulation, Hours hours) {
         int first = simulation.run(hours, 1).firstEmpty();
         double nights = first < 0 ? MOST_DAYS : first / 24.0;
         book.figure(id, label, nights, Quantity.NIGHTS, "first hour that is not served / 24",
@@ -116,6 +130,7 @@ public final class OffGridStudies {
                         ? Sentence.of("not within {0} days", MOST_DAYS)
                         : Sentence.of("hour {0}, from midnight of the first day on", first),
                 SOURCE + "; heavy currents, charging and self-discharge counted");
+        return nights;
     }
 
     private static Chart charge(Simulation.Trace t) {

@@ -71,9 +71,9 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         Sentence numbers = Sentence.of("{0} days", r.outing().days().size());
         Working w = new Working("the first that fails", numbers, List.of(), SOURCE);
         Optional<Rehearsal.Stop> first = r.stops().stream().findFirst();
-        all.add(first.map(s -> Figure.of(id + ".first", r.outing().name() + ": first fails on day", s.day(),
+        all.add(first.map(s -> Figure.of(id + ".first", r.outing().name() + ": first fails after", s.day(),
                 Quantity.DAYS, w))
-                .orElseGet(() -> Figure.absent(id + ".first", r.outing().name() + ": first fails on day",
+                .orElseGet(() -> Figure.absent(id + ".first", r.outing().name() + ": first fails after",
                         Quantity.DAYS, "nothing fails", w)));
         if (!r.hours().isEmpty()) {
             least(all, id + ".inside", r.outing().name() + ": lowest inside", Quantity.TEMPERATURE, numbers,

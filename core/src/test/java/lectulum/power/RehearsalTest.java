@@ -23,6 +23,8 @@ import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.units.Style;
 import lectulum.weather.Weather;
+import lectulum.units.Quantity;
+import lectulum.units.Units;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -197,6 +199,17 @@ class RehearsalTest {
             double dark = value(d, "power.nightsDark");
 
             assertThat(value(d, "power.trip.dark")).isBetween(0.75 * dark - 0.6, 1.1 * dark + 0.6);
+        }
+
+        /// The tally and the page reckon otherwise: the page says both, and why.
+        @Test
+        void whereItIsNotWhatTheTallySaysBothAreNamed() {
+            String off = Units.text(value(NIGHTJAR, "power.nights"), Quantity.NIGHTS, Style.PLAIN);
+            String hours = Units.text(value(NIGHTJAR, "power.trip.nights"), Quantity.NIGHTS, Style.PLAIN);
+
+            assertThat(off).isNotEqualTo(hours);
+            assertThat(Analysis.of(NIGHTJAR).of(OffGridStudies.DISCIPLINE).all().getFirst().notes())
+                    .anySatisfy(n -> assertThat(n.text(Style.PLAIN)).contains(off, hours));
         }
 
         @Test
