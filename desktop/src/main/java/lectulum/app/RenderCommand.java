@@ -13,18 +13,25 @@ import lectulum.files.AtomicFile;
 import lectulum.files.Home;
 import lectulum.sheet.SheetLook;
 import lectulum.sheet.SheetPicture;
+import lectulum.stage.Leaf;
 import lectulum.stage.Stages;
 import lectulum.theme.Theme;
 import lectulum.units.UnitSystem;
 import lectulum.window.MainWindow;
 import lectulum.workbench.Workbench;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 /// Draws a stage of a project into a PNG, or its drawing into an SVG, without a display.
 @Command(name = "render", description = "Draws a stage of a project into a PNG, or its drawing into an SVG. Needs no display.")
 final class RenderCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
     @Mixin
     private Chosen chosen;
 
@@ -45,9 +52,9 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--sheet", description = "Only the drawing, not the window around it.")
     private boolean sheetOnly;
 
-    @Option(names = "--page", paramLabel = "ID", description = "Picture of the stage in the sheet's place, such as survey,"
-            + " profile, cut-away, change.")
-    private String page = "sheet";
+    @Option(names = "--page", paramLabel = "PAGE", description = "Page of the stage, by its word in the window: Survey,"
+            + " Profile, Cut-away. Default: the first.")
+    private String page;
 
     @Option(names = "--select", paramLabel = "THING", description = "Id of a thing to select.")
     private String select;
@@ -64,6 +71,9 @@ final class RenderCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Input input = chosen.read();
+        if (select != null && input.project().design().thing(select).isEmpty()) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "There is no thing " + select + ".");
+        }
         int w = Math.clamp(width, 200, 8000);
         int h = Math.clamp(height, 150, 8000);
         Headless.start();
@@ -81,9 +91,10 @@ final class RenderCommand implements Callable<Integer> {
             });
         } else {
             MainWindow window = Headless.window(input.project(), new Home(scratch), remedies);
+            String wanted = page(Headless.on(() -> window.leavesOf(stage)));
             Scene scene = Headless.on(() -> {
                 choose(window.bench());
-                window.turnTo(stage, page);
+                window.turnTo(stage, wanted);
                 Scene made = new Scene(window.root(), w, h);
                 window.sheet().requestFocus();
                 return made;
@@ -93,6 +104,19 @@ final class RenderCommand implements Callable<Integer> {
         AtomicFile.write(out, picture);
         Files.deleteIfExists(scratch);
         return 0;
+    }
+
+    /// The id of the page that is meant, by its word or by that; of the first where none is.
+    private String page(List<Leaf> all) {
+        if (page == null) {
+            return all.isEmpty() ? "" : all.getFirst().id();
+        }
+        return all.stream().filter(l -> l.id().equalsIgnoreCase(page) || l.name().equalsIgnoreCase(page)).map(Leaf::id)
+                .findFirst()
+                .orElseThrow(() -> new CommandLine.ParameterException(spec.commandLine(),
+                        stage.label() + " has no page " + page + (all.isEmpty()
+                                ? "."
+                                : ". It has: " + String.join(", ", all.stream().map(Leaf::name).toList()) + ".")));
     }
 
     private void choose(Workbench bench) {

@@ -648,7 +648,7 @@ public final class MainWindow implements AutoCloseable {
     }
 
     /// Pictures of a stage; each is made when it is first opened.
-    List<Leaf> leavesOf(Stage stage) {
+    public List<Leaf> leavesOf(Stage stage) {
         return leaves.computeIfAbsent(stage, s -> Stages.of(s).leaves(units));
     }
 

@@ -45,7 +45,8 @@ class RenderTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"demo:nightjar, BALANCE, vehicles, metric", "demo:dunlin, BALANCE, sheet, us"})
+    @CsvSource({"demo:nightjar, BALANCE, vehicles, metric", "demo:dunlin, BALANCE, Sheet, us",
+            "demo:nightjar, MONEY, how sure, metric"})
     void aPageIsDrawnInTheSizeThatWasAsked(String file, String stage, String page, String units) throws Exception {
         Path png = folder.resolve("page.png");
 
@@ -81,6 +82,21 @@ class RenderTest {
 
         assertThat(code).isEqualTo(2);
         assertThat(Files.readString(log)).contains("no-such-file").doesNotContain("Exception");
+        assertThat(folder.resolve("x.png")).doesNotExist();
+    }
+
+    /// Nothing else is drawn in its place.
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"--page|tripp|Power has no page tripp. It has: Sheet, Sources, Trip",
+            "--select|no-such-thing|There is no thing no-such-thing."})
+    void aPageOrThingThatIsNotThereIsASentence(String option, String asked, String said) throws Exception {
+        Path log = folder.resolve("log");
+
+        int code = run(log, "render", "demo:nightjar", "--stage", "POWER", option, asked, "--out",
+                folder.resolve("x.png").toString());
+
+        assertThat(code).isEqualTo(2);
+        assertThat(Files.readString(log)).contains(said).doesNotContain("Exception");
         assertThat(folder.resolve("x.png")).doesNotExist();
     }
 }
