@@ -47,7 +47,16 @@ public final class AtomicFile {
         }
     }
 
+    /// @throws IOException where it cannot be written, saying why; the old file is then still there
     public static void write(Path file, byte[] bytes) throws IOException {
+        try {
+            written(file, bytes);
+        } catch (IOException fault) {
+            throw Disk.written(file, fault);
+        }
+    }
+
+    private static void written(Path file, byte[] bytes) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         Files.createDirectories(folder);
         sweep(file);

@@ -43,12 +43,20 @@ public record Attachments(Path folder) {
         if (Files.size(source) > MOST_BYTES) {
             throw new IOException(source.getFileName() + " is larger than " + (MOST_BYTES >> 20) + " MB.");
         }
-        byte[] bytes = Files.readAllBytes(source);
+        byte[] bytes = read(source);
         String name = named(source.getFileName().toString(), ProjectFile.stamp(bytes).substring(0, CHECKSUM));
         if (find(name).isEmpty()) {
             AtomicFile.write(folder.resolve(name), bytes);
         }
         return name;
+    }
+
+    private static byte[] read(Path source) throws IOException {
+        try {
+            return Files.readAllBytes(source);
+        } catch (IOException fault) {
+            throw Disk.read(source, fault);
+        }
     }
 
     /// The file of a name, where it is one of this folder and not too large. Names of older files, which told the folder

@@ -27,10 +27,14 @@ public record Imported<T>(List<T> taken, List<Row> rows, int read, String reject
         if (!Files.isRegularFile(path)) {
             throw new UnreadableFile("There is no file " + path + ".");
         }
-        if (Files.size(path) > CsvTable.MOST_BYTES) {
-            throw new UnreadableFile("The file is larger than 10 MB.");
+        try {
+            if (Files.size(path) > CsvTable.MOST_BYTES) {
+                throw new UnreadableFile("The file is larger than 10 MB.");
+            }
+            return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
+        } catch (IOException fault) {
+            throw Disk.read(path, fault);
         }
-        return new String(Files.readAllBytes(path), StandardCharsets.UTF_8);
     }
 
     /// What is to be said of a row.

@@ -63,13 +63,24 @@ public final class ProjectFile {
             throw new UnreadableFile("There is no file " + file + ".");
         } catch (CharacterCodingException e) {
             throw new UnreadableFile(file.getFileName() + " is not a text file in UTF-8.");
+        } catch (IOException fault) {
+            throw Disk.read(file, fault);
         }
     }
 
     /// Saves, keeping the version before as `NAME.lectulum.json.previous`.
     ///
     /// @param before tree of the file the project was opened from, or null
+    /// @throws IOException where it cannot be written, saying why; what was saved before is then still there
     public static Written save(Path file, Project project, JsonNode before) throws IOException {
+        try {
+            return saved(file, project, before);
+        } catch (IOException fault) {
+            throw Disk.written(file, fault);
+        }
+    }
+
+    private static Written saved(Path file, Project project, JsonNode before) throws IOException {
         ProjectJson.Tree tree = ProjectJson.noted(project, before);
         byte[] bytes = tree.text().getBytes(StandardCharsets.UTF_8);
         keepPrevious(file);

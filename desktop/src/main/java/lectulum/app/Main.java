@@ -64,7 +64,8 @@ public final class Main implements Callable<Integer> {
     /// A file that cannot be opened or written is a sentence and exit code 2, not a stack trace.
     private static int explain(Exception e, CommandLine command, CommandLine.ParseResult result) {
         if (e instanceof java.io.IOException) {
-            command.getErr().println(e.getMessage());
+            String said = String.valueOf(e.getMessage());
+            command.getErr().println(said.endsWith(".") ? said : said + ".");
             return 2;
         }
         command.getErr().println(Trouble.note(e));

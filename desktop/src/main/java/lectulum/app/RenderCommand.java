@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import javafx.scene.Scene;
 import lectulum.design.Mode;
@@ -74,12 +75,16 @@ final class RenderCommand implements Callable<Integer> {
         if (select != null && input.project().design().thing(select).isEmpty()) {
             throw new CommandLine.ParameterException(spec.commandLine(), "There is no thing " + select + ".");
         }
+        String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
+        boolean svg = name.endsWith(".svg");
+        if (!svg && !name.endsWith(".png")) {
+            throw new CommandLine.ParameterException(spec.commandLine(), out + " is neither a .png nor a .svg.");
+        }
         int w = Math.clamp(width, 200, 8000);
         int h = Math.clamp(height, 150, 8000);
         Headless.start();
         Path scratch = Files.createTempDirectory("lectulum");
         byte[] picture;
-        boolean svg = out.getFileName().toString().endsWith(".svg");
         if (sheetOnly || svg) {
             picture = Headless.on(() -> {
                 Workbench bench = new Workbench(input.project());

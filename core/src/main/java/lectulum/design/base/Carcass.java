@@ -214,7 +214,13 @@ public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Opti
     public record Frame(Member tongue, @Means(value = "Rails begin behind the ball", high = 8) double until,
             Member rails,
             @Means(value = "Hanger from the axle", low = 0.05, high = 1, says = "half the distance between the spring hangers of one axle") double hangers,
-            @Means(value = "Yield", of = Quantity.STRESS, low = 5e7, high = 2e9, says = "of the steel") double yield) {
+            @Means(value = "Yield", of = Quantity.STRESS, low = 5e7, high = 2e9, says = "of the steel") double yield)
+            implements
+                Plausible {
+        @Override
+        public boolean plausible() {
+            return tongue != null && rails != null;
+        }
     }
 
     /// Bars of one section side by side.

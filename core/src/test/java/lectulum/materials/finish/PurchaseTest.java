@@ -17,6 +17,8 @@ import lectulum.figures.Finding;
 import lectulum.materials.cutting.StockStudies;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PurchaseTest {
     private static final Design PLAIN = Campers.demo("dunlin").orElseThrow().design();
@@ -97,6 +99,21 @@ class PurchaseTest {
             assertThat(Purchase.of(d, Goods.PAINT, need, List.of(), List.of()).got())
                     .isGreaterThanOrEqualTo(need - 1e-12);
         }
+    }
+
+    /// A size that was mistyped asks for very many, not for a fault or all the memory there is.
+    @ParameterizedTest
+    @ValueSource(doubles = {1e-6, 1e-4, 1, 1e5})
+    void aSizeMayBeAnything(double content) {
+        Purchase alone = Purchase.of(with(tin("a", content, 2)), Goods.PAINT, 3000, List.of(), List.of());
+        Purchase beside = Purchase.of(with(tin("a", content, 2), tin("b", 100, 300)), Goods.PAINT, 3000, List.of(),
+                List.of());
+
+        assertThat(alone.count()).isPositive();
+        assertThat(alone.got()).isGreaterThanOrEqualTo(Math.min(3000, 1e9 * content) - 1e-6);
+        assertThat(alone.cost()).isCloseTo(2.0 * alone.count(), within(1e-6));
+        assertThat(beside.got()).isGreaterThanOrEqualTo(3000 - 1e-6);
+        assertThat(beside.cost()).isLessThanOrEqualTo(30 * 300 + 1e-6);
     }
 
     @Nested
