@@ -20,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import lectulum.demo.Campers;
 import lectulum.files.ProjectFile;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,6 +82,28 @@ class CommandLineTest {
         assertThat(run("chek")).isEqualTo(2);
 
         assertThat(err.toString()).contains("There is no command and no file chek.");
+    }
+
+    /// One sentence that names the file that was meant, and nothing is left beside it.
+    @Test
+    void whatCannotBeWrittenIsASentence() throws IOException {
+        Path there = Files.createDirectory(folder.resolve("there.csv"));
+
+        assertThat(run("export", "demo:dunlin", "--things", there.toString())).isEqualTo(2);
+
+        assertThat(err.toString().strip()).startsWith(there + " cannot be written: ").endsWith(".")
+                .doesNotContain(".part", "\n");
+        try (Stream<Path> left = Files.list(folder)) {
+            assertThat(left).containsExactly(there);
+        }
+    }
+
+    @Test
+    void aPictureIsOfAKindThatIsKnown() {
+        assertThat(run("render", "demo:dunlin", "--out", folder.resolve("x.gif").toString())).isEqualTo(2);
+
+        assertThat(err.toString()).contains("x.gif is neither a .png nor a .svg.");
+        assertThat(folder.resolve("x.gif")).doesNotExist();
     }
 
     @Test
