@@ -82,7 +82,8 @@ public final class Reliability {
         int tables = args.length > 4 ? Integer.parseInt(args[4]) : 20_000;
         int windows = args.length > 5 ? Integer.parseInt(args[5]) : 20;
         Found found = new Reliability().run(new Counts(files, edits, kills, tables, windows), seed);
-        System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s of the processor%n", files,
+        System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s of the processor%n",
+                files,
                 found.refused, found.opened, found.slowestSeconds);
         System.out.printf("%d random edits, %d kills, %d garbled tables and lines%n", edits, kills, tables);
         System.out.printf("%d windows killed after %d edits, the oldest that was lost %.1f s before%n", windows,

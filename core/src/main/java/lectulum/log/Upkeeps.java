@@ -206,8 +206,10 @@ public final class Upkeeps {
         double rated = Assumed.value(d, Assumption.TYRE_AGE);
         if (rated > 0 && Math.abs(years - rated) >= 1) {
             book.say(UpkeepRules.TYRE_AGE, Severity.NOTE,
-                    Sentence.counted((long) Math.floor(years), "Their code says the tyres are a year old, Balance reckons with {1}",
-                            "Their code says the tyres are {0} years old, Balance reckons with {1}", Amount.count(rated)),
+                    Sentence.counted((long) Math.floor(years),
+                            "Their code says the tyres are a year old, Balance reckons with {1}",
+                            "Their code says the tyres are {0} years old, Balance reckons with {1}",
+                            Amount.count(rated)),
                     Sentence.of("One of them is wrong; rated loads and speeds hang on it."));
         }
         if (years >= LOOK) {

@@ -343,7 +343,8 @@ public final class OutlookStudies {
         double least = p.least(buys);
         if (Double.isFinite(least) && !buys.isEmpty()) {
             book.figure("cash.least", "Enough each month so that nothing is late", least, Quantity.MONEY,
-                    "least that covers every order on its day", Sentence.counted(buys.size(), "one order", "{0} orders"), SOURCE);
+                    "least that covers every order on its day",
+                    Sentence.counted(buys.size(), "one order", "{0} orders"), SOURCE);
         }
         if (curve.size() > 1) {
             book.chart(chart(p, curve));

@@ -116,8 +116,10 @@ public final class OffGridStudies {
     /// Why that is not what the tally says.
     private static void told(Study.Notebook book, double byDays, double served) {
         if (byDays < MOST_DAYS && Math.abs(byDays - served) > APART) {
-            book.note("Off grid, in the tally, reckons with whole mean days: {0}. Here every hour has to be served, from a full"
-                    + " battery at midnight on; the first that is not comes after {1}.", Amount.nights(byDays),
+            book.note(
+                    "Off grid, in the tally, reckons with whole mean days: {0}. Here every hour has to be served, from a full"
+                            + " battery at midnight on; the first that is not comes after {1}.",
+                    Amount.nights(byDays),
                     Amount.nights(served));
         }
     }

@@ -70,7 +70,8 @@ class MissingPartsTest {
                 try {
                     Project read = ProjectJson.read(without(whole, way, opened % 2 == 0)).project();
                     opened++;
-                    sound.next(read.design()).findings().stream().map(Finding::id).filter(f -> f.startsWith("analysis."))
+                    sound.next(read.design()).findings().stream().map(Finding::id)
+                            .filter(f -> f.startsWith("analysis."))
                             .forEach(f -> failed.add(way + ": " + f));
                 } catch (UnreadableFile said) {
                     assertThat(said.getMessage()).as("%s", way).isNotBlank();

@@ -87,7 +87,8 @@ class RulesTest {
 
         assertThat(all()).filteredOn(r -> !heard.contains(r)).isNotEmpty().allSatisfy(r -> assertThat(
                 Stream.of("\"" + r.id() + "\"", "\"" + r.id() + ".", r.getClass().getSimpleName() + "." + r)
-                        .filter(tests::contains)).as(r.id()).isNotEmpty());
+                        .filter(tests::contains))
+                .as(r.id()).isNotEmpty());
     }
 
     private static String text(Path file) {

@@ -261,7 +261,8 @@ public final class LoadingStudies {
                             "The one strap that pulls to a side takes {1}, good for {2}. Set it wider, or chock it"
                                     + " between the walls.",
                             "The {0} straps that pull to a side take {1} each, good for {2}. Set them wider apart, or"
-                                    + " chock it between the walls.", new Amount(side, Quantity.FORCE),
+                                    + " chock it between the walls.",
+                            new Amount(side, Quantity.FORCE),
                             new Amount(c.weakest(), Quantity.FORCE)));
         }
         if (fewest * c.weakest() < weight / 2) {

@@ -134,7 +134,8 @@ public final class JoineryStudies {
                             Amount.kg(f.mass())),
                     Sentence.counted(f.cabinet().boards().size(),
                             "A board of {1} and fittings; material for about {2}.",
-                            "{0} boards of {1} and fittings; material for about {2}.", Amount.sag(f.built().thick()), Amount.money(f.price())),
+                            "{0} boards of {1} and fittings; material for about {2}.", Amount.sag(f.built().thick()),
+                            Amount.money(f.price())),
                     about);
         }
     }

@@ -122,7 +122,8 @@ public final class CushionStudies {
         }
         Roll roll = Roll.of(pieces, width, stop);
         double buy = Math.ceil(roll.length() * MORE / STEP - 1e-9) * STEP;
-        Sentence numbers = Sentence.counted(pieces.size(), "one piece on a roll of {1}", "{0} pieces on a roll of {1}", Amount.m(width));
+        Sentence numbers = Sentence.counted(pieces.size(), "one piece on a roll of {1}", "{0} pieces on a roll of {1}",
+                Amount.m(width));
         book.figure("roll.length", "Cloth along the roll", roll.length(), Quantity.RUN, "nap kept, edge to edge",
                 numbers,
                 SOURCE);

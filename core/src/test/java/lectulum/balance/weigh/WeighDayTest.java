@@ -185,7 +185,8 @@ class WeighDayTest {
         Design d = plan();
         LoadedState s = LoadedState.of(d, d.loadCase("departure"));
         Weighing w = new Weighing("w", "", "", LoadCase.DEPARTURE, 0, 0,
-                List.of(new Weighing.Entry(WeighPoint.TRAILER_AXLE, OptionalDouble.of(s.mass() - s.tongue()), 0, 5, true),
+                List.of(new Weighing.Entry(WeighPoint.TRAILER_AXLE, OptionalDouble.of(s.mass() - s.tongue()), 0, 5,
+                        true),
                         new Weighing.Entry(WeighPoint.COUPLER, OptionalDouble.of(s.tongue()), 0, 5, true)),
                 List.of(), "");
         WeighDay day = WeighDay.of(d, w);
