@@ -139,7 +139,7 @@ final class SourceRemedies {
         double opening = Math.ceil(Bank.opening(bank.ventilation((int) Math.round(6 * bank.classes()), true)));
         Electric.Blocks blocks = t.feature(Electric.Blocks.class).orElse(Electric.Blocks.ONE);
         return Mend.feature(t, blocks.vented(opening),
-                Sentence.of("A box of its own with {0} cm² in and out", Amount.count(opening)));
+                Sentence.of("A box of its own with {0} in and out", SourceStudies.free(opening)));
     }
 
     /// All that runs while nobody is there, but for alarms, is cut off by the main switch.

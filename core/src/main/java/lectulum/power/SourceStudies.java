@@ -140,11 +140,16 @@ public final class SourceStudies {
                     ids(plant.batteries()));
         } else if (blocks.opening() < opening && (plant.inside() || blocks.box())) {
             book.say(SourceRules.VENT, Severity.WARN,
-                    Sentence.of("The battery needs {0} cm² in and {0} cm² out; it has {1}",
-                            Amount.count(Math.rint(10 * opening) / 10), Amount.count(blocks.opening())),
+                    Sentence.of("The battery needs {0} in and {0} out; it has {1}", free(opening),
+                            free(blocks.opening())),
                     Sentence.of("By its gas while it is fully charged. High and low, to the outside."),
                     ids(plant.batteries()));
         }
+    }
+
+    /// An opening as it is shown.
+    static Amount free(double squareCentimetres) {
+        return new Amount(squareCentimetres * 1e-4, Quantity.FREE_AREA);
     }
 
     private static void sunless(Design d, Bank bank, Power power, Study.Notebook book) {

@@ -282,8 +282,8 @@ public final class LoadingStudies {
             book.note("What the straps are rated for is not known: type it from their label.");
         }
         book.note(
-                "Straps to the frame or into two cross-members, never the floor skin alone; tighten them again after the"
-                        + " first kilometres.");
+                "Straps to the frame or into two cross-members, never the floor skin alone; tighten them again soon"
+                        + " after setting off.");
     }
 
     /// A bed or cupboard over its place on the road.
