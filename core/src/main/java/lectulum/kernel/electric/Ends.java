@@ -49,23 +49,35 @@ public final class Ends {
         return area <= RED ? 'R' : area <= BLUE ? 'B' : area <= YELLOW ? 'Y' : 'L';
     }
 
-    /// What is bought for one end of a wire.
+    private static String colour(char barrel) {
+        return switch (barrel) {
+            case 'R' -> "red";
+            case 'B' -> "blue";
+            default -> "yellow";
+        };
+    }
+
+    /// What is bought for one end of a wire, in the words it is asked for at a counter.
     public static String terminal(Wire wire, End end) {
         char of = barrel(wire.area());
         boolean lug = of == 'L';
         return switch (end) {
             case End.Stud s -> (lug ? "lug " : "ring ") + wire.name() + " × M" + plain(s.metric);
-            case End.Tab t -> lug ? "lug " + wire.name() + " to tab" : "female disconnect " + of + " " + plain(t.width);
+            case End.Tab t -> lug
+                    ? "lug " + wire.name() + " to tab"
+                    : "female disconnect, " + colour(of) + ", " + plain(t.width) + " mm";
             case End.TabInside t -> lug
                     ? "lug " + wire.name() + " to tab"
-                    : "male disconnect " + of + " "
-                            + plain(t.width);
+                    : "male disconnect, " + colour(of) + ", " + plain(t.width) + " mm";
             case End.Clamp c -> "ferrule " + wire.name();
             case End.Lead l -> {
                 char other = barrel(l.area);
                 yield lug || other == 'L'
                         ? "reducing splice " + wire.name()
-                        : of == other ? "butt " + of : "step-down butt " + larger(of, other) + "-" + smaller(of, other);
+                        : of == other
+                                ? "butt connector, " + colour(of)
+                                : "step-down butt connector, " + colour(larger(of, other)) + " to "
+                                        + colour(smaller(of, other));
             }
             case End.Plug p -> "connector half " + wire.name();
         };

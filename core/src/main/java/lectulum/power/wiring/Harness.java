@@ -63,7 +63,8 @@ public record Harness(double volts, List<Run> runs, Map<String, String> plugged,
         return metric(d) ? Wires.METRIC : Wires.GAUGES;
     }
 
-    private static boolean metric(Design d) {
+    /// Whether wire is bought by square millimetres, and so by the metre.
+    static boolean metric(Design d) {
         return switch (d.wiring().series()) {
             case AWG -> false;
             case METRIC -> true;

@@ -19,6 +19,7 @@ import lectulum.kernel.electric.Ends;
 import lectulum.kernel.electric.Ends.End;
 import lectulum.kernel.electric.Fault;
 import lectulum.kernel.electric.Wire;
+import lectulum.units.Units;
 
 /// What is bought for a harness, with its mass and where that is.
 ///
@@ -29,7 +30,6 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
     private static final double CLIP = 0.30;
     private static final double SMALL_FUSE = 15;
     private static final double LUG = 6.7;
-    private static final double[] REELS = {5, 10, 25, 50, 100};
     private static final Map<String, Price> PRICES = prices();
 
     public TakeOff {
@@ -98,38 +98,59 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
         return items.stream().filter(i -> i.group != Group.WIRE).mapToDouble(Item::cost).sum();
     }
 
-    /// A reel for pieces none of which is spliced: the shortest that holds all, or as many of the longest as first fit
-    /// needs.
-    ///
-    /// @param pieces \[m\]
-    /// @param waste  part that is lost
-    static String reels(List<Double> pieces, double waste) {
-        double all = pieces.stream().mapToDouble(p -> p).sum() * (1 + waste);
-        for (double reel : REELS) {
-            if (all <= reel + 1e-9) {
-                return "1 × " + (long) reel + " m";
-            }
+    /// By which length wire and trunking are sold.
+    enum Sold {
+        METRES(1, "m", 5, 10, 25, 50, 100), FEET(Units.FOOT, "ft", 10, 25, 50, 100, 250, 500);
+
+        private final double metres;
+        private final String word;
+        private final double[] reels;
+
+        Sold(double metres, String word, double... reels) {
+            this.metres = metres;
+            this.word = word;
+            this.reels = reels;
         }
-        double longest = REELS[REELS.length - 1];
-        List<Double> left = new ArrayList<>();
-        for (double piece : pieces.stream().sorted(Comparator.reverseOrder()).toList()) {
-            double wanted = piece * (1 + waste);
-            int at = 0;
-            while (at < left.size() && left.get(at) < wanted) {
-                at++;
-            }
-            if (at == left.size()) {
-                left.add(Math.max(longest, wanted));
-            }
-            left.set(at, left.get(at) - wanted);
+
+        /// A length in whole ones of these.
+        String whole(double length) {
+            return (long) Math.ceil(length / metres - 1e-9) + " " + word;
         }
-        return left.size() + " × " + (long) longest + " m";
+
+        /// A reel for pieces none of which is spliced: the shortest that holds all, or as many of the longest as first fit
+        /// needs.
+        ///
+        /// @param pieces \[m\]
+        /// @param waste  part that is lost
+        String reels(List<Double> pieces, double waste) {
+            double all = pieces.stream().mapToDouble(p -> p).sum() * (1 + waste) / metres;
+            for (double reel : reels) {
+                if (all <= reel + 1e-9) {
+                    return "1 × " + (long) reel + " " + word;
+                }
+            }
+            double longest = reels[reels.length - 1];
+            List<Double> left = new ArrayList<>();
+            for (double piece : pieces.stream().sorted(Comparator.reverseOrder()).toList()) {
+                double wanted = piece * (1 + waste) / metres;
+                int at = 0;
+                while (at < left.size() && left.get(at) < wanted) {
+                    at++;
+                }
+                if (at == left.size()) {
+                    left.add(Math.max(longest, wanted));
+                }
+                left.set(at, left.get(at) - wanted);
+            }
+            return left.size() + " × " + (long) longest + " " + word;
+        }
     }
 
     /// Counts one harness.
     private static final class Counter {
         private final Design d;
         private final Harness h;
+        private final Sold sold;
         private final List<Item> items = new ArrayList<>();
         private final Map<String, Integer> ends = new TreeMap<>();
         private final Map<String, Double> endArea = new HashMap<>();
@@ -144,6 +165,11 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
         Counter(Design d, Harness h) {
             this.d = d;
             this.h = h;
+            this.sold = Harness.metric(d) ? Sold.METRES : Sold.FEET;
+        }
+
+        private static String pieces(int n) {
+            return n == 1 ? "1 piece" : n + " pieces";
         }
 
         TakeOff counted() {
@@ -154,10 +180,10 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
                 String part = name.startsWith("lug") || name.startsWith("reducing")
                         ? "lug"
                         : name.startsWith("ferrule") ? "ferrule" : "crimp";
-                item(Group.END, name, n, false, n + " pieces", PRICES.get(part), area, "");
+                item(Group.END, name, n, false, pieces(n), PRICES.get(part), area, "");
             });
             if (sleeves > 0) {
-                item(Group.END, "heat-shrink sleeve, adhesive-lined", sleeves, false, sleeves + " pieces",
+                item(Group.END, "heat-shrink sleeve, adhesive-lined", sleeves, false, pieces(sleeves),
                         PRICES.get("sleeve"), 0, "");
             }
             fuses();
@@ -197,7 +223,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
             pieces.forEach((key, cut) -> {
                 Wire w = of.get(key);
                 double metres = cut.stream().mapToDouble(c -> c).sum();
-                items.add(new Item(Group.WIRE, key, metres, true, reels(cut, waste), aboard.get(key) * w.mass(),
+                items.add(new Item(Group.WIRE, key, metres, true, sold.reels(cut, waste), aboard.get(key) * w.mass(),
                         metres * (1 + waste) * PRICES.get("wire").cost(w.area()), String.join(", ", use.get(key))));
             });
         }
@@ -304,7 +330,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
                 item(Group.FUSE, key, n + spare, false, n + " and " + spare + " spare",
                         PRICES.get("fuse " + family.get(key).name()), 0, "");
             });
-            holders.forEach((name, n) -> item(Group.FUSE, "holder for a " + name + " fuse", n, false, n + " pieces",
+            holders.forEach((name, n) -> item(Group.FUSE, "holder for a " + name + " fuse", n, false, pieces(n),
                     PRICES.get("holder " + name), 0, ""));
         }
 
@@ -316,7 +342,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
                     : h.runs().stream().flatMap(r -> r.legs().stream()).mapToDouble(Run.Leg::route).sum();
             if (trunking > 0) {
                 double metres = Math.ceil(trunking);
-                item(Group.SMALL, "trunking or tube", metres, true, (long) metres + " m", PRICES.get("trunking"), 0,
+                item(Group.SMALL, "trunking or tube", metres, true, sold.whole(trunking), PRICES.get("trunking"), 0,
                         "");
                 d.wiring().raceways().forEach(r -> weigh(
                         r.from().to(r.to()) * PRICES.get("trunking").kilograms(0), List.of(r.from(), r.to())));
@@ -330,7 +356,7 @@ public record TakeOff(List<Item> items, double copper, Spot centre) {
 
         private void count(String part, int n) {
             if (n > 0) {
-                item(Group.SMALL, part, n, false, n + " pieces", PRICES.get(part), 0, "");
+                item(Group.SMALL, part, n, false, pieces(n), PRICES.get(part), 0, "");
             }
         }
 

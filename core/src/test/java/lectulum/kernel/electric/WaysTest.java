@@ -143,10 +143,12 @@ class WaysTest {
             add(bought, sleeves, "6 AWG", new End.Stud(8), new End.Stud(8));
 
             assertThat(bought).containsExactlyInAnyOrderEntriesOf(Map.ofEntries(
-                    Map.entry("female disconnect Y 6.3", 4), Map.entry("female disconnect R 6.3", 1),
-                    Map.entry("female disconnect B 6.3", 1), Map.entry("ring 12 AWG × M4", 2),
-                    Map.entry("ring 16 AWG × M4", 1), Map.entry("ring 14 AWG × M4", 1), Map.entry("butt R", 2),
-                    Map.entry("step-down butt B-R", 2), Map.entry("step-down butt Y-B", 2),
+                    Map.entry("female disconnect, yellow, 6.3 mm", 4), Map.entry("female disconnect, red, 6.3 mm", 1),
+                    Map.entry("female disconnect, blue, 6.3 mm", 1), Map.entry("ring 12 AWG × M4", 2),
+                    Map.entry("ring 16 AWG × M4", 1), Map.entry("ring 14 AWG × M4", 1),
+                    Map.entry("butt connector, red", 2),
+                    Map.entry("step-down butt connector, blue to red", 2),
+                    Map.entry("step-down butt connector, yellow to blue", 2),
                     Map.entry("lug 6 AWG × M8", 3), Map.entry("lug 6 AWG × M5", 1)));
             assertThat(sleeves[0]).isEqualTo(20);
             double copper = 2 * (12.495 * gauge("12 AWG").copper() + 5.945 * gauge("16 AWG").copper()
@@ -166,7 +168,8 @@ class WaysTest {
             assertThat(Ends.terminal(gauge("10 AWG"), new End.Clamp())).isEqualTo("ferrule 10 AWG");
             assertThat(Ends.terminal(gauge("10 AWG"), new End.Plug())).isEqualTo("connector half 10 AWG");
             assertThat(Ends.terminal(gauge("6 AWG"), new End.Lead(2.5))).isEqualTo("reducing splice 6 AWG");
-            assertThat(Ends.terminal(gauge("14 AWG"), new End.TabInside(4.8))).isEqualTo("male disconnect B 4.8");
+            assertThat(Ends.terminal(gauge("14 AWG"), new End.TabInside(4.8)))
+                    .isEqualTo("male disconnect, blue, 4.8 mm");
             assertThat(Ends.sleeved(new End.Plug())).isFalse();
             assertThat(Ends.barrel(1.5)).isEqualTo('R');
             assertThat(Ends.barrel(1.51)).isEqualTo('B');

@@ -405,9 +405,28 @@ class HarnessTest {
 
         @Test
         void comesOnReelsThatHoldEveryPieceWhole() {
-            assertThat(TakeOff.reels(List.of(2.0, 2.5), 0.05)).isEqualTo("1 × 5 m");
-            assertThat(TakeOff.reels(List.of(30.0, 60.0), 0.05)).isEqualTo("1 × 100 m");
-            assertThat(TakeOff.reels(List.of(60.0, 60.0, 30.0), 0)).isEqualTo("2 × 100 m");
+            assertThat(TakeOff.Sold.METRES.reels(List.of(2.0, 2.5), 0.05)).isEqualTo("1 × 5 m");
+            assertThat(TakeOff.Sold.METRES.reels(List.of(30.0, 60.0), 0.05)).isEqualTo("1 × 100 m");
+            assertThat(TakeOff.Sold.METRES.reels(List.of(60.0, 60.0, 30.0), 0)).isEqualTo("2 × 100 m");
+            assertThat(TakeOff.Sold.FEET.reels(List.of(2.0, 2.5), 0)).as("14.8 ft").isEqualTo("1 × 25 ft");
+            assertThat(TakeOff.Sold.FEET.reels(List.of(60.0, 60.0, 30.0), 0)).as("492 ft").isEqualTo("1 × 500 ft");
+            assertThat(TakeOff.Sold.FEET.whole(3.048)).isEqualTo("10 ft");
+            assertThat(TakeOff.Sold.METRES.whole(3.048)).isEqualTo("4 m");
+        }
+
+        /// American gauges are sold by the foot, whatever is shown on the page.
+        @Test
+        void isSoldByWhatItsSizesAreCountedIn() {
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            Design feet = d.withWiring(d.wiring().withSeries(Wiring.Series.AWG));
+
+            assertThat(bought(d)).isNotEmpty().allMatch(b -> b.endsWith(" m"));
+            assertThat(bought(feet)).isNotEmpty().allMatch(b -> b.endsWith(" ft"));
+        }
+
+        private static List<String> bought(Design d) {
+            return TakeOff.of(d, Harness.of(d)).items().stream().filter(TakeOff.Item::length)
+                    .map(TakeOff.Item::buy).toList();
         }
 
         @Test
