@@ -14,6 +14,7 @@ import lectulum.design.base.EmptyMass;
 import lectulum.design.base.Stuff;
 import lectulum.design.base.Survey;
 import lectulum.design.brief.Kept;
+import lectulum.design.envelope.Envelope;
 import lectulum.design.feature.Aired;
 import lectulum.design.feature.Electric;
 import lectulum.design.feature.Feature;
@@ -100,7 +101,7 @@ class QuietRulesTest {
 
     private static Design weightless() {
         Base base = NIGHTJAR.base().with(new EmptyMass.Entered(0, 0, 0, 0, MassSource.WEIGHED));
-        return NIGHTJAR.with(base).withThings(List.of()).with(lectulum.design.envelope.Envelope.NONE);
+        return NIGHTJAR.with(base).withThings(List.of()).with(Envelope.NONE);
     }
 
     private static Design weighed(Object... pointsAndReadings) {

@@ -75,26 +75,36 @@ final class RenderCommand implements Callable<Integer> {
         if (select != null && input.project().design().thing(select).isEmpty()) {
             throw new CommandLine.ParameterException(spec.commandLine(), "There is no thing " + select + ".");
         }
-        String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
+        String name = out.toString().toLowerCase(Locale.ROOT);
         boolean svg = name.endsWith(".svg");
         if (!svg && !name.endsWith(".png")) {
             throw new CommandLine.ParameterException(spec.commandLine(), out + " is neither a .png nor a .svg.");
         }
+        if (page != null && (sheetOnly || svg)) {
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    "--page is a page of the window; --sheet and .svg draw the sheet alone.");
+        }
         int w = Math.clamp(width, 200, 8000);
         int h = Math.clamp(height, 150, 8000);
         Headless.start();
+        AtomicFile.write(out, sheetOnly || svg ? sheet(input, svg, w, h) : window(input, w, h));
+        return 0;
+    }
+
+    private byte[] sheet(Input input, boolean svg, int w, int h) {
+        return Headless.on(() -> {
+            Workbench bench = new Workbench(input.project());
+            choose(bench);
+            SheetLook look = Stages.look(bench.state().stage());
+            return svg
+                    ? SheetPicture.svg(bench.state(), Theme.PAPER, look, w, h).getBytes(StandardCharsets.UTF_8)
+                    : SheetPicture.png(bench.state(), Theme.PAPER, look, w, h);
+        });
+    }
+
+    private byte[] window(Input input, int w, int h) throws IOException {
         Path scratch = Files.createTempDirectory("lectulum");
-        byte[] picture;
-        if (sheetOnly || svg) {
-            picture = Headless.on(() -> {
-                Workbench bench = new Workbench(input.project());
-                choose(bench);
-                SheetLook look = Stages.look(bench.state().stage());
-                return svg
-                        ? SheetPicture.svg(bench.state(), Theme.PAPER, look, w, h).getBytes(StandardCharsets.UTF_8)
-                        : SheetPicture.png(bench.state(), Theme.PAPER, look, w, h);
-            });
-        } else {
+        try {
             MainWindow window = Headless.window(input.project(), new Home(scratch), remedies);
             String wanted = page(Headless.on(() -> window.leavesOf(stage)));
             Scene scene = Headless.on(() -> {
@@ -104,11 +114,10 @@ final class RenderCommand implements Callable<Integer> {
                 window.sheet().requestFocus();
                 return made;
             });
-            picture = Headless.picture(scene, window::settled);
+            return Headless.picture(scene, window::settled);
+        } finally {
+            Files.deleteIfExists(scratch);
         }
-        AtomicFile.write(out, picture);
-        Files.deleteIfExists(scratch);
-        return 0;
     }
 
     /// The id of the page that is meant, by its word or by that; of the first where none is.

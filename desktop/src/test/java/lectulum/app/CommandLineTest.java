@@ -107,6 +107,16 @@ class CommandLineTest {
     }
 
     @Test
+    void aPageIsNotDrawnWhereOnlyTheSheetIs() {
+        String svg = folder.resolve("x.svg").toString();
+
+        assertThat(run("render", "demo:dunlin", "--page", "Score", "--out", svg)).isEqualTo(2);
+
+        assertThat(err.toString()).contains("--page is a page of the window");
+        assertThat(Path.of(svg)).doesNotExist();
+    }
+
+    @Test
     void schemaPrintsWhatIsPublished() throws IOException {
         assertThat(run("schema")).isZero();
 
