@@ -9,6 +9,7 @@ import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
 import lectulum.kernel.electric.Bank;
 import lectulum.kernel.electric.Hours;
+import lectulum.kernel.electric.Simulation;
 import lectulum.kernel.weather.Band;
 import lectulum.units.Quantity;
 
@@ -33,15 +34,16 @@ record Autonomy(int month, List<Double> nights) {
     /// @param month counted from 0
     static Autonomy of(Rehearsal r, Bank bank, Hours year, int month) {
         int days = year.count() / DAY;
+        Simulation alone = r.alone(bank);
         List<Double> all = IntStream.range(0, days).filter(d -> Band.month(d + 1) == month)
                 .mapToObj(d -> {
-                    double soon = from(r, bank, year, d, SOON);
-                    return soon < SOON ? soon : from(r, bank, year, d, MOST);
+                    double soon = from(alone, year, d, SOON);
+                    return soon < SOON ? soon : from(alone, year, d, MOST);
                 }).toList();
         return new Autonomy(month, all);
     }
 
-    private static double from(Rehearsal r, Bank bank, Hours year, int day, int days) {
+    private static double from(Simulation alone, Hours year, int day, int days) {
         int n = days * DAY;
         double[] air = new double[n];
         byte[] season = new byte[n];
@@ -52,8 +54,7 @@ record Autonomy(int month, List<Double> nights) {
         }
         boolean[] here = new boolean[n];
         Arrays.fill(here, true);
-        int first = r.alone(bank).run(new Hours(air, new double[n], here, new double[n], new boolean[n], season), 1)
-                .firstEmpty();
+        int first = alone.firstEmpty(new Hours(air, new double[n], here, new double[n], new boolean[n], season), 1);
         return first < 0 ? days : first / (double) DAY;
     }
 

@@ -12,7 +12,10 @@ package lectulum.kernel.electric;
 public record Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
         boolean isolated, double[] seasons) {
     private static final double[] ALIKE = {1, 1, 1};
+    private static final int SEASONS = 3;
     private static final int HOURS = 24;
+    /// How many of [#place] there are.
+    static final int PLACES = 2 * SEASONS * HOURS;
 
     /// The same in every season.
     public Appliance(double watts, double count, Feed feed, double[] day, When when, Duty duty, double standby,
@@ -84,16 +87,24 @@ public record Appliance(double watts, double count, Feed feed, double[] day, Whe
         return count * (watts * part + standby * idle * (1 - part));
     }
 
-    /// Mean power of every hour without driving, where the air does not matter \[W\], at [#place]; null where it does.
-    double[] still() {
-        if (!(duty instanceof Duty.Steady)) {
-            return null;
-        }
-        double[] all = new double[2 * seasons.length * day.length];
-        for (int hour = 0; hour < day.length; hour++) {
-            for (int season = 0; season < seasons.length; season++) {
-                all[place(hour, false, season)] = mean(hour, 0, false, 0, season);
-                all[place(hour, true, season)] = mean(hour, 0, true, 0, season);
+    /// What it draws in every hour without driving \[W\], at [#place].
+    ///
+    /// @param always whatever the air
+    /// @param onDuty besides, times its duty in that air
+    record Still(double[] always, double[] onDuty) {
+    }
+
+    Still still() {
+        Still all = new Still(new double[PLACES], new double[PLACES]);
+        for (int hour = 0; hour < HOURS; hour++) {
+            for (int season = 0; season < SEASONS; season++) {
+                for (boolean occupied : new boolean[]{false, true}) {
+                    int k = place(hour, occupied, season);
+                    double part = Math.min(1, day[hour] * seasons[season]) * when.on(occupied, 0);
+                    double idle = isolated && !occupied ? 0 : standby;
+                    all.always[k] = count * idle;
+                    all.onDuty[k] = count * part * (watts - idle);
+                }
             }
         }
         return all;

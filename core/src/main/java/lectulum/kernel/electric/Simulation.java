@@ -1,5 +1,6 @@
 package lectulum.kernel.electric;
 
+import java.util.Arrays;
 import java.util.List;
 
 /// A bank, its loads and its sources, hour by hour.
@@ -17,18 +18,73 @@ public final class Simulation {
 
     private final Bank bank;
     private final Supply supply;
+    /// All loads, for hours on the road.
     private final Appliance[] loads;
-    private final double[] rated;
-    /// What each draws while nobody drives, by [Appliance#still]; null where it depends on the air.
-    private final double[][] still;
+    /// Those whose draw depends on the air, which is asked every hour.
+    private final Appliance[] byAir;
+    private final Appliance.Still[] byAirStill;
+    /// What all others draw together while nobody drives, by [Appliance#place].
+    private final Demand[] still = new Demand[Appliance.PLACES];
 
     public Simulation(Bank bank, List<Appliance> loads, Supply supply) {
         this.bank = bank;
         this.supply = supply;
         this.loads = loads.toArray(Appliance[]::new);
-        this.rated = loads.stream().mapToDouble(Appliance::rated).toArray();
-        this.still = loads.stream().map(Appliance::still).toArray(double[][]::new);
+        this.byAir = loads.stream().filter(a -> !(a.duty() instanceof Appliance.Duty.Steady))
+                .toArray(Appliance[]::new);
+        this.byAirStill = Arrays.stream(byAir).map(Appliance::still).toArray(Appliance.Still[]::new);
+        Arrays.setAll(still, k -> new Demand());
+        for (Appliance a : loads) {
+            if (a.duty() instanceof Appliance.Duty.Steady steady) {
+                Appliance.Still draws = a.still();
+                for (int k = 0; k < still.length; k++) {
+                    still[k].add(a, draws.always()[k] + steady.part() * draws.onDuty()[k], supply.inverter());
+                }
+            }
+        }
     }
+
+    /// What loads want in an hour, shore power left aside.
+    private static final class Demand {
+        /// Of the battery and of the inverter \[W\].
+        double dc;
+        double ac;
+        /// Mean times rated power, and rated power of what runs: of the battery and of the inverter.
+        double squares;
+        double acSquares;
+        double peak;
+        double acPeak;
+        /// That only runs on shore \[W\].
+        double shore;
+
+        void add(Appliance a, double mean, double inverter) {
+            switch (a.feed()) {
+                case BATTERY -> {
+                    dc += mean;
+                    squares += mean * a.rated();
+                    peak += mean > 0 ? a.rated() : 0;
+                }
+                case INVERTER -> {
+                    ac += mean;
+                    acSquares += mean * a.rated() / (inverter * inverter);
+                    acPeak += mean > 0 ? a.rated() : 0;
+                }
+                case SHORE -> shore += mean;
+            }
+        }
+
+        void set(Demand other) {
+            dc = other.dc;
+            ac = other.ac;
+            squares = other.squares;
+            acSquares = other.acSquares;
+            peak = other.peak;
+            acPeak = other.acPeak;
+            shore = other.shore;
+        }
+    }
+
+    private static final Demand NONE = new Demand();
 
     /// The course of a run, one entry an hour: for plots and for checking.
     ///
@@ -80,6 +136,15 @@ public final class Simulation {
         return new Run(hours, start, null).done();
     }
 
+    /// Number of the first hour in which something is not had; −1 for none. Hours after it are not looked at.
+    public int firstEmpty(Hours hours, double start) {
+        Run run = new Run(hours, start, null);
+        for (int h = 0; h < hours.count() && run.first < 0; h++) {
+            run.hour(h);
+        }
+        return run.first;
+    }
+
     /// A run with its course.
     public record Course(Outcome outcome, Trace trace) {
     }
@@ -102,6 +167,7 @@ public final class Simulation {
         private final double highestFloor = bank.highestFloor();
         private final double most = bank.chemistry().charge() * bank.charge() * bank.charging();
         private final double allowed = bank.chemistry().discharge() * bank.charge();
+        private final Demand wanted = new Demand();
         private final double follows = 1 - Math.exp(-1 / supply.lag());
         private double state;
         private double warmth;
@@ -144,33 +210,19 @@ public final class Simulation {
             double air = in.air()[h];
             double round = here && supply.inside() ? Math.max(air, supply.room()) : air;
             warmth = h == 0 ? round : warmth + (round - warmth) * follows;
-            double dc = 0;
-            double ac = 0;
-            double squares = 0;
-            double peak = 0;
-            double acPeak = 0;
-            int known = Appliance.place(h % DAY, here, in.season()[h]);
-            for (int j = 0; j < loads.length; j++) {
-                Appliance a = loads[j];
-                double p = drive == 0 && still[j] != null
-                        ? still[j][known]
-                        : a.mean(h % DAY, air, here, drive, in.season()[h]);
-                if (a.feed() == Appliance.Feed.BATTERY) {
-                    dc += p;
-                    squares += p * rated[j];
-                    peak += p > 0 ? rated[j] : 0;
-                } else if (shore) {
-                    shoreLoads += p;
-                } else if (a.feed() == Appliance.Feed.INVERTER) {
-                    ac += p;
-                    squares += p * rated[j] / (supply.inverter() * supply.inverter());
-                    acPeak += p > 0 ? rated[j] : 0;
+            demand(h, air, here, drive);
+            double dc = wanted.dc;
+            double squares = wanted.squares;
+            double peak = wanted.peak;
+            if (shore) {
+                shoreLoads += wanted.ac + wanted.shore;
+            } else {
+                squares += wanted.acSquares;
+                if (wanted.ac > 0 || supply.alwaysOn() && here) {
+                    dc += supply.idle() + wanted.ac / supply.inverter();
+                    squares += supply.idle() * supply.idle();
+                    peak += supply.idle() + wanted.acPeak / supply.inverter();
                 }
-            }
-            if (!shore && (ac > 0 || supply.alwaysOn() && here)) {
-                dc += supply.idle() + ac / supply.inverter();
-                squares += supply.idle() * supply.idle();
-                peak += supply.idle() + acPeak / supply.inverter();
             }
             generator(h, here);
             double sun = in.sun()[h];
@@ -190,8 +242,8 @@ public final class Simulation {
             if ((peak - given) / volts > allowed) {
                 over++;
             }
-            double takes = bank.chemistry().takes(heated ? WARM_ENOUGH : warmth);
-            double into = capacity > 0
+            double takes = surplus > 0 ? bank.chemistry().takes(heated ? WARM_ENOUGH : warmth) : 0;
+            double into = surplus > 0 && capacity > 0
                     ? Math.max(0, Math.min(Math.min(surplus, bank.chemistry().takesAt(state) * most * takes),
                             (1 - state) * capacity / bank.chemistry().efficiency()))
                     : 0;
@@ -226,6 +278,25 @@ public final class Simulation {
                 trace.unmet[h] = missing;
                 trace.battery[h] = warmth;
                 trace.lost[h] = used - (dc - missing) - (state - before) * capacity;
+            }
+        }
+
+        /// What is wanted in an hour, into [#wanted].
+        private void demand(int h, double air, boolean here, double drive) {
+            int season = in.season()[h];
+            if (drive > 0) {
+                wanted.set(NONE);
+                for (Appliance a : loads) {
+                    wanted.add(a, a.mean(h % DAY, air, here, drive, season), supply.inverter());
+                }
+                return;
+            }
+            int place = Appliance.place(h % DAY, here, season);
+            wanted.set(still[place]);
+            for (int j = 0; j < byAir.length; j++) {
+                Appliance.Still draws = byAirStill[j];
+                wanted.add(byAir[j], draws.always()[place] + byAir[j].duty().at(air) * draws.onDuty()[place],
+                        supply.inverter());
             }
         }
 

@@ -1,6 +1,7 @@
 package lectulum.power.wiring;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +16,7 @@ import lectulum.assumed.Assumption;
 import lectulum.assumed.Wires;
 import lectulum.design.Design;
 import lectulum.design.feature.Electric;
+import lectulum.design.thing.DayStrip;
 import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Circuit;
 import lectulum.design.wiring.Part;
@@ -114,19 +116,15 @@ final class HarnessMaker {
 
     /// What all circuits draw together in the worst hour of a day \[A\].
     private double together() {
-        double most = 0;
-        for (int h = 0; h < 24; h++) {
-            double watts = 0;
-            for (Groups.Group g : groups.all()) {
-                for (Groups.Device x : g.devices()) {
-                    for (Thing t : x.loads()) {
-                        watts += t.load().orElseThrow().part(h) > 0 ? t.load().orElseThrow().power() : 0;
+        double[] watts = new double[24];
+        groups.all().stream().flatMap(g -> g.devices().stream()).flatMap(x -> x.loads().stream())
+                .map(t -> t.load().orElseThrow()).filter(l -> l.dailyRunning() > 0).forEach(l -> {
+                    DayStrip strip = l.strip();
+                    for (int h = 0; h < watts.length; h++) {
+                        watts[h] += strip.has(h) ? l.power() : 0;
                     }
-                }
-            }
-            most = Math.max(most, watts);
-        }
-        return most / volts;
+                });
+        return Math.max(0, Arrays.stream(watts).max().orElseThrow()) / volts;
     }
 
     private void circuits(Layer.Place board) {

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.feature.Electric;
+import lectulum.design.thing.DayStrip;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
 import lectulum.kernel.electric.Bank;
@@ -46,10 +48,22 @@ final class VoltsSolver {
 
     private static List<Scene> scenes(Design d) {
         List<Scene> all = new ArrayList<>();
-        add(all, d, Mode.ROAD, hour(d, h -> true, true));
-        add(all, d, Mode.CAMP, hour(d, h -> h >= MORNING && h < EVENING, false));
-        add(all, d, Mode.NIGHT, hour(d, h -> h < MORNING || h >= EVENING, false));
+        List<Runs> driving = running(d, l -> l.when() == Load.When.DRIVING || l.always());
+        List<Runs> standing = running(d, l -> l.when() != Load.When.DRIVING);
+        add(all, d, Mode.ROAD, hour(driving, h -> true));
+        add(all, d, Mode.CAMP, hour(standing, h -> h >= MORNING && h < EVENING));
+        add(all, d, Mode.NIGHT, hour(standing, h -> h < MORNING || h >= EVENING));
         return all;
+    }
+
+    /// A thing that draws power within some hours.
+    private record Runs(String thing, double watts, DayStrip hours) {
+    }
+
+    private static List<Runs> running(Design d, Predicate<Load> then) {
+        return d.things().stream().flatMap(t -> t.load()
+                .filter(l -> l.power() > 0 && l.dailyRunning() > 0 && l.feed() != Load.Feed.SHORE && then.test(l))
+                .map(l -> new Runs(t.id(), l.power(), l.strip())).stream()).toList();
     }
 
     private static void add(List<Scene> all, Design d, Mode mode, Map<String, Double> on) {
@@ -73,36 +87,27 @@ final class VoltsSolver {
     }
 
     /// The loads of the hour in which most is on, by their watts.
-    private static Map<String, Double> hour(Design d, Predicate<Integer> hours, boolean driving) {
-        Map<String, Double> best = Map.of();
+    private static Map<String, Double> hour(List<Runs> running, IntPredicate hours) {
+        List<Runs> best = List.of();
         double most = 0;
         for (int h = 0; h < 24; h++) {
             if (!hours.test(h)) {
                 continue;
             }
-            Map<String, Double> on = new TreeMap<>();
+            int hour = h;
+            List<Runs> on = running.stream().filter(r -> r.hours.has(hour)).toList();
             double sum = 0;
-            for (Thing t : d.things()) {
-                if (runs(t, h, driving)) {
-                    double watts = t.load().orElseThrow().power();
-                    on.put(t.id(), watts);
-                    sum += watts;
-                }
+            for (Runs r : on) {
+                sum += r.watts;
             }
             if (sum > most) {
                 most = sum;
                 best = on;
             }
         }
-        return best;
-    }
-
-    private static boolean runs(Thing t, int hour, boolean driving) {
-        return t.load().filter(l -> l.power() > 0 && l.feed() != Load.Feed.SHORE && l.part(hour) > 0)
-                .filter(l -> driving
-                        ? l.when() == Load.When.DRIVING || l.always()
-                        : l.when() != Load.When.DRIVING)
-                .isPresent();
+        Map<String, Double> watts = new TreeMap<>();
+        best.forEach(r -> watts.put(r.thing, r.watts));
+        return watts;
     }
 
     /// The nodes of a network, and what was joined to which.
