@@ -1,6 +1,7 @@
 package lectulum.brief;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import lectulum.assumed.Labour;
 import lectulum.balance.Forgotten;
 import lectulum.design.Design;
@@ -241,29 +243,42 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
             return bits;
         }
 
-        List<Thing> kept(Set<Ability> abilities) {
-            List<Thing> kept = new ArrayList<>();
-            int bits = bits(abilities);
-            for (int i = 0; i < things.size(); i++) {
-                if (serves[i] == 0 || (serves[i] & bits) != 0) {
-                    kept.add(things.get(i));
-                }
-            }
-            return kept;
-        }
-
-        Sum sum(Set<Ability> abilities) {
+        /// Which things stay where some abilities do.
+        private boolean[] in(Set<Ability> abilities) {
             boolean[] in = new boolean[things.size()];
             int bits = bits(abilities);
             for (int i = 0; i < in.length; i++) {
                 in[i] = serves[i] == 0 || (serves[i] & bits) != 0;
             }
-            return sum(in, kept(abilities), asked(design.brief(), abilities));
+            return in;
+        }
+
+        private List<Thing> those(boolean[] in) {
+            return IntStream.range(0, in.length).filter(i -> in[i]).mapToObj(things::get).toList();
+        }
+
+        List<Thing> kept(Set<Ability> abilities) {
+            return those(in(abilities));
+        }
+
+        /// What stays where some abilities do, and goes where only the others do.
+        List<Thing> only(Set<Ability> abilities, Set<Ability> others) {
+            boolean[] in = in(abilities);
+            boolean[] still = in(others);
+            for (int i = 0; i < in.length; i++) {
+                in[i] &= !still[i];
+            }
+            return those(in);
+        }
+
+        Sum sum(Set<Ability> abilities) {
+            boolean[] in = in(abilities);
+            return sum(in, those(in), asked(design.brief(), abilities));
         }
 
         Sum drawn() {
             boolean[] in = new boolean[things.size()];
-            java.util.Arrays.fill(in, true);
+            Arrays.fill(in, true);
             return sum(in, things, design.brief());
         }
 
@@ -293,8 +308,7 @@ public record Tiers(Abilities had, Map<Ability, Cost> costs, Map<Tier, Sum> sums
         on.add(ability);
         off.remove(ability);
         if (had.given().contains(ability)) {
-            List<Thing> gone = new ArrayList<>(lines.kept(on));
-            gone.removeAll(lines.kept(off));
+            List<Thing> gone = lines.only(on, off);
             return new Cost(true, gone.stream().map(Thing::name).toList(), lines.sum(on).minus(lines.sum(off)),
                     floor(gone));
         }

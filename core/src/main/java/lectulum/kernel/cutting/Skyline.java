@@ -25,6 +25,8 @@ final class Skyline {
 
     private final List<double[]> pieces;
     private final double width;
+    /// Of all pieces \[m²\].
+    private final double area;
     /// What the pieces before every so many of the best order leave.
     private final Line[] kept;
     /// The same of the order that was laid last, from where it differs.
@@ -36,6 +38,8 @@ final class Skyline {
         private final double[] reach;
         private int segments = 1;
         private double length;
+        /// Area between the beginning of the strip and the line in which nothing lies.
+        private double gaps;
 
         /// @param most pieces that are laid
         private Line(int most) {
@@ -46,17 +50,23 @@ final class Skyline {
         private void become(Line other) {
             segments = other.segments;
             length = other.length;
+            gaps = other.gaps;
             System.arraycopy(other.from, 0, from, 0, segments);
             System.arraycopy(other.reach, 0, reach, 0, segments);
         }
 
-        /// Lays a piece at the edge of a segment; what it covers reaches as far as it does.
-        private void raise(int at, double high, double to, double width) {
+        /// Lays a piece at the edge of a segment, from `along` on; what it covers reaches as far as it does.
+        private void raise(int at, double high, double along, double to, double width) {
+            double low = from[at];
             int after = at;
             while (after < segments && (after + 1 < segments ? from[after + 1] : width) <= high + SMALL) {
+                gaps -= reach[after] * ((after + 1 < segments ? from[after + 1] : width) - from[after]);
                 after++;
             }
-            double low = from[at];
+            if (after < segments) {
+                gaps -= reach[after] * Math.max(0, high - from[after]);
+            }
+            gaps += along * (high - low);
             System.arraycopy(from, after, from, at + 1, segments - after);
             System.arraycopy(reach, after, reach, at + 1, segments - after);
             segments += at + 1 - after;
@@ -72,6 +82,7 @@ final class Skyline {
     private Skyline(List<double[]> pieces, double width) {
         this.pieces = pieces;
         this.width = width;
+        this.area = pieces.stream().mapToDouble(p -> p[0] * p[1]).sum();
         int lines = (pieces.size() - 1) / APART + 1;
         this.kept = new Line[lines];
         this.tried = new Line[lines];
@@ -157,7 +168,8 @@ final class Skyline {
         }
     }
 
-    /// The length that an order takes; of one that is longer than what is looked for, as much as was found out.
+    /// The length that an order takes; of one that is longer than what is looked for, as much as was found out. An order that leaves
+    /// gaps so large that the pieces to come do not find room before that is longer.
     ///
     /// @param first piece in which it differs from the best so far, 0 where there is none
     /// @param most  what is longer is of no use \[m\]
@@ -166,6 +178,7 @@ final class Skyline {
         int begin = first / APART;
         Line line = new Line(order.length);
         line.become(kept[begin]);
+        double room = most * width * (1 + SMALL) - area;
         for (int i = begin * APART; i < order.length; i++) {
             if (i % APART == 0) {
                 tried[i / APART].become(line);
@@ -174,9 +187,9 @@ final class Skyline {
             int at = lowest(line, p[1]);
             double across = line.from[at];
             double along = before(line, at, p[1], Double.POSITIVE_INFINITY);
-            line.raise(at, across + p[1], along + p[0], width);
-            if (line.length > most) {
-                return line.length;
+            line.raise(at, across + p[1], along, along + p[0], width);
+            if (line.length > most || line.gaps > room) {
+                return Double.POSITIVE_INFINITY;
             }
             if (into != null) {
                 into.add(new Sheets.Placed(order[i], along, across, p[0], p[1]));

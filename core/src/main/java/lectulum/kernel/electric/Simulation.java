@@ -23,6 +23,7 @@ public final class Simulation {
     /// Those whose draw depends on the air, which is asked every hour.
     private final Appliance[] byAir;
     private final Appliance.Still[] byAirStill;
+    private final double[] byAirRated;
     /// What all others draw together while nobody drives, by [Appliance#place].
     private final Demand[] still = new Demand[Appliance.PLACES];
 
@@ -33,12 +34,13 @@ public final class Simulation {
         this.byAir = loads.stream().filter(a -> !(a.duty() instanceof Appliance.Duty.Steady))
                 .toArray(Appliance[]::new);
         this.byAirStill = Arrays.stream(byAir).map(Appliance::still).toArray(Appliance.Still[]::new);
+        this.byAirRated = Arrays.stream(byAir).mapToDouble(Appliance::rated).toArray();
         Arrays.setAll(still, k -> new Demand());
         for (Appliance a : loads) {
             if (a.duty() instanceof Appliance.Duty.Steady steady) {
                 Appliance.Still draws = a.still();
                 for (int k = 0; k < still.length; k++) {
-                    still[k].add(a, draws.always()[k] + steady.part() * draws.onDuty()[k], supply.inverter());
+                    still[k].add(a.feed(), a.rated(), draws.always()[k] + steady.part() * draws.onDuty()[k]);
                 }
             }
         }
@@ -57,17 +59,17 @@ public final class Simulation {
         /// That only runs on shore \[W\].
         double shore;
 
-        void add(Appliance a, double mean, double inverter) {
-            switch (a.feed()) {
+        void add(Appliance.Feed feed, double rated, double mean) {
+            switch (feed) {
                 case BATTERY -> {
                     dc += mean;
-                    squares += mean * a.rated();
-                    peak += mean > 0 ? a.rated() : 0;
+                    squares += mean * rated;
+                    peak += mean > 0 ? rated : 0;
                 }
                 case INVERTER -> {
                     ac += mean;
-                    acSquares += mean * a.rated() / (inverter * inverter);
-                    acPeak += mean > 0 ? a.rated() : 0;
+                    acSquares += mean * rated;
+                    acPeak += mean > 0 ? rated : 0;
                 }
                 case SHORE -> shore += mean;
             }
@@ -217,7 +219,7 @@ public final class Simulation {
             if (shore) {
                 shoreLoads += wanted.ac + wanted.shore;
             } else {
-                squares += wanted.acSquares;
+                squares += wanted.acSquares / (supply.inverter() * supply.inverter());
                 if (wanted.ac > 0 || supply.alwaysOn() && here) {
                     dc += supply.idle() + wanted.ac / supply.inverter();
                     squares += supply.idle() * supply.idle();
@@ -287,7 +289,7 @@ public final class Simulation {
             if (drive > 0) {
                 wanted.set(NONE);
                 for (Appliance a : loads) {
-                    wanted.add(a, a.mean(h % DAY, air, here, drive, season), supply.inverter());
+                    wanted.add(a.feed(), a.rated(), a.mean(h % DAY, air, here, drive, season));
                 }
                 return;
             }
@@ -295,8 +297,8 @@ public final class Simulation {
             wanted.set(still[place]);
             for (int j = 0; j < byAir.length; j++) {
                 Appliance.Still draws = byAirStill[j];
-                wanted.add(byAir[j], draws.always()[place] + byAir[j].duty().at(air) * draws.onDuty()[place],
-                        supply.inverter());
+                wanted.add(byAir[j].feed(), byAirRated[j],
+                        draws.always()[place] + byAir[j].duty().at(air) * draws.onDuty()[place]);
             }
         }
 
