@@ -348,6 +348,8 @@ public final class Reliability {
 
     private void count(String kind, String where) {
         faults.merge(kind, 1, Integer::sum);
-        first.putIfAbsent(kind, where);
+        if (first.putIfAbsent(kind, where) == null) {
+            System.out.println(kind + ": " + where);
+        }
     }
 }

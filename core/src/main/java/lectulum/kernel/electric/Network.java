@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealVector;
 
@@ -12,7 +13,7 @@ import org.hipparchus.linear.RealVector;
 ///
 /// Nodal analysis with loads of constant power brought to a line at each step of Newton (Vlach and Singhal, Computer Methods
 /// for Circuit Analysis and Design). Node 0 is the reference. A load whose power the wires cannot bring is a collapse, which
-/// is an answer and no error. A node that nothing joins to the reference has no volts (NaN) and takes no part.
+/// is an answer and no error, and so is a source that gives as good as nothing. A node that nothing joins to the reference has no volts (NaN) and takes no part.
 public final class Network {
     private static final double CLOSE = 1e-11;
     private static final int MOST_STEPS = 60;
@@ -109,9 +110,14 @@ public final class Network {
             double[][] g = new double[size][size];
             double[] i = new double[size];
             stamp(row, across, g, i);
-            RealVector v = size == 0
-                    ? new ArrayRealVector(0)
-                    : new LUDecomposition(new Array2DRowRealMatrix(g, false)).getSolver().solve(new ArrayRealVector(i));
+            RealVector v = new ArrayRealVector(0);
+            if (size > 0) {
+                DecompositionSolver equations = new LUDecomposition(new Array2DRowRealMatrix(g, false)).getSolver();
+                if (!equations.isNonSingular()) {
+                    return dead(row);
+                }
+                v = equations.solve(new ArrayRealVector(i));
+            }
             double most = 0;
             for (int n = 0; n < nodes; n++) {
                 double next = n == 0 ? 0 : row[n] < 0 ? Double.NaN : v.getEntry(row[n]);
@@ -133,6 +139,24 @@ public final class Network {
             }
         }
         return new Solved(volts, amps(row, volts), List.copyOf(all));
+    }
+
+    /// Where nothing holds any volts, since the sources give as good as no current: no load gets its power.
+    private Solved dead(int[] row) {
+        double[] volts = new double[nodes];
+        for (int n = 1; n < nodes; n++) {
+            volts[n] = row[n] < 0 ? Double.NaN : 0;
+        }
+        double[] amps = new double[elements.size()];
+        List<Integer> dark = new ArrayList<>();
+        for (int e = 0; e < amps.length; e++) {
+            Element of = elements.get(e);
+            amps[e] = joined(row, of) ? 0 : Double.NaN;
+            if (of.kind == Kind.POWER && joined(row, of) && of.value > 0) {
+                dark.add(e);
+            }
+        }
+        return new Solved(volts, amps, List.copyOf(dark));
     }
 
     /// Volts across each load of constant power; those that have collapsed.

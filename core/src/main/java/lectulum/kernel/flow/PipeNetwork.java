@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -259,7 +260,11 @@ public record PipeNetwork(List<Node> nodes, List<Pipe> pipes, Source source) {
                     matrix.addToEntry(b, a, -d[l]);
                 }
             }
-            double[] up = new LUDecomposition(matrix, 0).getSolver().solve(new ArrayRealVector(right, false)).toArray();
+            DecompositionSolver equations = new LUDecomposition(matrix, 0).getSolver();
+            if (!equations.isNonSingular()) {
+                return before;
+            }
+            double[] up = equations.solve(new ArrayRealVector(right, false)).toArray();
             double[] by = new double[links];
             for (int l = 0; l < links; l++) {
                 double gap = head(from(l), l) - head(to(l), l) - loss(l, flow[l]);

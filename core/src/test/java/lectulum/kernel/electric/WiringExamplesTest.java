@@ -217,6 +217,24 @@ class WiringExamplesTest {
         }
 
         @Test
+        void areDeadWhereTheSourceGivesAsGoodAsNothing() {
+            Network dead = new Network(4, 12);
+            int source = dead.source(1, 0, 12.8, 1e301);
+            dead.resistance(1, 2, 0.01);
+            int lamp = dead.current(2, 0, 1);
+            int pump = dead.power(2, 0, 60);
+            int apart = dead.power(3, 3, 20);
+
+            Network.Solved s = dead.solve();
+
+            assertThat(s.collapsed()).containsExactly(pump);
+            assertThat(s.volts()).containsExactly(0, 0, 0, Double.NaN);
+            assertThat(s.amps()[source]).isZero();
+            assertThat(s.amps()[lamp]).isZero();
+            assertThat(s.amps()[apart]).isNaN();
+        }
+
+        @Test
         void leaveOutWhatHangsOnNothing() {
             Network torn = new Network(4, 12);
             torn.source(1, 0, 12.8, 0.01);
