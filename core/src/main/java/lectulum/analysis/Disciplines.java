@@ -43,6 +43,7 @@ import lectulum.layout.doors.WayThrough;
 import lectulum.layout.loading.LoadingStudies;
 import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.BerthStudies;
 import lectulum.layout.people.People;
 import lectulum.layout.score.LayoutScore;
 import lectulum.layout.storage.Storage;
@@ -101,7 +102,7 @@ public final class Disciplines {
         everyMode(all, Room::in);
         everyMode(all, Floor::in);
         everyMode(all, Motions::in);
-        all.addAll(List.of(People.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
+        all.addAll(List.of(People.DISCIPLINE, BerthStudies.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,

@@ -13,6 +13,7 @@ public enum Assumption {
     PASSAGE_STOP("passage.stop"),
     PASSAGE_WARN("passage.warn"),
     REACH_HAND("reach.hand"),
+    BERTH_CABLE("berth.cable"),
     REACH_ROOM("reach.room"),
     DOOR_THICK("door.thick"),
     STORE_HIGH("store.high"),

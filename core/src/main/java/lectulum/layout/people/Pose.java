@@ -82,12 +82,16 @@ public record Pose(String person, String name, Kind kind, double x, double y, do
                 double off = half * ((2.0 * k + 1) / here.size() - 1);
                 double dx = crosswise ? bed.c() * off : -bed.s() * off;
                 double dy = crosswise ? bed.s() * off : bed.c() * off;
-                double along = Math.atan2(crosswise ? bed.c() : bed.s(), crosswise ? -bed.s() : bed.c());
                 poses.add(new Pose(here.get(k).id(), here.get(k).name(), Kind.LYING, bed.x() + dx, bed.y() + dy,
-                        bed.z2(), along, here.get(k).height()));
+                        bed.z2(), along(bed), here.get(k).height()));
             }
         }
         return poses;
+    }
+
+    /// The way from head to feet on a bed: along its longer side \[rad\].
+    static double along(Solid bed) {
+        return bed.hw() > bed.hl() ? Math.atan2(bed.c(), -bed.s()) : Math.atan2(bed.s(), bed.c());
     }
 
     private static List<Pose> byDay(Design design, Room room) {

@@ -1,8 +1,10 @@
 package lectulum.power.light;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import lectulum.assumed.Table;
 import lectulum.catalogue.Catalogue;
@@ -28,6 +30,8 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.drawing.Listing;
 import lectulum.kernel.electric.Light;
+import lectulum.layout.people.People;
+import lectulum.layout.people.Pillow;
 import lectulum.power.wiring.Run;
 import lectulum.power.wiring.Wired;
 import lectulum.space.Body;
@@ -37,12 +41,10 @@ import lectulum.units.Quantity;
 public final class LightStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-light", "Light", Stage.POWER,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.BASE, Design.Part.SETTINGS),
-                    in.of(Wired.DISCIPLINE)))
+                    in.of(Wired.DISCIPLINE), in.of(People.DISCIPLINE)))
             .checking(LightRules.class, LightStudies::remedies);
 
     private static final double BACK = 0.5;
-    private static final double HEAD = 0.25;
-    private static final double PILLOW = 0.15;
     private static final double GLARE = 250;
     private static final double EYES = 0.7;
     private static final double DIM = 60;
@@ -55,7 +57,12 @@ public final class LightStudies {
     /// A place that is to be lit.
     ///
     /// @param thing that stands there; empty for the room
-    private record Place(Electric.Zone zone, String name, String thing, double x, double y, double z) {
+    private record Place(Electric.Zone zone, String name, String thing, Subject about, double x, double y, double z) {
+        static Place of(Pillow p) {
+            return new Place(Electric.Zone.READ, p.name(), p.bed(), p.person().isEmpty()
+                    ? Subject.thing(p.bed())
+                    : Subject.sleeper(p.bed(), p.person()), p.x(), p.y(), p.z());
+        }
     }
 
     private static List<Thing> lamps(Design d) {
@@ -66,20 +73,16 @@ public final class LightStudies {
         return t.feature(Electric.Lamp.class).orElseThrow();
     }
 
-    private static List<Place> places(Design d) {
+    private static List<Place> places(Design d, List<Pillow> pillows) {
         List<Place> all = new ArrayList<>();
         for (Thing t : d.things()) {
             Placement p = t.at(Mode.CAMP);
-            Placement n = t.at(Mode.NIGHT);
             if (t.has(Feature.Worktop.class) && !p.away()) {
-                all.add(new Place(Electric.Zone.WORK, t.name(), t.id(), p.x(), p.y(), p.z() + t.size().height()));
-            }
-            if (t.has(Feature.Bed.class) && t.name().toLowerCase(java.util.Locale.ROOT).contains("mattress")) {
-                double head = n.x() - t.sizeIn(Mode.NIGHT).length() / 2 + HEAD;
-                all.add(new Place(Electric.Zone.READ, t.name(), t.id(), head, n.y(),
-                        n.z() + t.size().height() + PILLOW));
+                all.add(new Place(Electric.Zone.WORK, t.name(), t.id(), Subject.thing(t.id()), p.x(), p.y(),
+                        p.z() + t.size().height()));
             }
         }
+        pillows.stream().filter(p -> !p.tent()).map(Place::of).forEach(all::add);
         return all;
     }
 
@@ -96,7 +99,7 @@ public final class LightStudies {
         return sum;
     }
 
-    static List<Study> of(Design d, Wired wired) {
+    static List<Study> of(Design d, Wired wired, People people) {
         Study.Notebook book = new Study.Notebook("power-light", Stage.POWER, "Light", "");
         Body body = Body.of(d.base());
         List<Thing> inside = lamps(d).stream().filter(t -> lamp(t).zone() != Electric.Zone.OUTSIDE).toList();
@@ -111,10 +114,10 @@ public final class LightStudies {
             }
             return List.of(book.note("No lamp yet. Add one on the sheet, and say on its card what it lights.").done());
         }
-        Place middle = new Place(Electric.Zone.ROOM, "The room", "", body.length() / 2, 0, Math.min(WAIST, high / 2));
+        Place middle = new Place(Electric.Zone.ROOM, "The room", "", Subject.WHOLE, body.length() / 2, 0, Math.min(WAIST, high / 2));
         List<Place> all = new ArrayList<>(List.of(middle));
         if (!body.open()) {
-            all.addAll(places(d));
+            all.addAll(places(d, Pillow.of(d, people)));
         }
         Listing.Maker table = new Listing.Maker("").words("Place", "is").numbers("light there, lx", "wanted",
                 "no more than");
@@ -123,14 +126,13 @@ public final class LightStudies {
             double least = wanted(p.zone, "least_lx");
             double most = wanted(p.zone, "most_lx");
             table.row(p.name, p.zone.label(), Amount.count(Math.rint(lux)), Amount.count(least), Amount.count(most));
-            Subject about = p.thing.isEmpty() ? Subject.WHOLE : Subject.thing(p.thing);
             List<String> things = p.thing.isEmpty() ? List.of() : List.of(p.thing);
             if (lux < least) {
-                book.say(LightRules.DARK, about, Severity.NOTE,
+                book.say(LightRules.DARK, p.about, Severity.NOTE,
                         Sentence.of("{0} gets {1} lx", p.name, Amount.count(Math.rint(lux))),
                         Sentence.of("For {0} {1} lx are wanted.", p.zone.label(), Amount.count(least)), things);
             } else if (lux > most && dimmable(d, p).isEmpty()) {
-                book.say(LightRules.BRIGHT, about, Severity.NOTE,
+                book.say(LightRules.BRIGHT, p.about, Severity.NOTE,
                         Sentence.of("{0} gets {1} lx", p.name, Amount.count(Math.rint(lux))),
                         Sentence.of("More than {0} lx dazzles; nothing near it can be dimmed.", Amount.count(most)),
                         things);
@@ -158,6 +160,7 @@ public final class LightStudies {
     }
 
     private static void blinding(Study.Notebook book, Design d, List<Place> places) {
+        Set<Subject> said = new HashSet<>();
         for (Place p : places) {
             if (p.zone != Electric.Zone.READ) {
                 continue;
@@ -165,9 +168,9 @@ public final class LightStudies {
             lamps(d).stream().filter(t -> !lamp(t).dims() && lamp(t).lumens() > GLARE
                     && Math.abs(t.at(Mode.NIGHT).x() - p.x) < EYES && Math.abs(t.at(Mode.NIGHT).y() - p.y) < EYES
                     && t.at(Mode.NIGHT).z() > p.z)
-                    .findFirst()
+                    .findFirst().filter(t -> said.add(Subject.pair(t.id(), p.thing)))
                     .ifPresent(t -> book.say(LightRules.BLINDS, Subject.pair(t.id(), p.thing), Severity.NOTE,
-                            Sentence.of("{0} shines into the eyes of who lies on {1}", t.name(), p.name),
+                            Sentence.of("{0} shines into the eyes of {1}", t.name(), p.name),
                             Sentence.of("{0} lumens close above the pillow, and it cannot be dimmed.",
                                     Amount.count(lamp(t).lumens())),
                             List.of(t.id(), p.thing)));
@@ -203,11 +206,12 @@ public final class LightStudies {
         Design d = known.design();
         Optional<Thing> about = switch (finding.about()) {
             case Subject.OfThing t -> d.thing(t.thing());
+            case Subject.Sleeper s -> d.thing(s.bed());
             case Subject.Pair p -> d.thing(p.thing());
             default -> Optional.empty();
         };
         return switch (rule) {
-            case DARK -> dark(d, about);
+            case DARK -> dark(known, about, finding);
             case BLINDS -> about.stream().filter(t -> t.has(Electric.Lamp.class))
                     .map(t -> Mend.feature(t, lamp(t).dimmed(), Sentence.of("{0} with a dimmer", t.name())));
             case BRIGHT -> lamps(d).stream().limit(3).map(t -> Mend.feature(t, lamp(t).dimmed(),
@@ -220,9 +224,15 @@ public final class LightStudies {
         };
     }
 
-    private static Stream<Remedy> dark(Design d, Optional<Thing> about) {
-        double x = about.map(t -> t.at(Mode.CAMP).x()).orElse(d.base().shell().length() / 2);
-        double y = about.map(t -> t.at(Mode.CAMP).y()).orElse(0.0);
+    private static Stream<Remedy> dark(Known known, Optional<Thing> about, Finding finding) {
+        Design d = known.design();
+        Optional<Pillow> pillow = finding.about() instanceof Subject.Sleeper(String bed, String person)
+                ? Pillow.of(d, known.of(People.DISCIPLINE)).stream()
+                        .filter(p -> p.bed().equals(bed) && p.person().equals(person)).findFirst()
+                : Optional.empty();
+        double x = pillow.map(Pillow::x)
+                .orElseGet(() -> about.map(t -> t.at(Mode.CAMP).x()).orElse(d.base().shell().length() / 2));
+        double y = pillow.map(Pillow::y).orElseGet(() -> about.map(t -> t.at(Mode.CAMP).y()).orElse(0.0));
         return Stream.of("led-spot", "reading-lamp", "led-strip-2-m").flatMap(id -> added(d, id, x, y).stream());
     }
 

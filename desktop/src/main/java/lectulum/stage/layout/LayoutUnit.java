@@ -5,6 +5,7 @@ import lectulum.figures.Stage;
 import lectulum.layout.loading.LoadingStudies;
 import lectulum.layout.mechanisms.MechanismStudies;
 import lectulum.layout.outside.OutsideStudies;
+import lectulum.layout.people.BerthStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -34,8 +35,13 @@ public final class LayoutUnit implements StageUnit {
 
     @Override
     public List<Leaf> leaves(Bench bench) {
-        return List.of(Leaf.sheet(), CutAwayLeaf.leaf(bench), ChangeLeaf.leaf(bench), StorageLeaf.leaf(bench),
+        return List.of(Leaf.sheet(), CutAwayLeaf.leaf(bench), beds(bench), ChangeLeaf.leaf(bench), StorageLeaf.leaf(bench),
                 mechanisms(bench), loading(bench), outside(bench), ScoreLeaf.leaf(bench));
+    }
+
+    private static Leaf beds(Bench bench) {
+        return StudiesLeaf.leaf(bench, "beds", "Beds", "Who sleeps where, and what is within reach of each pillow",
+                "There is no bed yet. Add one on the sheet.", BerthStudies.DISCIPLINE);
     }
 
     private static Leaf mechanisms(Bench bench) {
