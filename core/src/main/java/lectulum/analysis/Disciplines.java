@@ -63,6 +63,7 @@ import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.materials.upholstery.OpeningStudies;
 import lectulum.build.BuildStudies;
 import lectulum.build.Odds;
 import lectulum.build.Timeline;
@@ -121,7 +122,8 @@ public final class Disciplines {
                 StickStudies.DISCIPLINE, WeldStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE,
                 CutPlans.DISCIPLINE,
                 CutStudies.DISCIPLINE,
-                FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, StockStudies.DISCIPLINE,
+                FinishStudies.DISCIPLINE, CushionStudies.DISCIPLINE, OpeningStudies.DISCIPLINE,
+                StockStudies.DISCIPLINE,
                 Money.DISCIPLINE, OutlookStudies.TOTALS, OutlookStudies.RANGE, OutlookStudies.CASH,
                 Odds.DISCIPLINE, BuildStudies.DISCIPLINE, Timeline.DISCIPLINE, DealStudies.DISCIPLINE,
                 ToolStudies.DISCIPLINE,

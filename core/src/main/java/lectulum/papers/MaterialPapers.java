@@ -12,6 +12,7 @@ import lectulum.materials.framing.StickStudies;
 import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.materials.upholstery.OpeningStudies;
 import lectulum.units.Style;
 
 /// What goes to the yard and the saw: walls of the frame, cut lists, cutting plans.
@@ -57,6 +58,11 @@ final class MaterialPapers {
             drawn(s, "Covers on the roll, nap along it.", style, paper, all);
             if (!s.listings().isEmpty()) {
                 list(s, "Sizes, foam, zips and pieces of the covers.", style, all);
+            }
+        }
+        for (Study s : analysis.of(OpeningStudies.DISCIPLINE).all()) {
+            if (!s.listings().isEmpty()) {
+                list(s, "What is sewn for each window and door.", style, all);
             }
         }
         return all;

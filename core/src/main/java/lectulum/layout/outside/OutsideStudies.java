@@ -165,6 +165,7 @@ public final class OutsideStudies {
             book.figure(id + "pitch", "Pitch", pitch, Quantity.ANGLE, "atan(drop/out)",
                     Sentence.of("{0} over {1}", Amount.m(f.drop()), Amount.m(f.out())), "plane geometry");
             poles(design, t, f, place, edge, book);
+            shade(t, f, place, book);
             if (pitch < Assumed.value(design, Assumption.AWNING_PITCH) - 1e-9) {
                 book.say(OutsideRules.OUT_PITCH, Subject.thing(t.id()), Severity.NOTE,
                         Sentence.of("Rain stands on {0}", t.name()),
@@ -191,7 +192,10 @@ public final class OutsideStudies {
             }
         }
         doors(design, body, t, f, place, rail, book);
-        return book.sketch(picture(design, body, t, f, place)).caution("Stow it in wind and when nobody is there.")
+        return book.sketch(picture(design, body, t, f, place)).caution(f.pole() > 0
+                ? "Stow it in wind and when nobody is there. Guy each outer corner to a stake, and leave no pool of rain"
+                        + " in it."
+                : "Stow it in wind and when nobody is there.")
                 .done();
     }
 
@@ -267,6 +271,28 @@ public final class OutsideStudies {
                             Amount.m(shortest), where(level), Amount.m(f.shortest()),
                             Amount.m(f.shortest() - shortest)));
         }
+    }
+
+    /// What an awning covers, what it costs by that, and what would be sewn for it.
+    private static void shade(Thing t, Feature.FoldOut f, double[] place, Study.Notebook book) {
+        String id = "outside." + t.id() + ".";
+        boolean side = f.face() != Feature.Face.FRONT && f.face() != Feature.Face.REAR;
+        double along = side ? place[2] - place[0] : place[3] - place[1];
+        double area = along * f.out();
+        book.figure(id + "shade", "Shade, the sun overhead", area, Quantity.AREA, "along × out",
+                Sentence.of("{0} × {1}", Amount.m(along), Amount.m(f.out())), "plane geometry");
+        double cost = t.cost().forecast();
+        if (cost > 0) {
+            book.figure(id + "worth", "Shade for each 100 of money", 100 * area / cost, Quantity.AREA,
+                    "100 × shade / price", Sentence.of("it costs {0} and weighs {1}", Amount.money(cost),
+                            Amount.kg(t.mass().value())),
+                    "to compare a large automatic one with two plain ones");
+        }
+        double slope = Math.hypot(f.out(), f.drop());
+        book.figure(id + "cloth", "Cloth from rail to edge", slope, Quantity.LENGTH, "√(out² + drop²)",
+                Sentence.of("finished, by {0} along the rail; hems and the rope in the rail come on top",
+                        Amount.m(along)),
+                "plane geometry");
     }
 
     private static String where(boolean level) {

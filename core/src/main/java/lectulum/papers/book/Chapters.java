@@ -122,7 +122,7 @@ final class Chapters {
     }
 
     private boolean cushion(Study s) {
-        return s.id().contains("cushion") || s.id().contains("roll");
+        return s.id().contains("cushion") || s.id().contains("roll") || s.id().equals("mat-nets");
     }
 
     /// What the disciplines of a stage worked out, those of the log apart.

@@ -10,6 +10,7 @@ import lectulum.materials.framing.WeldStudies;
 import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
+import lectulum.materials.upholstery.OpeningStudies;
 import lectulum.sheet.SheetLook;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -65,6 +66,8 @@ public final class MaterialsUnit implements StageUnit {
                         FinishStudies.DISCIPLINE),
                 StudiesLeaf.wide(bench, "mat-cushion", "Cushions", "Foam, covers, and the roll of cloth", "",
                         CushionStudies.DISCIPLINE),
+                StudiesLeaf.wide(bench, "mat-nets", "Nets", "Insect nets, shades and curtains for windows and doors",
+                        "", OpeningStudies.DISCIPLINE),
                 LighterLeaf.leaf(bench));
     }
 }
