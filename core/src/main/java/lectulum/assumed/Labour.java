@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.brief.Effort;
@@ -20,6 +21,8 @@ import org.apache.commons.csv.CSVRecord;
 /// @param hours of one who knows the trade \[s\]
 /// @param skill the trade; empty for none in particular
 public record Labour(double hours, Optional<Skill> skill) {
+    /// What is set in and smaller than this takes a third of the time \[m\].
+    private static final double SMALL = 0.3;
     private static final Labour NONE = new Labour(0, Optional.empty());
     /// One who does not know the trade takes longer by this (assumed).
     public static final double LEARNING = 1.6;
@@ -50,7 +53,8 @@ public record Labour(double hours, Optional<Skill> skill) {
         }
         Labour usual = BY_SYSTEM.getOrDefault(thing.system(), NONE);
         boolean small = thing.mount() == Mount.STOWED || thing.mount() == Mount.SET_IN
-                && Math.max(thing.size().length(), thing.size().height()) < 0.3;
+                && DoubleStream.of(thing.size().length(), thing.size().width(), thing.size().height())
+                        .allMatch(side -> side < SMALL);
         return small ? new Labour(usual.hours / 3, usual.skill) : usual;
     }
 

@@ -2,7 +2,6 @@ package lectulum.balance;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -204,7 +203,7 @@ public final class BalanceRemedies {
                 .filter(t -> s.loadCase().massOf(t) >= Math.max(1, tooMuch))
                 .sorted(Comparator.comparingDouble(t -> s.loadCase().massOf(t))).limit(MOVED_THINGS)
                 .map(t -> new Remedy(
-                        Sentence.of("Leave {0} at home ({1})", t.name().toLowerCase(Locale.ROOT),
+                        Sentence.of("Leave {0} at home ({1})", t.name(),
                                 Amount.kg(s.loadCase().massOf(t))),
                         new Edit("Leave out " + t.name(), d -> d.without(List.of(t.id())))));
     }

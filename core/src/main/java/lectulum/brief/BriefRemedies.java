@@ -78,7 +78,7 @@ final class BriefRemedies {
         double mass = added.stream().mapToDouble(t -> t.mass().value()).sum();
         double money = added.stream().mapToDouble(t -> t.cost().forecast()).sum();
         return Stream.of(new Remedy(Sentence.of("Add {0}: {1}, {2}",
-                String.join(", ", added.stream().map(t -> t.name().toLowerCase(Locale.ROOT)).toList()), Amount.kg(mass),
+                String.join(", ", added.stream().map(Thing::name).toList()), Amount.kg(mass),
                 Amount.money(money)), new Edit("Add what gives: " + wanted.get().label(), x -> {
                     Design next = x;
                     for (Thing t : added) {

@@ -18,6 +18,7 @@ import lectulum.design.thing.Mass;
 import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Role;
+import lectulum.design.thing.Sight;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
@@ -40,6 +41,7 @@ import lectulum.kernel.flow.TankFlow;
 import lectulum.kernel.flow.TankShape;
 import lectulum.kernel.maths.Belief;
 import lectulum.kernel.stores.Reserve;
+import lectulum.space.Solid;
 import lectulum.units.Quantity;
 
 /// Water of a day and what it comes to over the trip; what each change would bring; every tank by its shape.
@@ -48,8 +50,8 @@ public final class WaterStudies {
             in -> days(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Water.DISCIPLINE)));
     public static final Discipline<Studies> TANKS = Studies.discipline("water-tanks", "Tanks and cans", Stage.WATER,
-            in -> tanks(in.unplaced(Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Water.DISCIPLINE)))
+            in -> tanks(in.seeing(t -> t.tank().isPresent() ? Sight.PLACED : Sight.UNPLACED, Design.Part.BRIEF,
+                    Design.Part.THINGS, Design.Part.SETTINGS), in.of(Water.DISCIPLINE)))
             .checking(TankRules.class, WaterStudies::remedies);
     private static final double LITRE = 1e-3;
     private static final double TWENTY = 0.020;
@@ -414,7 +416,7 @@ public final class WaterStudies {
                 "A / (c a) √(2 / g) (√(h + z) − √z)", Sentence.of("a drain of {0}, {1} of it, falling {2}",
                         Amount.sag(bore), Amount.run(DRAIN_RUN), Amount.m(OUTFALL)),
                 "Torricelli with losses");
-        double width = t.size().width() - 2 * Tanks.vessel(t).wall();
+        double width = 2 * Solid.of(t.size(), t.place()).reachY() - 2 * Tanks.vessel(t).wall();
         book.figure("tank." + t.id() + ".shift", "In a hard bend its middle goes aside by",
                 TankFlow.shift(Math.max(0, width), s.height() / 2, TankFlow.tilt(BEND)), Quantity.LENGTH,
                 "W² tan θ / 12 h", Sentence.of("half full, {0} g: {1}", Amount.count(0.3),

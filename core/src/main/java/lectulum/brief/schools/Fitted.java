@@ -8,6 +8,7 @@ import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.base.Shell;
+import lectulum.design.feature.Feature;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.Mount;
@@ -129,7 +130,8 @@ final class Fitted {
     }
 
     private static boolean foam(Thing t) {
-        return t.name().toLowerCase(Locale.ROOT).contains("insulation");
+        return t.feature(Feature.StandsFor.class).filter(f -> f.what() == Feature.StandsFor.Part.INSULATION)
+                .isPresent();
     }
 
     /// By area: the roof alone, or floor, walls and roof.

@@ -56,10 +56,11 @@ public record Sleeping(List<Nest> nests, List<OptionalInt> where, int honest, in
     private static double sit(Room night, Room.Standing bed) {
         Solid s = bed.solid();
         double best = 0;
-        double along = Math.max(0, s.hl() - SITTING / 2);
+        double way = Pose.along(s);
+        double along = Math.max(0, Math.max(s.hl(), s.hw()) - SITTING / 2);
         for (int i = -10; i <= 10; i++) {
             double d = along * i / 10;
-            Solid place = new Solid(s.x() + s.c() * d, s.y() + s.s() * d, s.z2(), s.z2() + 1,
+            Solid place = new Solid(s.x() + Math.cos(way) * d, s.y() + Math.sin(way) * d, s.z2(), s.z2() + 1,
                     Math.min(SITTING / 2, s.hl()), Math.min(SITTING / 2, s.hw()), s.c(), s.s());
             best = Math.max(best, night.ceiling(place, s.z2(), bed.thing().id()) - s.z2());
         }
