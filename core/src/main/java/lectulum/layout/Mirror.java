@@ -4,19 +4,23 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import lectulum.assumed.Assumed;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Meaning;
 import lectulum.design.Mode;
+import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.Feature.Face;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Spot;
 import lectulum.space.Body;
 import lectulum.space.Faces;
 
-/// Puts everything on the other side: left becomes right. Doing it twice gives the camper back.
+/// Puts everything on the other side, raceways and pipes with it: left becomes right. Doing it twice gives the camper back.
 public final class Mirror {
     private Mirror() {
     }
@@ -24,8 +28,21 @@ public final class Mirror {
     public static Edit edit() {
         return new Edit("Mirror left and right", d -> {
             Body body = Body.of(d.base());
-            return d.withThings(d.things().stream().map(t -> mirrored(body, t)).toList());
+            return piped(d.withThings(d.things().stream().map(t -> mirrored(body, t)).toList())
+                    .with(d.wiring().withRaceways(d.wiring().raceways().stream()
+                            .map(r -> r.between(mirrored(r.from()), mirrored(r.to()))).toList())));
         });
+    }
+
+    /// Pipes along the other wall.
+    private static Design piped(Design d) {
+        double other = Assumed.value(d, Assumption.PIPE_SIDE) < 0 ? 1 : -1;
+        return d.with(d.settings().with(Assumption.PIPE_SIDE.id(),
+                other == Assumed.entry(Assumption.PIPE_SIDE).value() ? Double.NaN : other));
+    }
+
+    private static Spot mirrored(Spot s) {
+        return new Spot(s.x(), -s.y(), s.z());
     }
 
     /// Things that are made for one side and have to be bought in the other hand.
@@ -67,9 +84,22 @@ public final class Mirror {
         FeatureKind kind = FeatureKind.of(feature);
         List<Object> values = new ArrayList<>();
         for (Meaning slot : kind.slots()) {
-            values.add(slot.get(feature) instanceof Face f ? other(f) : slot.get(feature));
+            values.add(switch (slot.get(feature)) {
+                case Face f -> other(f);
+                case Carcass.Face f -> other(f);
+                case null -> null;
+                case Object any -> any;
+            });
         }
         return kind.make(values);
+    }
+
+    private static Carcass.Face other(Carcass.Face face) {
+        return switch (face) {
+            case LEFT -> Carcass.Face.RIGHT;
+            case RIGHT -> Carcass.Face.LEFT;
+            case FRONT, REAR, ROOF, FLOOR -> face;
+        };
     }
 
     private static Face other(Face face) {

@@ -1,6 +1,9 @@
 package lectulum.analysis;
 
+import static lectulum.Samples.box;
+import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +14,8 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
+import lectulum.design.base.Carcass;
+import lectulum.design.base.Survey;
 import lectulum.design.feature.Aired;
 import lectulum.design.feature.Electric;
 import lectulum.design.feature.Feature;
@@ -19,8 +24,13 @@ import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Part;
+import lectulum.design.wiring.Raceway;
+import lectulum.design.wiring.Spot;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.layout.Mirror;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -50,6 +60,41 @@ class SamePlanTest {
             assertThat(changed(figures, figures(after))).as(t.id()).isEmpty();
             assertThat(findings(after)).as(t.id()).isEqualTo(findings);
         }
+    }
+
+    /// What has a left and a right, or looks at the sun or a measured body. All else is the same in a mirror.
+    private static final List<String> SIDED = List.of("balance\\..*\\.(left|right|centreSide)", "camp\\.(foot|roll).*",
+            "wall\\.(left|right)\\..*", "air\\.cool\\..*", "built\\..*\\.middle", "layout\\..*\\.floorFree");
+
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void isTheSameCamperInAMirror(String demo) {
+        Design d = Campers.demo(demo).orElseThrow().design();
+        Design upright = d.with(d.base().with(Survey.NONE)).with(d.wiring().plus(new Raceway("r", "along the left wall",
+                Part.BODY, Raceway.Zone.CABIN, new Spot(0.3, -0.6, 0.2), new Spot(2.0, -0.6, 0.2), 0.02, 0.02, 0, 0)));
+        Analysis before = Analysis.of(upright);
+        Analysis after = Analysis.of(Mirror.edit().apply(upright));
+
+        List<String> changed = changed(figures(before), figures(after)).stream()
+                .filter(c -> SIDED.stream().noneMatch(s -> c.substring(0, c.indexOf(':')).matches(s))).toList();
+
+        assertThat(changed).isEmpty();
+        assertThat(findings(after)).isEqualTo(findings(before));
+        assertThat(after.figures().value("wire.length")).isEqualTo(before.figures().value("wire.length"), within(1e-9));
+    }
+
+    @Test
+    void aRowOfHolesGoesToTheOtherWall() {
+        Design d = box(thing("rack", 9, 1, 0.6).with(new Feature.Screwed(Carcass.Face.RIGHT, 2, 0.4)),
+                thing("shelf", 9, 2, -0.6).with(new Feature.Screwed(Carcass.Face.ROOF, 2, 0.4)));
+
+        Design mirrored = Mirror.edit().apply(d);
+
+        assertThat(mirrored.thing("rack").orElseThrow().feature(Feature.Screwed.class).orElseThrow().to())
+                .isEqualTo(Carcass.Face.LEFT);
+        assertThat(mirrored.thing("shelf").orElseThrow().feature(Feature.Screwed.class).orElseThrow().to())
+                .isEqualTo(Carcass.Face.ROOF);
+        assertThat(Mirror.edit().apply(mirrored)).isEqualTo(d);
     }
 
     private static boolean sideless(Thing t) {
