@@ -34,6 +34,23 @@ class StartTest extends WindowTest {
         assertThat(window().title()).startsWith("•").contains("not saved yet");
     }
 
+    /// A camper that is as it was pinned shows no row of noughts; once it differs, each figure says by how much.
+    @Test
+    void changesAreCountedFromThePin() {
+        robot.clickOn("#new-teardrop");
+        settle();
+        assertThat(text("#tally-loaded-change")).isEmpty();
+
+        robot.clickOn("#stage-brief");
+        click("#add-person");
+        settle();
+        assertThat(text("#tally-water-change")).as("one more drinks").startsWith("−");
+        assertThat(text("#tally-loaded-change")).isEqualTo("0");
+
+        command("Pin");
+        assertThat(text("#tally-water-change")).isEmpty();
+    }
+
     @Test
     void theWindowBearsTheSignOfTheProgram() {
         assertThat(stage().getIcons()).singleElement().satisfies(i -> {

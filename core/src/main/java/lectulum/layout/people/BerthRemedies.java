@@ -76,7 +76,8 @@ final class BerthRemedies {
     private static Optional<Thing> idle(Design d, List<Pillow> all, Fitting f) {
         return d.things().stream().filter(t -> f == Fitting.LIGHT
                 && t.feature(Electric.Lamp.class).filter(l -> l.zone() == Electric.Zone.READ).isPresent()
-                && t.elsewhere().isEmpty() && all.stream().noneMatch(p -> BerthStudies.away(t, p) <= f.reach(d) + 1e-9)).findFirst();
+                && t.elsewhere().isEmpty() && all.stream().noneMatch(p -> BerthStudies.away(t, p) <= f.reach(d) + 1e-9))
+                .findFirst();
     }
 
     /// One socket more draws nothing where there is one already: it is the telephone that draws.

@@ -141,7 +141,8 @@ public final class OpeningStudies {
     }
 
     /// Cloth by the metre of its roll.
-    private static void bought(Study.Notebook book, String id, String label, List<WindowCloth.Piece> pieces, double roll,
+    private static void bought(Study.Notebook book, String id, String label, List<WindowCloth.Piece> pieces,
+            double roll,
             double price, BooleanSupplier stop) {
         if (pieces.isEmpty()) {
             return;

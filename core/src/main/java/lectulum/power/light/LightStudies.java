@@ -114,7 +114,8 @@ public final class LightStudies {
             }
             return List.of(book.note("No lamp yet. Add one on the sheet, and say on its card what it lights.").done());
         }
-        Place middle = new Place(Electric.Zone.ROOM, "The room", "", Subject.WHOLE, body.length() / 2, 0, Math.min(WAIST, high / 2));
+        Place middle = new Place(Electric.Zone.ROOM, "The room", "", Subject.WHOLE, body.length() / 2, 0,
+                Math.min(WAIST, high / 2));
         List<Place> all = new ArrayList<>(List.of(middle));
         if (!body.open()) {
             all.addAll(places(d, Pillow.of(d, people)));

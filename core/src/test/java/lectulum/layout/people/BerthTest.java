@@ -201,7 +201,8 @@ class BerthTest {
 
         @Test
         void isMendedAtThePillow() {
-            Design d = bare.plus(from("battery-200-ah-lithium", 2.6, 0, 0)).plus(from("fuse-panel-and-main-switch", 2.6, 0.6, 0.5));
+            Design d = bare.plus(from("battery-200-ah-lithium", 2.6, 0, 0))
+                    .plus(from("fuse-panel-and-main-switch", 2.6, 0.6, 0.5));
             Finding f = said(d).orElseThrow();
             List<Remedy> remedies = Remedies.of(Analysis.of(d), f);
 
@@ -222,7 +223,8 @@ class BerthTest {
 
             Remedy r = Remedies.of(Analysis.of(d), said(d).orElseThrow()).getFirst();
 
-            assertThat(r.says().text(Style.PLAIN)).startsWith("Move Reading lamp to the pillow of ada; with 12 V socket");
+            assertThat(r.says().text(Style.PLAIN))
+                    .startsWith("Move Reading lamp to the pillow of ada; with 12 V socket");
             Design mended = r.edit().apply(d);
             assertThat(mended.things().stream().filter(t -> t.has(Electric.Lamp.class))).hasSize(1);
             assertThat(Analysis.of(mended).figures().value("power.use"))

@@ -35,7 +35,8 @@ public final class LayoutUnit implements StageUnit {
 
     @Override
     public List<Leaf> leaves(Bench bench) {
-        return List.of(Leaf.sheet(), CutAwayLeaf.leaf(bench), beds(bench), ChangeLeaf.leaf(bench), StorageLeaf.leaf(bench),
+        return List.of(Leaf.sheet(), CutAwayLeaf.leaf(bench), beds(bench), ChangeLeaf.leaf(bench),
+                StorageLeaf.leaf(bench),
                 mechanisms(bench), loading(bench), outside(bench), ScoreLeaf.leaf(bench));
     }
 
