@@ -1,2 +1,2 @@
-/// Who sleeps where, and the heights and room about people. See docs/method/living.md.
+/// Who sleeps where, the heights and room about people, and what is within reach of each pillow. See docs/method/living.md.
 package lectulum.layout.people;
