@@ -16,6 +16,7 @@ import lectulum.analysis.Analysis;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.Project;
+import lectulum.design.Variant;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.files.ProjectFile;
@@ -50,6 +51,8 @@ public final class Reliability {
     private static final int FILES_COMPARED = 2_000;
     /// Every so many tables, the camper with what was taken from one is worked out.
     private static final int LOOKED_AT = 25;
+    /// Places of a kind whose numbers are put to extremes.
+    private static final int EACH = 2;
 
     private final Map<String, Integer> faults = new TreeMap<>();
     private final Map<String, String> first = new TreeMap<>();
@@ -57,6 +60,8 @@ public final class Reliability {
     private int opened;
     private int windowEdits;
     private long behind;
+    private int extremes;
+    private int extremesRefused;
     private long slowest;
     private long said = System.nanoTime();
 
@@ -65,9 +70,10 @@ public final class Reliability {
     /// @param faults  kinds of faults with how often, and where the first of each was
     /// @param refused damaged files that were refused with a sentence
     /// @param opened  damaged files that were opened
+    /// @param extremes numbers that were put to extremes
     /// @param behindSeconds how long before a kill of the window the oldest edit was made that was lost with it
     public record Found(Map<String, Integer> faults, Map<String, String> first, int refused, int opened,
-            double slowestSeconds, double behindSeconds, int windowEdits) {
+            int extremes, int extremesRefused, double slowestSeconds, double behindSeconds, int windowEdits) {
     }
 
     public static void main(String[] args) throws Exception {
@@ -77,9 +83,11 @@ public final class Reliability {
         long seed = args.length > 3 ? Long.parseLong(args[3]) : 1;
         int tables = args.length > 4 ? Integer.parseInt(args[4]) : 20_000;
         int windows = args.length > 5 ? Integer.parseInt(args[5]) : 20;
-        Found found = new Reliability().run(new Counts(files, edits, kills, tables, windows), seed);
+        int extremes = args.length > 6 ? Integer.parseInt(args[6]) : 2000;
+        Found found = new Reliability().run(new Counts(files, edits, kills, tables, windows, extremes), seed);
         System.out.printf("%d damaged files: %d refused with a sentence, %d opened; slowest %.1f s%n", files,
                 found.refused, found.opened, found.slowestSeconds);
+        System.out.printf("%d numbers at extremes: %d refused%n", found.extremes, found.extremesRefused);
         System.out.printf("%d random edits, %d kills, %d garbled tables and lines%n", edits, kills, tables);
         System.out.printf("%d windows killed after %d edits, the oldest that was lost %.1f s before%n", windows,
                 found.windowEdits, found.behindSeconds);
@@ -96,18 +104,21 @@ public final class Reliability {
     /// @param kills  of a program that saves
     /// @param tables garbled tables and lines of devices
     /// @param windows that are killed while somebody edits in them
-    public record Counts(int files, int edits, int kills, int tables, int windows) {
+    /// @param extremes numbers of the files that are put to extremes, evenly spread over all of them
+    public record Counts(int files, int edits, int kills, int tables, int windows, int extremes) {
     }
 
     public Found run(Counts counts, long seed) throws IOException, InterruptedException {
         // What is loaded and compiled at the first use is no slowness of a file.
         campers().forEach(p -> look(p, "the campers as they are"));
         damaged(counts.files, seed);
+        extremes(counts.extremes);
         edited(counts.edits, seed);
         garbled(counts.tables, seed);
         killed(counts.kills, seed);
         windows(counts.windows, seed);
-        return new Found(faults, first, refused, opened, slowest / 1e9, behind / 1e3, windowEdits);
+        return new Found(faults, first, refused, opened, extremes, extremesRefused, slowest / 1e9, behind / 1e3,
+                windowEdits);
     }
 
     private static List<Project> campers() {
@@ -144,6 +155,40 @@ public final class Reliability {
                 found.ifPresent(a -> fromNothing(a, where));
             }
         }
+    }
+
+    /// One number of a camper at a time, in every variant that ships.
+    private void extremes(int most) {
+        List<Variant> variants = campers().stream().flatMap(p -> p.variants().stream()).toList();
+        Extremes kinds = new Extremes(EACH);
+        List<String> whole = variants.stream().map(v -> ProjectJson.write(Project.of(v.name(), v.design()), null))
+                .toList();
+        List<List<Extremes.Extreme>> all = whole.stream().map(kinds::of).toList();
+        double step = Math.max(1, all.stream().mapToInt(List::size).sum() / (double) Math.max(1, most));
+        double next = most == 0 ? Double.POSITIVE_INFINITY : 0;
+        int passed = 0;
+        for (int i = 0; i < variants.size(); i++) {
+            Analysis sound = Analysis.of(variants.get(i).design());
+            for (Extremes.Extreme e : all.get(i)) {
+                if (passed++ >= next) {
+                    next += step;
+                    extreme(whole.get(i), sound, e, variants.get(i).name() + ": " + e);
+                }
+            }
+        }
+    }
+
+    private void extreme(String whole, Analysis sound, Extremes.Extreme extreme, String where) {
+        Began began = Began.now();
+        extremes++;
+        try {
+            show(sound.next(ProjectJson.read(extreme.in(whole)).project().design()), where);
+        } catch (UnreadableFile said) {
+            extremesRefused++;
+        } catch (Throwable fault) {
+            note(fault, where);
+        }
+        timed(began, where);
     }
 
     private void fromNothing(Analysis analysis, String where) {
