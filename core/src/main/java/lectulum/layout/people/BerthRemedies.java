@@ -10,6 +10,7 @@ import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Placement;
+import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
 import lectulum.figures.Amount;
@@ -20,10 +21,10 @@ import lectulum.figures.Subject;
 import lectulum.layout.people.BerthStudies.Fitting;
 import lectulum.space.Body;
 
-/// What is missing at a pillow, set at the end of the bed: all of it, and each by itself.
+/// What is missing at a pillow, set on the wall beside it.
 final class BerthRemedies {
-    /// From the inner wall \[m\].
-    private static final double FREE = 0.03;
+    /// A wall within this of the pillow is used \[m\].
+    private static final double NEAR = 0.5;
 
     private BerthRemedies() {
     }
@@ -47,7 +48,7 @@ final class BerthRemedies {
         for (int i = 0; i < missing.size(); i++) {
             Fitting f = missing.get(i);
             Thing t = had.get(i).orElseGet(() -> Catalogue.shipped().find(usual(d, f)).orElseThrow());
-            Placement at = place(d, p, f, t.size().height());
+            Placement at = place(d, p, f, t.size());
             if (had.get(i).isPresent()) {
                 edits.add(new Edit("", x -> x.mapping(t.id(), y -> y.with(at))));
             } else {
@@ -92,8 +93,8 @@ final class BerthRemedies {
         };
     }
 
-    /// Beside and above each other at the end of the bed.
-    private static Placement place(Design d, Pillow p, Fitting f, double height) {
+    /// Beside and above each other on the wall that is nearest to the pillow, or at the end of the bed where no wall is near.
+    private static Placement place(Design d, Pillow p, Fitting f, Size size) {
         double aside = switch (f) {
             case LIGHT -> 0;
             case SOCKET -> 0.18;
@@ -107,11 +108,24 @@ final class BerthRemedies {
             case HOOK -> 0.35;
         };
         Body body = Body.of(d.base());
-        double x = p.x() - Math.cos(p.along()) * Pillow.FROM_END - Math.sin(p.along()) * aside;
-        double y = p.y() - Math.sin(p.along()) * Pillow.FROM_END + Math.cos(p.along()) * aside;
-        double wide = Math.max(0, body.halfWidth() - FREE);
-        double in = Math.clamp(x, Math.min(FREE, body.length() / 2), Math.max(body.length() - FREE, body.length() / 2));
-        double most = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().at(in) - height;
-        return new Placement(in, Math.clamp(y, -wide, wide), Math.max(0, Math.min(p.z() + up, most)), p.along());
+        double most = body.open() ? Double.POSITIVE_INFINITY : body.roofInside().at(p.x()) - size.height();
+        double z = Math.max(0, Math.min(p.z() + up, most));
+        double deep = size.width() / 2;
+        double left = p.y() + body.clearLeft(p.x(), p.z());
+        double right = body.clearRight(p.x(), p.z()) - p.y();
+        double front = p.x() - body.clearFront(p.y(), p.z());
+        double rear = body.clearRear(p.y(), p.z()) - p.x();
+        double near = Math.min(Math.min(left, right), Math.min(front, rear));
+        if (body.open() || near > NEAR) {
+            return new Placement(p.x() - Math.cos(p.along()) * Pillow.FROM_END - Math.sin(p.along()) * aside,
+                    p.y() - Math.sin(p.along()) * Pillow.FROM_END + Math.cos(p.along()) * aside, z,
+                    p.along() + Math.PI / 2);
+        }
+        double x = p.x() + aside;
+        double y = p.y() + aside;
+        return near == front ? new Placement(body.clearFront(y, z) + deep, y, z, Math.PI / 2)
+                : near == rear ? new Placement(body.clearRear(y, z) - deep, y, z, Math.PI / 2)
+                        : near == left ? new Placement(x, deep - body.clearLeft(x, z), z, 0)
+                                : new Placement(x, body.clearRight(x, z) - deep, z, 0);
     }
 }

@@ -24,6 +24,7 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.power.light.LightStudies;
+import lectulum.space.Solid;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -213,6 +214,37 @@ class BerthTest {
             assertThat(mended.things()).hasSize(7);
             assertThat(Analysis.of(mended).figures().value("berth.ada.reach")).isEqualTo(4);
             assertThat(said(mended)).isEmpty();
+        }
+
+        /// On the wall that is nearest, inside of it: at 30 mm of wall the clear space is 0.03 to 2.97 m long and ± 0.87 m wide.
+        @ParameterizedTest
+        @ValueSource(strings = {"left", "right", "front", "rear", "none"})
+        void hangsOnTheNearestWall(String wall) {
+            Placement at = switch (wall) {
+                case "left" -> new Placement(1.5, -0.5, 0.4, 0);
+                case "right" -> new Placement(1.5, 0.5, 0.4, 0);
+                case "front" -> new Placement(1.0, 0, 0.4, 0);
+                case "rear" -> new Placement(2.0, 0, 0.4, Math.PI);
+                default -> new Placement(1.75, 0, 0.4, 0);
+            };
+            Design d = of(List.of(person("ada")), bed(0.7, 0).with(at), from("battery-200-ah-lithium", 2.8, 0, 0),
+                    from("fuse-panel-and-main-switch", 2.6, 0.6, 0.5));
+            Design mended = Remedies.of(Analysis.of(d), said(d).orElseThrow()).getFirst().edit().apply(d);
+
+            for (Thing t : mended.things().subList(3, 7)) {
+                Solid s = Solid.of(t.size(), t.place());
+                double off = switch (wall) {
+                    case "left" -> s.minY() + 0.87;
+                    case "right" -> 0.87 - s.maxY();
+                    case "front" -> s.minX() - 0.03;
+                    case "rear" -> 2.97 - s.maxX();
+                    default -> s.x() - 0.80;
+                };
+                assertThat(off).as(t.name()).isEqualTo(0, within(1e-9));
+                assertThat(s.minX()).as(t.name()).isGreaterThan(0.029);
+                assertThat(s.maxX()).as(t.name()).isLessThan(2.971);
+            }
+            assertThat(Analysis.of(mended).figures().value("berth.ada.reach")).isEqualTo(4);
         }
 
         /// A lamp that nobody reaches is moved; a telephone that is charged elsewhere is not counted twice.
