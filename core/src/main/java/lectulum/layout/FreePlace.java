@@ -62,6 +62,12 @@ public final class FreePlace {
         return candidates(design, thing).filter(c -> c.touched().findAny().isEmpty()).map(Candidate::place).findFirst();
     }
 
+    /// The first of some places where a thing touches nothing and stays within the body; empty where none of them is free.
+    public static Optional<Placement> first(Design design, Thing thing, Stream<Placement> places) {
+        return candidates(design, thing, places).filter(c -> c.touched().findAny().isEmpty()).map(Candidate::place)
+                .findFirst();
+    }
+
     /// The things of which any one would make room by being taken out: what is least fixed first, then the lightest.
     public static List<Room> without(Design design, Thing thing) {
         Map<String, Room> rooms = new LinkedHashMap<>();
@@ -105,13 +111,16 @@ public final class FreePlace {
     }
 
     private static Stream<Candidate> candidates(Design design, Thing thing) {
+        return candidates(design, thing, places(design, Body.of(design.base()), thing));
+    }
+
+    private static Stream<Candidate> candidates(Design design, Thing thing, Stream<Placement> places) {
         Body body = Body.of(design.base());
         List<Thing> others = design.things().stream().filter(t -> !t.id().equals(thing.id()) && sameRoom(t, thing))
                 .toList();
         List<Solid> roof = design.things().stream().filter(t -> !t.id().equals(thing.id()) && onRoof(body, t))
                 .map(t -> Solid.of(t.size(), t.place())).toList();
-        return places(design, body, thing)
-                .filter(p -> Clash.in(Mode.ROAD, List.of(thing.with(p)), design.base(), body).isEmpty())
+        return places.filter(p -> Clash.in(Mode.ROAD, List.of(thing.with(p)), design.base(), body).isEmpty())
                 .filter(p -> thing.mount() != Mount.OUTSIDE || !onRoof(body, thing.with(p))
                         || roof.stream().noneMatch(o -> besides(Solid.of(thing.size(), p), o)))
                 .map(p -> new Candidate(p, thing, others));
