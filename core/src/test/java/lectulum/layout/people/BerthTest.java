@@ -207,8 +207,10 @@ class BerthTest {
             Finding f = said(d).orElseThrow();
             List<Remedy> remedies = Remedies.of(Analysis.of(d), f);
 
-            assertThat(remedies).as("no wall is within reach").singleElement().satisfies(r -> assertThat(r.says().text(Style.PLAIN))
-                            .contains("Reading lamp", "USB socket", "Wall pocket", "Wall hook", "at the end of the bed of ada"));
+            assertThat(remedies).as("no wall is within reach").singleElement()
+                    .satisfies(r -> assertThat(r.says().text(Style.PLAIN))
+                            .contains("Reading lamp", "USB socket", "Wall pocket", "Wall hook",
+                                    "at the end of the bed of ada"));
             Design mended = remedies.getFirst().edit().apply(d);
             assertThat(mended.things()).hasSize(7);
             assertThat(Analysis.of(mended).figures().value("berth.ada.reach")).isEqualTo(4);
