@@ -244,11 +244,7 @@ public record Cabin(List<Face> faces, List<Pane> panes, double volume, double fl
             }
             Carcass.Face face = Faces.of(body, t, Mode.ROAD);
             double area = t.feature(Feature.Opening.class).map(o -> o.width() * o.height())
-                    .orElseGet(() -> switch (face) {
-                        case ROOF, FLOOR -> t.size().length() * t.size().width();
-                        case LEFT, RIGHT -> Math.max(t.size().length(), t.size().width()) * t.size().height();
-                        case FRONT, REAR -> Math.max(t.size().length(), t.size().width()) * t.size().height();
-                    });
+                    .orElseGet(() -> Faces.area(body, t));
             double[] n = switch (face) {
                 case LEFT -> new double[]{0, -1, 0};
                 case RIGHT -> new double[]{0, 1, 0};

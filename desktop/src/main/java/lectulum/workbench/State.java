@@ -75,12 +75,10 @@ public record State(History history, Analysis analysis, Analysis baseline, List<
 
     /// How a figure differs from the baseline, ready to be shown; empty where either is absent, and where the camper is as it was pinned.
     public String change(Figure figure) {
-        if (baseline.given().equals(analysis.given())) {
-            return "";
-        }
         double before = baseline.figures().value(figure.id());
         double now = figure.value().orElse(Double.NaN);
-        return Double.isNaN(before) || Double.isNaN(now)
+        boolean pinned = now == before && baseline.given().equals(analysis.given());
+        return Double.isNaN(before) || Double.isNaN(now) || pinned
                 ? ""
                 : Units.change(now - before, figure.quantity(),
                         style());

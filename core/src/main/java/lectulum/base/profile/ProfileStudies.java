@@ -18,7 +18,6 @@ import lectulum.design.feature.Aired;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
-import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -88,7 +87,7 @@ public final class ProfileStudies {
                 Sentence.of("order {0} with a lap of {1}", Amount.m(skin + LAP), Amount.m(LAP)), source);
         double openings = design.things().stream().filter(t -> t.mount() == Mount.SET_IN && !t.place().away())
                 .filter(t -> t.has(Feature.Opening.class) || t.has(Aired.Glazing.class) || t.has(Aired.Vent.class))
-                .mapToDouble(t -> hole(body, t)).sum();
+                .mapToDouble(t -> Faces.area(body, t)).sum();
         double walls = 2 * side + skin * width;
         book.figure("shell.wallNet", "Walls and roof less openings", Math.max(0, walls - openings), Quantity.AREA,
                 "2 × side + skin × width − Σ openings",
@@ -98,15 +97,6 @@ public final class ProfileStudies {
         book.figure("shell.frontal", "Seen from ahead", high, Quantity.AREA, "∪ body, wheels, things on it",
                 Sentence.of("on the road"), "union of rectangles by strips");
         return book.sketch(profile(design, body)).done();
-    }
-
-    /// What is cut out of the shell for a thing \[m²\].
-    private static double hole(Body body, Thing t) {
-        Size s = t.size();
-        return switch (Faces.of(body, t, Mode.ROAD)) {
-            case ROOF, FLOOR -> s.length() * s.width();
-            case LEFT, RIGHT, FRONT, REAR -> Math.max(s.length(), s.width()) * s.height();
-        };
     }
 
     /// Whether arcs fit between the corners, and the skin bends that far.
