@@ -12,7 +12,6 @@ import lectulum.design.LoadCase;
 import lectulum.design.Project;
 import lectulum.design.Variant;
 import lectulum.design.base.Base;
-import lectulum.design.brief.Person;
 import lectulum.design.thing.Thing;
 import tools.jackson.databind.JsonNode;
 
@@ -20,8 +19,7 @@ import tools.jackson.databind.JsonNode;
 final class Needed {
     private static final Map<Class<?>, List<String>> NEEDED = Map.of(Project.class, List.of("variants"), Variant.class,
             List.of("id", "design"), Design.class, List.of("brief", "vehicle", "base"), Base.class,
-            List.of("shell", "axle", "empty"), Thing.class, List.of("id"), LoadCase.class, List.of("id"), Person.class,
-            List.of("id"));
+            List.of("shell", "axle", "empty"), Thing.class, List.of("id"), LoadCase.class, List.of("id"));
 
     private Needed() {
     }

@@ -3,23 +3,17 @@ package lectulum.files;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.stream.Collectors;
-import lectulum.design.Design;
-import lectulum.design.LoadCase;
 import lectulum.design.Project;
-import lectulum.design.Variant;
 import lectulum.design.base.EmptyMass;
 import lectulum.design.base.Shell;
 import lectulum.design.feature.Feature;
 import lectulum.design.feature.FeatureKind;
 import lectulum.files.merge.Lineage;
-import lectulum.design.thing.Thing;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -131,9 +125,8 @@ public final class ProjectJson {
             checkLists(tree, "");
             Migrations.bring((ObjectNode) tree, version, Migrations.STEPS);
             checkParts(tree);
-            Repair repair = new Repair();
-            Project project = repair.project(MAPPER.treeToValue(tree, Project.class));
-            return new Read(project, tree, List.copyOf(repair.notes), version);
+            List<String> notes = UniqueIds.give(tree);
+            return new Read(MAPPER.treeToValue(tree, Project.class), tree, notes, version);
         } catch (StreamConstraintsException e) {
             throw new UnreadableFile("The file is not opened: no more than " + MOST_NESTED
                     + " levels, and no text of more than " + LONGEST_TEXT + " characters, are read.");
@@ -333,58 +326,6 @@ public final class ProjectJson {
                     keepUnknown(match, after.get(i));
                 }
             }
-        }
-    }
-
-    /// Makes ids unique, so that every thing can be named.
-    private static final class Repair {
-        private static final int MOST_NOTES = 50;
-        private final Set<String> notes = new java.util.LinkedHashSet<>();
-
-        /// The ids of one list, and for each that stood twice the number that the next of it gets.
-        private record Names(Set<String> taken, Map<String, Integer> next) {
-            Names() {
-                this(new HashSet<>(), new HashMap<>());
-            }
-
-            String free(String id) {
-                String name = id;
-                while (!taken.add(name)) {
-                    name = id + "-" + next.merge(id, 2, (last, two) -> last + 1);
-                }
-                return name;
-            }
-        }
-
-        Project project(Project p) {
-            Names seen = new Names();
-            List<Variant> variants = p.variants().stream().map(v -> {
-                String id = unique(v.id(), seen, "variants");
-                return new Variant(id, v.name(), design(v.design()));
-            }).toList();
-            return new Project(p.name(), variants, p.current(), p.pinned().map(this::design));
-        }
-
-        private Design design(Design d) {
-            Names things = new Names();
-            Names cases = new Names();
-            List<Thing> sound = d.things().stream().map(t -> {
-                String id = unique(t.id(), things, "things");
-                return id.equals(t.id()) ? t : t.withId(id);
-            }).toList();
-            List<LoadCase> loadCases = d.cases().stream()
-                    .map(c -> new LoadCase(unique(c.id(), cases, "load cases"), c.name(), c.builtIn(), c.fresh(),
-                            c.waste(), c.fuel(), c.gear(), c.provisions(), c.wet(), c.parked()))
-                    .toList();
-            return d.withThings(sound).withCases(loadCases);
-        }
-
-        private String unique(String id, Names names, String what) {
-            String name = names.free(id);
-            if (!name.equals(id) && notes.size() < MOST_NOTES) {
-                notes.add("Two " + what + " had the id \"" + id + "\"; one is now \"" + name + "\".");
-            }
-            return name;
         }
     }
 }
