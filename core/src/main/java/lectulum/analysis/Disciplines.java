@@ -85,6 +85,7 @@ import lectulum.power.wiring.Wired;
 import lectulum.power.wiring.WiringStudies;
 import lectulum.space.Bodies;
 import lectulum.trip.Rehearsals;
+import lectulum.water.HoseStudies;
 import lectulum.water.HotStudies;
 import lectulum.water.PipeStudies;
 import lectulum.water.Water;
@@ -111,7 +112,7 @@ public final class Disciplines {
                 WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
-                WaterStudies.DAYS, WaterStudies.TANKS, HotStudies.DISCIPLINE, PipeStudies.DISCIPLINE,
+                WaterStudies.DAYS, WaterStudies.TANKS, HoseStudies.DISCIPLINE, HotStudies.DISCIPLINE, PipeStudies.DISCIPLINE,
                 Cabin.DISCIPLINE, EnvelopeStudies.DISCIPLINE, WarmthStudies.DISCIPLINE, InsulationStudies.DISCIPLINE,
                 CoolStudies.DISCIPLINE, DampStudies.DISCIPLINE, BreathStudies.DISCIPLINE,
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,

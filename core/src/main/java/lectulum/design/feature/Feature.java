@@ -22,7 +22,7 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
         Feature.Sanitary, Feature.Flame, Feature.StandsFor, Feature.Fabric, Feature.Handed, Feature.Timed, Feature.Lid,
         Feature.Rising,
         Feature.Rails, Feature.RollFront, Feature.Leg, Feature.Bearers, Feature.Hung, Feature.Cables, Feature.Hoist,
-        Feature.Carried, Feature.FoldOut, Feature.Screwed, Electric, Aired, Fuelled,
+        Feature.Carried, Feature.FoldOut, Feature.Screwed, Feature.Soils, Electric, Aired, Fuelled,
         Plumbed, Joined {
 
     /// A side of a thing.
@@ -542,6 +542,30 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
                 at[i] = holes == 1 ? 0 : apart * ((double) i / (holes - 1) - 0.5);
             }
             return at;
+        }
+    }
+
+    /// Comes back from its use in a state that nothing to eat, to drink or to sleep in should meet.
+    ///
+    /// @param closed whether it is kept in a box or bag of its own that shuts tight
+    record Soils(@Means("Comes back") Soil soil, @Means("In a box that shuts") boolean closed) implements Feature {
+        public Soils {
+            soil = soil == null ? Soil.WET : soil;
+        }
+
+        /// What it brings along.
+        public enum Soil {
+            WET("wet or muddy"), FOUL("with waste water on it"), FUMES("smelling of fuel");
+
+            private final String label;
+
+            Soil(String label) {
+                this.label = label;
+            }
+
+            public String label() {
+                return label;
+            }
         }
     }
 }

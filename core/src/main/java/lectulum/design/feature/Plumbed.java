@@ -183,4 +183,32 @@ public sealed interface Plumbed extends Feature {
     /// A filter in the suction line.
     record Strainer(@Means("Dirty") boolean dirty) implements Plumbed {
     }
+
+    /// A hose that is laid out at a site, and stowed on the road.
+    ///
+    /// @param length laid out \[m\]
+    /// @param bore   inside \[m\]
+    /// @param pushed whether it is pushed together to be stowed; otherwise it is coiled
+    record Hose(@Means("For") Water water, @Means(value = "Hose, long", low = 0.3, high = 60) double length,
+            @Means(value = "Hose, inside", low = 0.004, high = 0.2) double bore,
+            @Means("Is pushed together") boolean pushed) implements Plumbed {
+        public Hose {
+            water = water == null ? Water.DRINKING : water;
+        }
+
+        /// What runs in it.
+        public enum Water {
+            DRINKING("drinking water"), WASTE("waste water");
+
+            private final String label;
+
+            Water(String label) {
+                this.label = label;
+            }
+
+            public String label() {
+                return label;
+            }
+        }
+    }
 }

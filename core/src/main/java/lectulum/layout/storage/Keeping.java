@@ -143,6 +143,14 @@ public record Keeping(List<Shelf> shelves, Map<String, String> home, List<String
                 })));
     }
 
+    /// Stores that would take a thing beside what is in them, those in which it lies low and leaves little room unused first.
+    List<Shelf> withRoom(Design design, Thing t) {
+        return shelves.stream().filter(s -> !s.thing.equals(t.id()) && !s.contents.contains(t.id()))
+                .filter(s -> hasRoom(s, s.contents.stream().flatMap(id -> design.thing(id).stream())
+                        .filter(Keeping::packed).toList(), t))
+                .sorted(java.util.Comparator.comparingDouble(s -> cost(design, s, t))).toList();
+    }
+
     private static boolean hasRoom(Shelf s, List<Thing> contents, Thing t) {
         List<Thing> with = new ArrayList<>(contents);
         with.add(t);

@@ -156,6 +156,7 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                             List.of(s.thing()));
                 }
             }
+            keeping.shelves().forEach(this::apart);
             for (Thing t : design.things()) {
                 if (Keeping.packed(t) && t.mass().value() > heavy && t.place().z() > high && !t.place().away()
                         && t.mount() != lectulum.design.thing.Mount.OUTSIDE) {
@@ -166,6 +167,25 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                             List.of(t.id()));
                 }
             }
+        }
+
+        private void apart(Keeping.Shelf shelf) {
+            List<Thing> clean = Apart.clean(design, shelf);
+            if (clean.isEmpty()) {
+                return;
+            }
+            shelf.contents().stream().flatMap(id -> design.thing(id).stream())
+                    .forEach(t -> Apart.soil(t).ifPresent(soil -> {
+                        List<String> things = new ArrayList<>(List.of(t.id()));
+                        clean.forEach(c -> things.add(c.id()));
+                        say(StorageRules.STORAGE_APART, Subject.thing(t.id()),
+                                soil == Feature.Soils.Soil.WET ? Severity.NOTE : Severity.WARN,
+                                Sentence.of("{0}, {1}, lies with {2}", t.name(), soil.label(), clean.getFirst().name()),
+                                Sentence.of("{0} holds {1}: what people eat from, drink or sleep in. Give it a place of its"
+                                        + " own, or a box that shuts.", shelf.name(),
+                                        String.join(", ", clean.stream().limit(4).map(Thing::name).toList())),
+                                things);
+                    }));
         }
     }
 }

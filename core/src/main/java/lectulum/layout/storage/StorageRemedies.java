@@ -21,6 +21,8 @@ final class StorageRemedies {
                     Keeping.packHomeless(d)));
             case STORAGE_HIGH -> finding.things().stream().flatMap(t -> d.thing(t).stream())
                     .map(t -> Contents.shift(t, Mode.ROAD, t.place().z(), 0, 0, -1));
+            case STORAGE_APART -> finding.things().stream().limit(1).flatMap(t -> d.thing(t).stream())
+                    .flatMap(t -> Apart.mend(d, t));
             case REACH_ROAD, REACH_SERVICE, STORAGE_HEAVY, STORAGE_FULL -> Stream.empty();
         };
     }

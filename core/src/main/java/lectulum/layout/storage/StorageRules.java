@@ -10,7 +10,8 @@ public enum StorageRules implements Rule {
     STORAGE_HOMELESS("storage.homeless", "has everything packed a place"),
     STORAGE_HEAVY("storage.heavy", "does a cupboard carry what is in it"),
     STORAGE_FULL("storage.full", "is a cupboard too full"),
-    STORAGE_HIGH("storage.high", "is a heavy thing kept low");
+    STORAGE_HIGH("storage.high", "is a heavy thing kept low"),
+    STORAGE_APART("storage.apart", "is what is wet or foul kept apart from food and beds");
 
     private final Card card;
 

@@ -10,6 +10,7 @@ import lectulum.stage.Leaf;
 import lectulum.stage.StageUnit;
 import lectulum.stage.StageView;
 import lectulum.stage.StudiesLeaf;
+import lectulum.water.HoseStudies;
 import lectulum.water.HotStudies;
 import lectulum.water.PipeStudies;
 import lectulum.water.WaterStudies;
@@ -42,6 +43,8 @@ public final class WaterUnit implements StageUnit {
                         "Nobody travels yet.", WaterStudies.DAYS),
                 StudiesLeaf.wide(bench, "water-tanks", "Tanks", "Every tank and can by its shape",
                         "No tank or can is aboard.", WaterStudies.TANKS),
+                StudiesLeaf.leaf(bench, "water-hoses", "Hoses", "The room they take, and whether waste water runs to a drain",
+                        "No hose is aboard.", HoseStudies.DISCIPLINE),
                 StudiesLeaf.leaf(bench, "water-hot", "Hot water", "Why it is only warm, how long a shower lasts", "",
                         HotStudies.DISCIPLINE),
                 PipesLeaf.leaf(bench, "water-pipes", "Pipes", "What comes out of each tap", false, PipeStudies::flow),
