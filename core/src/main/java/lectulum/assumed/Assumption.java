@@ -377,6 +377,7 @@ public enum Assumption {
     DEAL_FIRST("deal.first"),
     DEAL_LATER("deal.later"),
     DEAL_SELF("deal.self"),
+    DEAL_ASKED("deal.asked"),
     DEAL_FIXED_BUY("deal.fixedBuy"),
     DEAL_FIXED_BUILD("deal.fixedBuild"),
     DEAL_RENT("deal.rent"),

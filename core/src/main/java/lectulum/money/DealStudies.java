@@ -84,7 +84,7 @@ public final class DealStudies {
                 money.figures().find("money.forecast").map(f -> f.value().orElse(0)).orElse(0.0),
                 Tasks.of(d).stream().mapToDouble(Task::hours).sum(), Assumed.value(d, Assumption.DEAL_SELF),
                 Assumed.value(d, Assumption.DEAL_FIXED_BUY), Assumed.value(d, Assumption.DEAL_FIXED_BUILD));
-        return List.of(loan(d, deal), owning(d, deal), worth(d, deal));
+        return List.of(loan(d, deal), owning(d, deal), worth(d, deal), sold(d, deal));
     }
 
     private static Study loan(Design d, Deal deal) {
@@ -257,6 +257,34 @@ public final class DealStudies {
                 "(a year bought − a year built) × annuity/hours", numbers, SOURCE);
         return book.note("That is the rate at which both cost the same. If you enjoy building, ignore it.")
                 .note("Both sides with tax; neither with the worth of tools that are kept.").done();
+    }
+
+    /// What is left over cash and hours where it is sold: for what is asked, otherwise for what such a one usually brings.
+    private static Study sold(Design d, Deal deal) {
+        Study.Notebook book = new Study.Notebook("money-sold", Stage.MONEY, "If you sell it", "");
+        double asked = Assumed.value(d, Assumption.DEAL_ASKED);
+        double brings = asked > 0 ? asked : deal.self * deal.cash;
+        double worth = Assumed.value(d, Assumption.HOUR_WORTH);
+        Sentence price = asked > 0
+                ? Sentence.of("{0} asked", Amount.money(asked))
+                : Sentence.of("{0} of {1} of cash", Amount.share(deal.self), Amount.money(deal.cash));
+        Sentence numbers = Sentence.of("{0}, {1} h of one's own", price, Amount.count(Math.rint(deal.hours)));
+        book.figure("deal.sold", "It brings", brings, Quantity.MONEY, "asked, or share × cash of the build", price, SOURCE);
+        book.figure("deal.sold.over", "over what it cost", brings - deal.cash, Quantity.MONEY, "price − cash of the build",
+                price, SOURCE);
+        if (deal.hours > 0) {
+            book.figure("deal.sold.hour", "for each hour of yours", (brings - deal.cash) / deal.hours, Quantity.MONEY,
+                    "(price − cash of the build)/hours", numbers, SOURCE);
+        } else {
+            book.absent("deal.sold.hour", "for each hour of yours", Quantity.MONEY, "(price − cash of the build)/hours",
+                    "no hours are known");
+        }
+        book.figure("deal.sold.even", "Cash and hours are paid at", deal.cash + deal.hours * worth, Quantity.MONEY,
+                "cash of the build + hours × worth of an hour", Sentence.of("{0} h at {1}",
+                        Amount.count(Math.rint(deal.hours)), Amount.money(worth)),
+                SOURCE);
+        return book.note("What it weighs, what is in it, its wiring, what was looked after and the receipts are the buyer's"
+                + " edition of the book: Papers.").done();
     }
 
     private static Stream<Remedy> remedies(Known known, DealRules rule, Finding finding) {

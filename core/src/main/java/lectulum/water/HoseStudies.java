@@ -101,8 +101,8 @@ public final class HoseStudies {
         Sentence how = Sentence.of(h.pushed() ? "{0} of {1} inside, pushed together" : "{0} of {1} inside, coiled",
                 Amount.run(h.length()), Amount.sag(h.bore()));
         String rule = h.pushed() ? "part × length + ends" : "rings of a coil that does not kink";
-        book.figure(id + ".bay", "Stowed, " + t.name() + " is long", bay.length(), Quantity.LENGTH, rule, how, SOURCE);
-        book.figure(id + ".high", "Stowed, " + t.name() + " is high", bay.high(), Quantity.LENGTH,
+        book.figure(id + ".bay", "Bay for " + t.name() + ", long", bay.length(), Quantity.LENGTH, rule, how, SOURCE);
+        book.figure(id + ".high", "Bay for " + t.name() + ", high", bay.high(), Quantity.LENGTH,
                 h.pushed() ? "outside + ends" : "layers × outside", how, SOURCE);
         if (!holds(t.size(), bay)) {
             book.say(HoseRules.BAY, Subject.thing(t.id()), Severity.NOTE,
@@ -122,14 +122,14 @@ public final class HoseStudies {
         double fall = Assumed.value(d, Assumption.HOSE_FALL);
         double away = Assumed.value(d, Assumption.HOSE_AWAY);
         double reach = new Hose(h.length(), h.bore()).reach(o.height, fall);
-        book.figure("hose." + t.id() + ".reach", t.name() + " leads away, downhill", reach, Quantity.LENGTH,
+        book.figure("hose." + t.id() + ".reach", t.name() + " leads away, downhill", reach, Quantity.RUN,
                 "min(√(l² − h²), h / fall)", Sentence.of("{0}, from {1} above the ground, falling {2}",
                         Amount.run(h.length()), Amount.m(o.height), Amount.share(fall)),
                 SOURCE);
         if (reach < away) {
             boolean low = new Hose(Double.MAX_VALUE, h.bore()).reach(o.height, fall) < away;
             book.say(HoseRules.REACH, Subject.thing(t.id()), Severity.NOTE,
-                    Sentence.of("{0} leads {1} away; a drain is {2} away", t.name(), Amount.m(reach), Amount.m(away)),
+                    Sentence.of("{0} leads {1} away; a drain is {2} away", t.name(), Amount.run(reach), Amount.run(away)),
                     low
                             ? Sentence.of("The outlet of {0} is {1} above the ground: further away it does not run by"
                                     + " itself. Stand nearer to the drain, or carry it there.", o.tank.name(),

@@ -347,6 +347,19 @@ class BillTest {
             assertThat(forecast(offer()) + hours * value(offer(), DealStudies.DISCIPLINE, "deal.hour")).isCloseTo(18500,
                     within(1e-6));
         }
+
+        /// Sold for what pays cash and hours, each hour brings its worth; sold for the cash, nothing.
+        @Test
+        void whatIsAskedPaysTheHoursAtTheirWorth() {
+            Design d = set(offer(), "hour.worth", 14);
+            double even = value(d, DealStudies.DISCIPLINE, "deal.sold.even");
+
+            assertThat(value(set(d, "deal.asked", even), DealStudies.DISCIPLINE, "deal.sold.hour")).isCloseTo(14,
+                    within(1e-9));
+            assertThat(value(set(d, "deal.asked", forecast(d)), DealStudies.DISCIPLINE, "deal.sold.over")).isZero();
+            assertThat(value(d, DealStudies.DISCIPLINE, "deal.sold")).as("asked for nothing, it brings what such a one does")
+                    .isCloseTo(0.45 * forecast(d), within(1e-9));
+        }
     }
 
     @Nested
