@@ -5,7 +5,6 @@ import java.util.List;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
-import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Reads;
@@ -85,7 +84,6 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
                                 Amount.hours(budget)),
                         List.of());
             }
-            double one = Assumed.value(design, Assumption.CARRY_ONE);
             for (Setup s : setups) {
                 for (String parked : s.order().parked()) {
                     say(ChangeRules.CHANGE_RING, Subject.part(s.key() + "." + parked), Severity.WARN,
@@ -96,20 +94,13 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
                             List.of(parked));
                 }
             }
-            setups.stream().flatMap(s -> s.moves().stream()).filter(m -> m.mass() > one)
-                    .map(Changeover.Move::id).filter(id -> design.thing(id).filter(t -> !t.has(Feature.FoldOut.class))
-                            .isPresent())
-                    .distinct().forEach(id -> {
-                        Thing t = design.thing(id).orElseThrow();
-                        if (!t.has(Feature.Bed.class)) {
-                            say(ChangeRules.CHANGE_HEAVY, Subject.thing(id), Severity.NOTE,
-                                    Sentence.of("{0} takes two people to move",
-                                            t.name()),
-                                    Sentence.of("It weighs {0}; one person carries {1}.", Amount.kg(t.mass().value()),
-                                            Amount.kg(one)),
-                                    List.of(id));
-                        }
-                    });
+            setups.stream().flatMap(s -> s.moves().stream()).map(Changeover.Move::id).distinct()
+                    .flatMap(id -> design.thing(id).stream()).filter(t -> Setup.takesTwo(design, t))
+                    .forEach(t -> say(ChangeRules.CHANGE_HEAVY, Subject.thing(t.id()), Severity.NOTE,
+                            Sentence.of("{0} takes two people to move", t.name()),
+                            Sentence.of("It weighs {0}; one person carries {1}.", Amount.kg(t.mass().value()),
+                                    Amount.kg(Assumed.value(design, Assumption.CARRY_ONE))),
+                            List.of(t.id())));
         }
 
         private static double minutes(Setup s, String id) {

@@ -92,6 +92,11 @@ public record Setup(String key, Mode from, Mode to, List<Changeover.Move> moves,
         return Assumed.value(design, kind(design, t)) / 60;
     }
 
+    /// Whether one person cannot carry it; a bed is made where it lies, and what folds out does so by itself.
+    public static boolean takesTwo(Design design, Thing t) {
+        return kind(design, t) == Assumption.MINUTES_TWO;
+    }
+
     private static Assumption kind(Design design, Thing t) {
         if (t.has(Feature.Bed.class)) {
             return t.mount() == Mount.OUTSIDE ? Assumption.MINUTES_TENT : Assumption.MINUTES_BED;

@@ -188,9 +188,7 @@ public final class ChangeLeaf implements Leaf.Page {
         minutes.field().setPrefColumnCount(6);
         minutes.setMaxWidth(90);
         minutes.show(60 * s.minutes(), state.style());
-        double one = lectulum.assumed.Assumed.value(state.design(), Assumption.CARRY_ONE);
-        boolean two = thing.filter(t -> t.mass().value() > one && !t.has(Feature.Bed.class)
-                && !t.has(Feature.FoldOut.class)).isPresent();
+        boolean two = thing.filter(t -> Setup.takesTwo(state.design(), t)).isPresent();
         Label who = new Label(two ? "two people" : "one person");
         who.getStyleClass().addAll("faint", "small");
         who.setMinWidth(76);
