@@ -388,6 +388,10 @@ public final class Sheets {
         private final int[][] placed;
         private int free;
         private int count;
+        /// Of all free rectangles: what is larger than these goes into none, and most pieces are.
+        private int widest;
+        private int highest;
+        private long largest;
 
         Filler(boolean[] used) {
             int n = 0;
@@ -427,12 +431,32 @@ public final class Sheets {
             fy[0] = 0;
             fw[0] = width;
             fh[0] = height;
+            measure();
             for (long k : order) {
                 place((int) (k & (1 << PLACES) - 1), score, split);
             }
         }
 
+        private void measure() {
+            widest = 0;
+            highest = 0;
+            largest = 0;
+            for (int f = 0; f < free; f++) {
+                widest = Math.max(widest, fw[f]);
+                highest = Math.max(highest, fh[f]);
+                largest = Math.max(largest, (long) fw[f] * fh[f]);
+            }
+        }
+
+        private boolean tooLarge(int i) {
+            return (long) w[i] * h[i] > largest
+                    || (w[i] > widest || h[i] > highest) && (!turns[i] || h[i] > widest || w[i] > highest);
+        }
+
         private void place(int i, int score, int split) {
+            if (tooLarge(i)) {
+                return;
+            }
             int best = -1;
             boolean turned = false;
             double least = Double.POSITIVE_INFINITY;
@@ -485,6 +509,7 @@ public final class Sheets {
             if (rh > 0) {
                 open(x, y + ph + kerf, upright ? pw : wide, rh);
             }
+            measure();
         }
 
         private void open(int x, int y, int width, int height) {
