@@ -279,9 +279,8 @@ public final class DampStudies {
         }
         double cost = next.things().subList(d.things().size(), next.things().size()).stream()
                 .mapToDouble(t -> t.cost().planned()).sum();
-        return Stream.of(new Remedy(Sentence.of(placed == 1
-                ? "One more vent: {1}"
-                : "{0} vents, low in the wall and high in the roof: {1}", placed, Amount.money(cost)),
+        return Stream.of(new Remedy(Sentence.counted(placed, "One more vent: {1}",
+                "{0} vents, low in the wall and high in the roof: {1}", Amount.money(cost)),
                 new Edit("Vents low and high", x -> x.withThings(next.things()))));
     }
 

@@ -158,8 +158,8 @@ final class BalanceFindings {
         List<Thing> light = design.things().stream().filter(Thing::unweighed).toList();
         if (!light.isEmpty()) {
             all.add(Finding.of(BalanceRules.BALANCE_UNWEIGHED, Subject.WHOLE, Severity.NOTE,
-                    Sentence.of(light.size() == 1 ? "{0} has no mass yet" : "{1} things have no mass yet",
-                            light.getFirst().name(), light.size()),
+                    Sentence.counted(light.size(), "{1} has no mass yet", "{0} things have no mass yet",
+                            light.getFirst().name()),
                     Sentence.of("Counted as nothing: {0}. Every verdict on mass and tongue is incomplete until then.",
                             light.stream().limit(NAMED).map(Thing::name).collect(Collectors.joining(", "))
                                     + (light.size() > NAMED ? " and others" : "")),
@@ -258,8 +258,7 @@ final class BalanceFindings {
         }
         if (!missing.isEmpty()) {
             all.add(Finding.of(BalanceRules.BALANCE_UNKNOWN_RATINGS, Subject.WHOLE, Severity.NOTE,
-                    Sentence.of(missing.size() == 1 ? "One rating is not known" : "{0} ratings are not known",
-                            missing.size()),
+                    Sentence.counted(missing.size(), "One rating is not known", "{0} ratings are not known"),
                     Sentence.of("Not checked: {0}. Look on plates, labels and in the manual.",
                             String.join(", ", missing)),
                     List.of()));

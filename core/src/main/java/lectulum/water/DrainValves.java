@@ -135,7 +135,7 @@ record DrainValves(Set<String> open, List<Thing> own, List<Thing> off) {
     }
 
     private static Sentence says(int n) {
-        return Sentence.of(n == 1 ? "One more drain" : "{0} more drains", n);
+        return Sentence.counted(n, "One more drain", "{0} more drains");
     }
 
     private static Optional<Remedy> placed(PipePlan.Standing s, Set<String> all, Set<String> there, int n) {

@@ -98,9 +98,8 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                 if (wanted && !way.free()) {
                     say(StorageRules.REACH_ROAD, Subject.thing(id), Severity.NOTE,
                             way.open()
-                                    ? Sentence.of(way.behind().size() == 1
-                                            ? "{0} lies behind another thing on the road"
-                                            : "{0} lies behind {1} things on the road", t.name(), way.behind().size())
+                                    ? Sentence.counted(way.behind().size(), "{1} lies behind another thing on the road",
+                                            "{1} lies behind {0} things on the road", t.name())
                                     : Sentence.of("{0} cannot be reached on the road", t.name()),
                             way.open()
                                     ? Sentence.of("Take out first: {0}{1}.",
@@ -125,9 +124,8 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
 
         private void shelves() {
             if (!keeping.homeless().isEmpty()) {
-                say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.of(keeping.homeless().size() > 1
-                        ? "{0} things have no place of their own"
-                        : "{0} thing has no place of its own", keeping.homeless().size()),
+                say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.counted(keeping.homeless().size(),
+                        "One thing has no place of its own", "{0} things have no place of their own"),
                         Sentence.of("{0} lie loose. Put them into a cupboard, a box or a bench.",
                                 String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
                         keeping.homeless());

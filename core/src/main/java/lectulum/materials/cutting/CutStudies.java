@@ -153,10 +153,8 @@ public final class CutStudies {
         Subject about = Subject.part(lot.id());
         if (!lot.left().isEmpty()) {
             book.say(CutRules.LONG, about, Severity.STOP,
-                    Sentence.of(lot.left().size() == 1
-                            ? "One piece of {1} fits nothing that can be had"
-                            : "{0} pieces of {1} fit nothing that can be had", lot.left().size(),
-                            lot.ware().label()),
+                    Sentence.counted(lot.left().size(), "One piece of {1} fits nothing that can be had",
+                            "{0} pieces of {1} fit nothing that can be had", lot.ware().label()),
                     longest);
         } else if (!lot.proven() && lot.pieces().stream().allMatch(p -> p.outline().isEmpty())) {
             book.say(CutRules.PROVEN, about, Severity.NOTE,

@@ -227,7 +227,7 @@ public final class StickStudies {
                     .map(e -> {
                         Carcass.Framing next = filled(e.getValue());
                         int more = next.studs().size() - e.getValue().studs().size();
-                        return new Remedy(Sentence.of(more == 1 ? "One more stud" : "{0} more studs", more),
+                        return new Remedy(Sentence.counted(more, "One more stud", "{0} more studs"),
                                 new Edit("Studs", x -> x.with(x.base().withCarcass(
                                         x.base().carcass().with(e.getKey(), Optional.of(next))))));
                     });
