@@ -265,7 +265,7 @@ public final class Units {
         boolean small = Math.abs(value) < 1000;
         if (us) {
             return small
-                    ? new Shown(trimmed(value / INCH_OF_WATER, 2), "in w.c.")
+                    ? new Shown(trimmed(value / INCH_OF_WATER, 2), "in WC")
                     : new Shown(trimmed(value / PSI, 1), "psi");
         }
         return small ? new Shown(rounded(value), "Pa") : new Shown(trimmed(value / 1000, 1), "kPa");

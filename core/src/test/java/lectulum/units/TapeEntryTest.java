@@ -40,7 +40,7 @@ class TapeEntryTest {
             "SHARE | 12.5 | 0.125", "SHARE | 12.5 % | 0.125", "MONEY | 249,90 € | 249.90", "MONEY | 12+7.5 | 19.5",
             "ANGLE | 90 | 1.5707963", "NIGHTS | 4 nights | 4", "POWER | 1.8 kW | 1800", "SPACE | 100 ft³ | 2.831685",
             "PRESSURE | 280 | 280000", "PRESSURE | 2.8 bar | 280000", "PRESSURE | 40 psi | 275790.3",
-            "PRESSURE | 11 in w.c. | 2739.978", "PRESSURE | 11 inwc | 2739.978",
+            "PRESSURE | 11 in w.c. | 2739.978", "PRESSURE | 11 inwc | 2739.978", "PRESSURE | 11 in WC | 2739.978",
             "WATER_FLOW | 6 L/min | 1e-4", "WATER_FLOW | 1.5 gal/min | 9.46353e-5", "AIR_FLOW | 900 m³/h | 0.25",
             "AIR_FLOW | 500 cfm | 0.2359737", "FREE_AREA | 100 | 0.01", "FREE_AREA | 16 in² | 0.01032256",
             "U_VALUE | 1.1 W/m²K | 1.1", "U_VALUE | 0.2 BTU/h·ft²·°F | 1.135653", "HEAT_LOSS | 0.75 W/K | 0.75",

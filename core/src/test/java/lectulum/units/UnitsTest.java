@@ -27,7 +27,7 @@ class UnitsTest {
             "DURATION | 30000 | 8.33 h | 8.33 h", "DAYS | 2.5 | 2.5 days | 2.5 days",
             "AREA | 6.7 | 6.70 m² | 72.1 ft²", "POWER | 45 | 45 W | 45 W",
             "MASS | -12 | −12 kg | −26 lb", "MASS | NaN | – | –", "PRESSURE | 280000 | 280 kPa | 40.6 psi",
-            "PRESSURE | 250 | 250 Pa | 1 in w.c.", "WATER_FLOW | 1e-4 | 6 L/min | 1.59 gal/min",
+            "PRESSURE | 250 | 250 Pa | 1 in WC", "WATER_FLOW | 1e-4 | 6 L/min | 1.59 gal/min",
             "AIR_FLOW | 0.25 | 900 m³/h | 530 cfm", "FREE_AREA | 0.01 | 100 cm² | 16 in²",
             "U_VALUE | 1.037 | 1.04 W/m²K | 0.183 BTU/h·ft²·°F", "HEAT_LOSS | 45.355 | 45 W/K | 86 BTU/h·°F",
             "SMALL_MASS | 0.284 | 284 g | 10 oz"})

@@ -126,7 +126,9 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
             if (!keeping.homeless().isEmpty()) {
                 say(StorageRules.STORAGE_HOMELESS, Severity.WARN, Sentence.counted(keeping.homeless().size(),
                         "One thing has no place of its own", "{0} things have no place of their own"),
-                        Sentence.of("{0} lie loose. Put them into a cupboard, a box or a bench.",
+                        Sentence.counted(keeping.homeless().size(),
+                                "{1} lies loose. Put it into a cupboard, a box or a bench.",
+                                "{1} lie loose. Put them into a cupboard, a box or a bench.",
                                 String.join(", ", keeping.homeless().stream().map(this::name).limit(6).toList())),
                         keeping.homeless());
             }
