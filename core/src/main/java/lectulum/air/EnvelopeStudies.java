@@ -73,7 +73,7 @@ public final class EnvelopeStudies {
                 "Σ area × U", Sentence.of("{0} of it through panes", new Amount(c.glazed(true), Quantity.HEAT_LOSS)),
                 SOURCE);
         book.figure("air.loss.air", "Air that changes loses", c.changing(), Quantity.HEAT_LOSS, "ρ c n V / 3600",
-                Sentence.of("{0} times an hour of {1}", Amount.count(c.changes()),
+                Sentence.of("{0} × {1} an hour", Amount.count(c.changes()),
                         new Amount(c.volume(), Quantity.SPACE)),
                 "air at the height of the site");
         book.figure("air.loss", "The cabin loses", c.steady(true).all(), Quantity.HEAT_LOSS, "walls + air",

@@ -99,7 +99,7 @@ public record Balance(List<LoadedState> states, Figures figures, List<Finding> f
 
     private static List<Sentence> masses(LoadedState s) {
         List<Sentence> notes = new ArrayList<>();
-        notes.add(Sentence.of("{0} masses; 95 %: ± {1}", s.parts().size(),
+        notes.add(Sentence.counted(s.parts().size(), "One mass; 95 %: ± {1}", "{0} masses; 95 %: ± {1}",
                 Amount.kg(Normal.HALF_95 * s.certainty().mass())));
         s.parts().stream().filter(p -> p.thing().equals(Forgotten.ID))
                 .forEach(p -> notes.add(Sentence.of(

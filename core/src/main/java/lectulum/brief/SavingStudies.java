@@ -103,7 +103,8 @@ public final class SavingStudies {
                 .forEach(o -> rank.row(o.way.name(), o.group.equals(o.way.name()) ? "–" : o.group,
                         Amount.money(o.way.saving()), Amount.count(Math.rint(10 * o.way.hours()) / 10),
                         Amount.count(o.way.loss()), Amount.money(o.way.rank(hour))));
-        Sentence numbers = Sentence.of("{0} groups of ways, an hour is worth {1}", groups.size(), Amount.money(hour));
+        Sentence numbers = Sentence.counted(groups.size(), "One group of ways, an hour is worth {1}",
+                "{0} groups of ways, an hour is worth {1}", Amount.money(hour));
         Optional<Savings.Chosen> best = best(d, groups);
         if (best.isEmpty()) {
             double most = groups.stream().mapToDouble(g -> g.stream().mapToDouble(o -> o.way.net(hour)).max().orElse(0))

@@ -83,7 +83,7 @@ public final class Diary {
                 SOURCE);
         List<LogEntry> mistakes = all.stream().filter(e -> e.kind() == LogEntry.Kind.MISTAKE).toList();
         if (!mistakes.isEmpty()) {
-            Sentence of = Sentence.of("{0} mistakes", mistakes.size());
+            Sentence of = Sentence.counted(mistakes.size(), "One mistake", "{0} mistakes");
             book.figure("log.lost.hours", "Hours lost by mistakes", sum(mistakes.stream().map(LogEntry::hours)),
                     Quantity.DURATION, "Σ", of, SOURCE);
             book.figure("log.lost.money", "Money lost by them", sum(mistakes.stream().map(LogEntry::cost)),

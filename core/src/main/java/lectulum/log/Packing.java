@@ -78,7 +78,7 @@ public final class Packing {
         if (all.isEmpty()) {
             return List.of(book.note("Nothing is packed: add gear and provisions to the sheet (Layout).").done());
         }
-        Sentence numbers = Sentence.of("{0} things", all.size());
+        Sentence numbers = Sentence.counted(all.size(), "One thing", "{0} things");
         book.figure("log.pack.count", "Things to pack", all.size(), Quantity.COUNT, "gear and provisions on the sheet",
                 numbers, SOURCE);
         book.figure("log.pack.mass", "They weigh", mass(all.stream()), Quantity.MASS, "Σ", numbers, SOURCE);
@@ -93,7 +93,7 @@ public final class Packing {
                 .sorted(Comparator.comparingDouble(l -> -l.thing().mass().value())).toList();
         if (!idle.isEmpty()) {
             book.figure("log.pack.idle", "Not used on the last trips", mass(idle.stream()), Quantity.MASS,
-                    "Σ of what was not used three times in a row", Sentence.of("{0} things", idle.size()), SOURCE);
+                    "Σ of what was not used three times in a row", Sentence.counted(idle.size(), "One thing", "{0} things"), SOURCE);
         }
         for (Line l : idle) {
             book.say(PackingRules.UNUSED, Subject.thing(l.thing().id()), Severity.NOTE,

@@ -113,7 +113,7 @@ public record Money(List<Line> lines, List<Group> groups, Figures figures, List<
 
     private static Figure sum(String id, String label, double value, int groups) {
         return Figure.of(id, label, value, Quantity.MONEY, new Working("Σ lines, each in one group",
-                Sentence.of("{0} groups: {1}", groups, Amount.money(value)), List.of(), "sum"));
+                Sentence.counted(groups, "One group: {1}", "{0} groups: {1}", Amount.money(value)), List.of(), "sum"));
     }
 
     private static Figure forecast(Sums s, OptionalDouble budget) {

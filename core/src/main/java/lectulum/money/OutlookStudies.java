@@ -71,7 +71,7 @@ public final class OutlookStudies {
         double over = Money.sum(money.lines(), Line::over);
         book.figure("money.gifts", "Gifts and own parts are worth", Money.sum(money.lines(), Line::fair),
                 Quantity.MONEY,
-                "Σ fair value", Sentence.of("{0} lines", money.lines().size()), SOURCE);
+                "Σ fair value", Sentence.counted(money.lines().size(), "One line", "{0} lines"), SOURCE);
         book.figure("money.over", "Bought and not built in", over, Quantity.MONEY, "Σ line × (packs − used)/packs",
                 Sentence.of("of receipts; {0} is built in", Amount.money(Money.sum(money.lines(), Line::used))),
                 SOURCE);
@@ -308,7 +308,7 @@ public final class OutlookStudies {
         Optional<Payments> pays = Payments.of(d);
         double open = Money.sum(money.lines(), Line::open);
         book.figure("cash.open", "Still to be paid", open, Quantity.MONEY, "cost − paid",
-                Sentence.of("{0} lines", money.lines().stream().filter(l -> l.open() > 0).count()), SOURCE);
+                Sentence.counted(money.lines().stream().filter(l -> l.open() > 0).count(), "One line", "{0} lines"), SOURCE);
         if (pays.isEmpty()) {
             return List
                     .of(book.note("Say under Lines which day is today, and when each line is wanted: orders, arrivals"

@@ -227,7 +227,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static void source(Design d, PipePlan plan, Study.Notebook book, PipeNetwork net, PipeNetwork.Flow all,
             boolean cycles, double cold) {
         book.figure("pipe.all", "All taps together", all.total(), Quantity.WATER_FLOW, "Σ of the taps",
-                Sentence.of("{0} taps, water of {1}", plan.taps().size(), new Amount(cold, Quantity.TEMPERATURE)),
+                Sentence.counted(plan.taps().size(), "One tap, water of {1}", "{0} taps, water of {1}", new Amount(cold, Quantity.TEMPERATURE)),
                 SOURCE);
         Optional<Thing> pump = d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).findFirst();
         if (pump.isEmpty() || plan.suction().isEmpty()) {
@@ -332,7 +332,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                 "Σ m x / Σ m",
                 Sentence.of("along the pipes"), "plan of the pipes");
         book.figure("pipe.order", "Water pipe to buy", t.count("pipe") + t.count("suction"), Quantity.RUN,
-                "1.1 × developed length", Sentence.of("{0} lines", plan.runs().size()),
+                "1.1 × developed length", Sentence.counted(plan.runs().size(), "One line", "{0} lines"),
                 "pipe bends of eight diameters");
         book.figure("pipe.elbows", "Elbows", t.count("elbow"), Quantity.COUNT, "corners too tight to bend",
                 Sentence.of("without waste"), "pipe bends of eight diameters");
@@ -477,7 +477,7 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         double up = LowPoints.of(s.vertices(), s.edges(), open, pitch, 0).volume();
         double down = LowPoints.of(s.vertices(), s.edges(), open, -pitch, 0).volume();
         double worst = Math.max(level, Math.max(up, down));
-        Sentence numbers = Sentence.of("{0} drains, the taps open", open.size());
+        Sentence numbers = Sentence.counted(open.size(), "One drain, the taps open", "{0} drains, the taps open");
         book.figure("pipe.trapped", "Stays in the pipes, level", level, Quantity.VOLUME,
                 "below the lowest way to a drain", numbers, "graph of the corners");
         book.figure("pipe.trapped.slope", "The same on a sloping pitch", Math.max(up, down), Quantity.VOLUME,

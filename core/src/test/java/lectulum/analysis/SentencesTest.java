@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lectulum.Told;
 import lectulum.demo.Campers;
@@ -23,6 +24,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /// Everything the checks, figures and studies say reads as a sentence: nothing is left open, nothing is no number.
 class SentencesTest {
+    /// As in "1 things".
+    private static final Pattern ONE_OF_SEVERAL = Pattern.compile("(?<![\\d.,/\u2212\\-\\h])\\b1\\h[a-z]{3,}s\\b");
+
     static Stream<Design> designs() {
         return Stream.concat(Campers.demos().stream().map(d -> Campers.demo(d.key()).orElseThrow().design()),
                 Stream.of(CamperType.values()).map(t -> Campers.start(t, "New").design())).flatMap(SentencesTest::bent);
@@ -52,14 +56,10 @@ class SentencesTest {
             all.addAll(f.working().notes());
             all.add(f.band().says());
         }
-        for (Study s : Told.studies(a, Stage.BALANCE)) {
-            all.addAll(s.notes());
-        }
-        for (Study s : Told.studies(a, Stage.BASE)) {
-            all.addAll(s.notes());
-        }
-        for (Study s : Told.studies(a, Stage.LAYOUT)) {
-            all.addAll(s.notes());
+        for (Stage stage : Stage.values()) {
+            for (Study s : Told.studies(a, stage)) {
+                all.addAll(s.notes());
+            }
         }
         return all;
     }
@@ -74,7 +74,8 @@ class SentencesTest {
             for (Sentence s : sentences(a)) {
                 assertThat(s.text(style)).as(s.template()).doesNotContainPattern("\\{\\d}").doesNotContain("NaN")
                         .doesNotContain("Infinity").doesNotContain("Optional").doesNotContain("null")
-                        .doesNotContain("  ");
+                        .doesNotContain("  ").doesNotContain("..").doesNotContain(" ,")
+                        .doesNotContainPattern(ONE_OF_SEVERAL);
             }
         }
     }

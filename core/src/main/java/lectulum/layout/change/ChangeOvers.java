@@ -44,7 +44,8 @@ public record ChangeOvers(List<Setup> setups, Figures figures, List<Finding> fin
         for (Setup s : setups) {
             double minutes = s.order().minutes();
             Working how = new Working("Σ minutes of every step",
-                    Sentence.of("{0} steps, {1} put outside on the way", s.order().steps().size(),
+                    Sentence.counted(s.order().steps().size(), "One step, {1} put outside on the way",
+                            "{0} steps, {1} put outside on the way",
                             s.order().parked().size()),
                     List.of(Sentence.of("Two people: {0}.", Amount.hours(60 * s.order().minutes(2)))),
                     "assumed minutes, or the user's own");

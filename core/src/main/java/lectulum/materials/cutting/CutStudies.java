@@ -230,7 +230,7 @@ public final class CutStudies {
     private static Study sheets(Design d, Lot lot, int n) {
         Study.Notebook book = new Study.Notebook("mat-sheet-" + n, Stage.MATERIALS,
                 "Sheets of " + lot.ware().of().label(), "");
-        Sentence numbers = Sentence.of("{0} panels", lot.pieces().size());
+        Sentence numbers = Sentence.counted(lot.pieces().size(), "One panel", "{0} panels");
         book.figure(lot.id() + ".thick", "Thick", lot.ware().thick(), Quantity.LENGTH, "as walls and boards say",
                 numbers, SOURCE);
         figures(lot, book, numbers, "Sheets", "least cost of whole sheets", "sheets large enough in sum");

@@ -396,7 +396,7 @@ public final class FinishStudies {
         }
         Purchase p = Purchase.of(d, Supply.Goods.SCREWS, count, PACKS, PRICES);
         book.figure("screw.count", "Screws", count, Quantity.COUNT, "edges and studs between",
-                Sentence.of("{0} panels", s.panels().size()), SOURCE);
+                Sentence.counted(s.panels().size(), "One panel", "{0} panels"), SOURCE);
         book.figure("screw.cost", "In packs for about", p.cost(), Quantity.MONEY, "least cost of whole packs",
                 Sentence.of("{0} got", Math.round(p.got())), PRICES_OF);
         Listing.Maker table = new Listing.Maker("").words("Pack of").numbers("how many");
