@@ -74,6 +74,7 @@ import lectulum.money.ToolStudies;
 import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
+import lectulum.power.RestStudies;
 import lectulum.power.RoofRoom;
 import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
@@ -109,7 +110,7 @@ public final class Disciplines {
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
                 Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
                 RunningStudies.DISCIPLINE, RoofRoom.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
-                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
+                WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE, RestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,
                 MainsStudies.DISCIPLINE, TowLightStudies.DISCIPLINE,
                 WaterStudies.DAYS, WaterStudies.TANKS, HoseStudies.DISCIPLINE, HotStudies.DISCIPLINE, PipeStudies.DISCIPLINE,

@@ -353,6 +353,8 @@ public final class BuildStudies {
                 "Σ planned × done", numbers, SOURCE);
         s.index().ifPresent(i -> book.figure("build.pace", "Pace against the plan", i, Quantity.SHARE, "earned/spent",
                 numbers, SOURCE));
+        s.naive().ifPresent(all -> book.figure("build.steady", "All of it at the pace so far", all * HOUR,
+                Quantity.DURATION, "planned × spent/earned", numbers, "it swings early"));
         book.figure("build.forecast", "It comes to", s.forecast() * HOUR, Quantity.DURATION,
                 "logged + Σ planned (1 − done) × (logged + κ)/(earned + κ) of its family", numbers, SOURCE);
         Listing.Maker table = new Listing.Maker("").words("Skill").numbers("takes, of the plan");

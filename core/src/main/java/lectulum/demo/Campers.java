@@ -154,7 +154,7 @@ public final class Campers {
                 .withWeighings(List.of(nightjarBare(), nightjarDry()))
                 .with(Settings.NONE.with(Assumption.COUPLER_SIZE.id(), 0.050).with(Assumption.GUARD_GAP.id(), 0.455)
                         .with(Assumption.TYRE_SPEED.id(), 140 / 3.6)
-                        .with(Assumption.TYRE_AGE.id(), 3))
+                        .with(Assumption.TYRE_AGE.id(), 3).with(Assumption.REST_VOLTS.id(), 13.18))
                 .withGarage(List.of(nightjarVan()));
     }
 

@@ -5,8 +5,10 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import lectulum.design.Design;
 import lectulum.design.Mode;
+import lectulum.design.base.Shell;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
@@ -20,8 +22,10 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.Working;
+import lectulum.kernel.profile.Nose;
 import lectulum.space.Bodies;
 import lectulum.space.Body;
+import lectulum.space.Solid;
 import lectulum.units.Quantity;
 
 /// Whether everything fits: overlaps and things through the shell, in each mode, with the amount.
@@ -38,6 +42,9 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
             in -> of(in.design(Design.Part.BASE, Design.Part.THINGS), in.of(Bodies.DISCIPLINE).byMode()),
             () -> new Layout(Map.of(), Map.of(), Figures.NONE, List.of()))
             .checking(LayoutRules.class, LayoutRemedies::of);
+
+    /// Widths of which is said how far they go into a nose \[m\].
+    private static final double[] NOSE_WIDTHS = {0.4, 0.6, 0.8, 1.0, 1.2};
 
     /// The body as it rides.
     public Body body() {
@@ -83,6 +90,9 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
                 new Working("∫ clear width × clear height dx",
                         Sentence.of("over {0} of inside length", Amount.m(body.insideRear() - body.insideFront())),
                         List.of(), "plane geometry")));
+        if (shell instanceof Shell.Nosed nosed) {
+            nose(nosed, body, all);
+        }
         double top = highest(design, body);
         all.add(Figure.of("shell.maxHeight", "Height over all", top, Quantity.LENGTH,
                 new Working("floor height + the highest of roof and things on it",
@@ -102,7 +112,28 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
         return Figures.of(all);
     }
 
-    /// Top of the camper on the road above the ground, things on the roof included \[m\].
+    private static void nose(Shell.Nosed shell, Body body, List<Figure> all) {
+        Nose nose = new Nose(shell.form(), shell.width(), shell.noseDepth(), Math.min(shell.noseFlat(), shell.width()));
+        Sentence numbers = Sentence.of("{0} wide, {1} deep", Amount.m(shell.width()), Amount.m(shell.noseDepth()));
+        List<Sentence> takes = new ArrayList<>();
+        for (double wide : NOSE_WIDTHS) {
+            takes.add(Sentence.of("What is {0} wide, in the middle, goes {1} into it.", Amount.m(wide),
+                    Amount.m(body.intoNose(wide / 2))));
+        }
+        all.add(Figure.of("shell.nose.area", "Plan of the nose", nose.area(), Quantity.AREA,
+                new Working("its outline from outside", numbers, takes, "plane geometry")));
+        all.add(Figure.of("shell.nose.wall", "Wall round the nose", nose.wall(), Quantity.LENGTH,
+                new Working("length of its outline", numbers, List.of(), "plane geometry; an ellipse after Ramanujan")));
+    }
+
+    /// How far a thing where it stands goes into the nose \[m\]; empty where the body has none.
+    public OptionalDouble intoNose(Thing t, Mode mode) {
+        Solid s = Solid.of(t.sizeIn(mode), t.at(mode));
+        return bodies.get(mode).nosed()
+                ? OptionalDouble.of(bodies.get(mode).intoNose(Math.max(Math.abs(s.minY()), Math.abs(s.maxY()))))
+                : OptionalDouble.empty();
+    }
+
     /// The highest point above the ground on the road, whatever stands or is set into the roof counted \[m\].
     public static double highest(Design design, Body body) {
         double things = design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE || t.mount() == Mount.SET_IN)

@@ -139,6 +139,11 @@ public final class Body {
         return shape;
     }
 
+    /// Whether its front is a nose.
+    public boolean nosed() {
+        return noseDepth > 0;
+    }
+
     /// Whether there is no roof.
     public boolean open() {
         return open;
@@ -370,14 +375,28 @@ public final class Body {
         return (straight - noseHalfFlat + base.wall() * Math.sqrt(1 + slope * slope)) / slope;
     }
 
+    /// How far a thing goes into the nose \[m\]: from where the clear width becomes full to where it meets the walls; 0 where there
+    /// is no nose, or it is wider than the room.
+    ///
+    /// @param half from the middle line to its outer side \[m\]
+    public double intoNose(double half) {
+        return noseDepth <= 0 || half > halfWidth - base.wall()
+                ? 0
+                : Math.max(0, shoulder() - Math.max(insideFront(), foremost(half)));
+    }
+
     /// Behind a rounded nose the corner of the wall may reach further back than the nose does.
     private double noseShoulder() {
-        double straight = halfWidth - base.wall();
+        return foremost(halfWidth - base.wall() - 1e-7);
+    }
+
+    /// Where half of the clear width is so much, from the tip on.
+    private double foremost(double half) {
         double low = 0;
         double high = noseDepth + 4 * base.wall();
         for (int i = 0; i < 50; i++) {
             double middle = (low + high) / 2;
-            if (halfWidthInside(middle) >= straight - 1e-7) {
+            if (halfWidthInside(middle) >= half) {
                 high = middle;
             } else {
                 low = middle;

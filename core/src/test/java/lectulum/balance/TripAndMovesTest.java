@@ -7,6 +7,12 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import lectulum.analysis.Analysis;
+import lectulum.demo.Campers;
+import lectulum.design.Design;
+import lectulum.design.thing.Tank;
+import lectulum.figures.Figures;
+import lectulum.kernel.scales.HomeScales;
 import lectulum.kernel.statics.Moves;
 import lectulum.kernel.statics.Part;
 import lectulum.kernel.statics.Statics;
@@ -75,10 +81,9 @@ class TripAndMovesTest {
 
     @Test
     void aTrailerThatIsNotLevelWeighsOtherwise() {
-        assertThat(Statics.pitchedTongue(742, 2.5678, AXLE, .742, .45, .31, Math.toRadians(3))).isCloseTo(72.462,
-                CLOSE);
-        assertThat(Statics.pitchedTongue(742, 2.5678, AXLE, .742, .45, .31, 0))
-                .isCloseTo(Statics.tongueLoad(742, 2.5678, AXLE).orElseThrow(), within(1e-9));
+        double level = Statics.tongueLoad(742, 2.5678, AXLE).orElseThrow();
+        assertThat(HomeScales.raised(742, level, .742, Math.toRadians(3), AXLE, .45, .31)).isCloseTo(72.462, CLOSE);
+        assertThat(HomeScales.raised(742, level, .742, 0, AXLE, .45, .31)).isCloseTo(level, within(1e-9));
         assertThat(Statics.braking(742, AXLE, .742, .45, .5, 0) + Statics.tongueLoad(742, 2.5678, AXLE).orElseThrow())
                 .isCloseTo(115.88, CLOSE);
     }
@@ -186,5 +191,25 @@ class TripAndMovesTest {
 
     private static Part part(double m, double u, double x, double ux, boolean guess) {
         return new Part("", m, x, 0, 0, 0, 0, u, ux, guess);
+    }
+
+    /// A litre that is drawn there and comes back here leaves what rests on the ball as it was; towed level, so does the hitch.
+    @Test
+    void figuresAtTheHitchAndOfTheGreyTankFollow() {
+        Design d = Campers.demo("nightjar").orElseThrow().design();
+        Figures f = Analysis.of(d).figures();
+        double fresh = d.things().stream().filter(t -> t.tank().filter(k -> k.use() == Tank.Use.FRESH).isPresent())
+                .mapToDouble(t -> t.place().x() + d.base().tongueLength()).findFirst().orElseThrow();
+        double returned = f.value("water.day.grey") / f.value("water.day.use");
+        double grey = f.value("trip.greyLoad");
+        double axle = d.base().tongueLength() + d.base().axle().x();
+
+        assertThat(-(1 - fresh / axle) + returned * (1 - grey / axle)).isCloseTo(0, within(1e-9));
+        Design level = d.with(d.vehicle().withBall(d.vehicle().ballHeight() + f.value("hitch.mount")));
+        Figures then = Analysis.of(level).figures();
+        assertThat(then.value("hitch.nose")).isCloseTo(0, within(1e-3));
+        assertThat(then.value("hitch.tongue")).isCloseTo(then.value("balance.departure.tongue"), within(0.3));
+        assertThat(f.value("sway.percussion")).isLessThan(1);
+        assertThat(f.value("sway.held")).as("the swing steers the vehicle").isGreaterThan(f.value("sway.damping"));
     }
 }

@@ -170,11 +170,6 @@ public final class ProfileEditor extends Drawing {
         return new double[]{px(p.x()), pz(p.z())};
     }
 
-    /// Pixel of the radius handle of a corner; for tests.
-    public Optional<double[]> radiusPixel(int point) {
-        return profile().flatMap(p -> ProfileEdit.handle(p, point)).map(h -> new double[]{px(h[0]), pz(h[1])});
-    }
-
     private void fit(double w, double h) {
         Base base = state.design().base();
         double length = base.shell().length();

@@ -18,6 +18,7 @@ import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.Range;
 import lectulum.design.base.Base;
+import lectulum.design.base.Shell;
 import lectulum.design.feature.FeatureKind;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Cost;
@@ -32,6 +33,7 @@ import lectulum.design.thing.Size;
 import lectulum.design.thing.SystemGroup;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
+import lectulum.layout.Layout;
 import lectulum.parts.Form;
 import lectulum.parts.PartRows;
 import lectulum.stage.layout.PlaceFinder;
@@ -137,6 +139,9 @@ public final class ThingCard extends VBox {
         looks(id);
         form.text("Note", d -> of(d, id, Thing::note), (d, v) -> d.mapping(id, t -> t.noted(v)));
         form.shown("On the tongue", s -> tongue(s, id));
+        if (thing.mount() == Mount.INSIDE && bench.state().design().base().shell() instanceof Shell.Nosed) {
+            form.shown("Would go into the nose", s -> nose(s, id, mode));
+        }
         FeatureForm.add(form, bench, thing);
         name = new Label();
         name.getStyleClass().add("title");
@@ -161,6 +166,13 @@ public final class ThingCard extends VBox {
         new PartRows<>(form, Placement.class, d -> d.thing(id).map(t -> t.at(mode)),
                 (d, p) -> move(d, id, mode, old -> p)).row("y", "Right of middle").row("z", "Above the floor")
                 .row("yaw");
+    }
+
+    /// How far it goes into the nose where it stands.
+    private static String nose(State s, String id, Mode mode) {
+        OptionalDouble in = s.design().thing(id).map(t -> s.analysis().of(Layout.DISCIPLINE).intoNose(t, mode))
+                .orElse(OptionalDouble.empty());
+        return in.isEmpty() ? "–" : Units.text(in.getAsDouble(), Quantity.LENGTH, s.style());
     }
 
     /// Where it is in camp or at night, and in which shape.

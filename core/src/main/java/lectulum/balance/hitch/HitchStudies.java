@@ -21,6 +21,7 @@ import lectulum.kernel.gear.TorsionTandem;
 import lectulum.kernel.towing.Attitude;
 import lectulum.kernel.towing.Bounce;
 import lectulum.kernel.towing.DistributionHitch;
+import lectulum.kernel.scales.HomeScales;
 import lectulum.units.Quantity;
 
 /// Heights at the hitch, two axles on springs of their own, rocking, and spring bars.
@@ -54,6 +55,11 @@ public final class HitchStudies {
         book.figure("hitch.nose", "Nose up", nose, Quantity.ANGLE, "atan((ball − coupler)/x_A)",
                 Sentence.of("ball {0} laden, coupler level at {1}", Amount.m(rig.ball()), Amount.m(rig.coupler())),
                 "geometry");
+        book.figure("hitch.tongue", "On the ball as it stands", HomeScales.raised(s.mass(), s.tongue(), s.roll().z(), nose,
+                rig.axle, rig.coupler(), rig.radius), Quantity.MASS,
+                "(T x_A − M (Z − R) tan θ)/(x_A − (h − R) tan θ)", Sentence.of("{0} level, {1} nose up",
+                        Amount.kg(s.tongue()), new Amount(nose, Quantity.ANGLE)),
+                "wheels free to roll; what is said elsewhere is level");
         book.figure("hitch.mount", "Ball mount higher by", rig.coupler() - rig.ball(), Quantity.LENGTH,
                 "coupler − ball", Sentence.of("to stand level"), "geometry");
         double departure = rig.rearEnd() > rig.axle

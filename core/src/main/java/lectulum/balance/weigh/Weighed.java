@@ -192,11 +192,6 @@ public record Weighed(List<Reading> readings, double[] values, double[][] covari
         return of(more);
     }
 
-    /// What the tongue's uncertainty would be with one more reading \[kg\]; NaN where the tongue stays unknown.
-    public double tongueUWith(Reading next) {
-        return with(next).tongueU();
-    }
-
     /// Chance of readings that disagree this much although none is wrong; 1 where none is checked by another.
     public double byChance() {
         return freedom > 0 ? Normal.byChance(chiSquare, freedom) : 1;

@@ -74,10 +74,6 @@ public record Base(Shell shell, @Means(value = "Walls", high = 0.3, says = "thic
         return withShell(newShell);
     }
 
-    public Base withBuildUp(double newWall, double newFloor, double newRoof) {
-        return withWall(newWall).withFloor(newFloor).withRoof(newRoof);
-    }
-
     public Base with(WheelArches newArches) {
         return withArches(newArches);
     }

@@ -182,10 +182,6 @@ public record Carcass(@Means("Members by face") Map<Face, Framing> framing, Opti
         public Hatch opening(double angle) {
             return new Hatch(hinge, angle, sill);
         }
-
-        public Hatch downTo(double height) {
-            return new Hatch(hinge, open, height);
-        }
     }
 
     /// @param sheet  id of a sheet in the table of bending radii

@@ -9,6 +9,8 @@ public record Needs(double stature) {
     public static final double CHILD = 1.40;
     /// How far a mattress gives under somebody who sits \[m\] (assumed).
     public static final double SINK = 0.03;
+    /// A table above a seat \[m\].
+    public static final double TABLE = 0.29;
     private static final double SITTING = 0.525;
 
     public double lyingLeast() {
@@ -47,10 +49,6 @@ public record Needs(double stature) {
 
     public double seatTop() {
         return 0.245 * stature + 0.02;
-    }
-
-    public double tableTop() {
-        return seatTop() + 0.29;
     }
 
     public double worktop() {

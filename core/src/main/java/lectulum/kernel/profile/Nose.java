@@ -1,6 +1,6 @@
 package lectulum.kernel.profile;
 
-/// The plan of a nose: what goes into it, its floor and its wall.
+/// The plan of a nose: its floor and its wall.
 ///
 /// @param width of the body behind it \[m\], > 0
 /// @param depth \[m\], > 0
@@ -10,19 +10,6 @@ public record Nose(Form form, double width, double depth, double flat) {
     /// How the nose is rounded.
     public enum Form {
         VEE, ARC, ELLIPSE
-    }
-
-    /// How far a thing of width b on the middle line goes into the nose \[m\]. A thing beside the middle counts with
-    /// twice its outer half.
-    public double goesIn(double b) {
-        if (b > width) {
-            return 0;
-        }
-        return switch (form) {
-            case VEE -> Math.min(depth, depth * (width - b) / (width - flat));
-            case ARC -> Math.sqrt(radius() * radius() - b * b / 4) - (radius() - depth);
-            case ELLIPSE -> depth * Math.sqrt(1 - b * b / (width * width));
-        };
     }
 
     /// Floor of the nose \[m²\].

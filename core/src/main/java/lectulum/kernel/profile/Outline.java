@@ -161,25 +161,6 @@ public record Outline(List<Piece> pieces) {
                 .mapToDouble(Double::doubleValue).max();
     }
 
-    /// Lowest top over a range of x, with the place: at the ends, at joints and where the outline runs level.
-    public double[] lowestTop(double from, double to) {
-        List<Double> places = new ArrayList<>(List.of(from, to));
-        for (Piece piece : pieces) {
-            places.add(piece.start()[0]);
-            piece.levels().forEach(t -> places.add(piece.at(t)[0]));
-        }
-        double[] lowest = {from, Double.POSITIVE_INFINITY};
-        for (double x : places) {
-            if (x >= from && x <= to) {
-                double z = top(x).orElse(Double.NEGATIVE_INFINITY);
-                if (z < lowest[1]) {
-                    lowest = new double[]{x, z};
-                }
-            }
-        }
-        return lowest;
-    }
-
     /// The tightest bend: place and radius \[x, z, r\]; r is infinite where all is straight.
     public double[] tightest() {
         double[] tightest = {0, 0, Double.POSITIVE_INFINITY};

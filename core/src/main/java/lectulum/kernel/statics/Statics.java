@@ -47,18 +47,6 @@ public final class Statics {
         return slope != 0 && ballast >= 0 ? OptionalDouble.of(ballast) : OptionalDouble.empty();
     }
 
-    /// Tongue load of a trailer that is not level \[kg\], its wheels free to roll.
-    ///
-    /// @param z      centre of gravity above the ground \[m\]
-    /// @param ball   height of the ball \[m\]
-    /// @param radius of the loaded tyre \[m\]
-    /// @param nose   angle, nose up positive \[rad\], well below a right angle
-    public static double pitchedTongue(double mass, double cg, double axle, double z, double ball, double radius,
-            double nose) {
-        double tan = Math.tan(nose);
-        return mass * ((axle - cg) - (z - radius) * tan) / (axle - (ball - radius) * tan);
-    }
-
     /// What braking adds to the tongue load \[kg\]; negative for pulling away and climbing.
     ///
     /// @param slowing deceleration \[g\]

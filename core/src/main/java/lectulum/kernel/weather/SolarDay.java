@@ -23,13 +23,6 @@ public record SolarDay(int day, double latitude) {
                 + 0.00148 * StrictMath.sin(3 * g);
     }
 
-    /// How far a sundial is before a clock \[min\].
-    public double equationOfTime() {
-        double g = 2 * Math.PI * (day - 1) / 365;
-        return 229.18 * (0.000075 + 0.001868 * StrictMath.cos(g) - 0.032077 * StrictMath.sin(g)
-                - 0.014615 * StrictMath.cos(2 * g) - 0.04089 * StrictMath.sin(2 * g));
-    }
-
     /// Hour angle of sunset \[rad\], 0 in the polar night, π under the midnight sun.
     public double sunset() {
         double phi = Math.toRadians(latitude);

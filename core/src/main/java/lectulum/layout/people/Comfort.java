@@ -156,7 +156,7 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
             double seat = camp.inside().stream().filter(o -> o.thing().has(Feature.Seat.class))
                     .filter(o -> Math.hypot(o.solid().x() - s.solid().x(), o.solid().y() - s.solid().y()) < CLOSE)
                     .mapToDouble(o -> o.solid().z2()).max().orElse(new Needs(mean).seatTop());
-            double wanted = top.get().standing() ? new Needs(mean).worktop() : seat + 0.29;
+            double wanted = top.get().standing() ? new Needs(mean).worktop() : seat + Needs.TABLE;
             figure("layout.worktop." + id + ".height", s.thing().name() + ", top", s.solid().z2(),
                     "top above the floor", Sentence.of("{0} suits", Amount.m(wanted)));
             if (Math.abs(s.solid().z2() - wanted) > TABLE_SLACK) {

@@ -74,12 +74,12 @@ class WeighingTest {
     void theNextReadingIsChosenByWhatItWouldLeave() {
         Weighed w = Weighed.of(coupledOnly());
 
-        assertThat(w.tongueUWith(Reading.of(WeighPoint.VEHICLE_ALONE, LEVERS, 2370, DECK.of(2370, 0))))
+        assertThat(w.with(Reading.of(WeighPoint.VEHICLE_ALONE, LEVERS, 2370, DECK.of(2370, 0))).tongueU())
                 .isCloseTo(5.3185, CLOSE);
-        assertThat(w.tongueUWith(Reading.of(WeighPoint.TRAILER_ALONE, LEVERS, 750, DECK.of(750, 0))))
+        assertThat(w.with(Reading.of(WeighPoint.TRAILER_ALONE, LEVERS, 750, DECK.of(750, 0))).tongueU())
                 .isCloseTo(4.2045, CLOSE);
-        assertThat(w.tongueUWith(Reading.of(WeighPoint.RIG, LEVERS, 3120, DECK.of(3120, 0)))).isNaN();
-        assertThat(w.tongueUWith(Reading.of(WeighPoint.JACK, LEVERS, 88, new ScaleError(1, .001).of(88, 0))))
+        assertThat(w.with(Reading.of(WeighPoint.RIG, LEVERS, 3120, DECK.of(3120, 0))).tongueU()).isNaN();
+        assertThat(w.with(Reading.of(WeighPoint.JACK, LEVERS, 88, new ScaleError(1, .001).of(88, 0))).tongueU())
                 .isCloseTo(0.27516, CLOSE);
     }
 

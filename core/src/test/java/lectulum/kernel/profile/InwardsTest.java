@@ -58,7 +58,7 @@ class InwardsTest {
     }
 
     private static Body nosed(Nose.Form form, double depth, double wall) {
-        Base b = Samples.box().base().with(new Shell.Nosed(4, 1.8, 1.9, depth, 0, form)).withBuildUp(wall, 0.03, 0.03);
+        Base b = Samples.box().base().with(new Shell.Nosed(4, 1.8, 1.9, depth, 0, form)).withWall(wall);
         return Body.of(b);
     }
 

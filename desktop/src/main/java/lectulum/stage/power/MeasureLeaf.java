@@ -3,6 +3,7 @@ package lectulum.stage.power;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,6 +16,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.drawing.Listing;
 import lectulum.parts.Ledger;
 import lectulum.power.Recalibration;
+import lectulum.power.RestStudies;
 import lectulum.power.wiring.TestStudies;
 import lectulum.power.wiring.Wired;
 import lectulum.stage.AssumedEntry;
@@ -25,6 +27,7 @@ import lectulum.stage.Pages;
 import lectulum.stage.StudyPane;
 import lectulum.standin.MonitorLog;
 import lectulum.standin.TimedLog;
+import lectulum.theme.Theme;
 import lectulum.units.Quantity;
 import lectulum.units.Units;
 import lectulum.workbench.State;
@@ -44,12 +47,15 @@ final class MeasureLeaf implements Leaf.Page {
     private final Button take = new Button("Take what was measured");
     private final Button leave = new Button("Leave it");
     private final AssumedEntry assumed;
+    private final Supplier<Theme> theme;
+    private final VBox rested = new VBox(8);
     private final Node page;
     private Optional<MonitorLog> log = Optional.empty();
     private State state;
 
-    private MeasureLeaf(Workbench bench) {
+    private MeasureLeaf(Workbench bench, Supplier<Theme> theme) {
         this.bench = bench;
+        this.theme = theme;
         this.state = bench.state();
         this.assumed = new AssumedEntry(bench, "power-measure");
         sheet.setId("test-sheet");
@@ -86,7 +92,7 @@ final class MeasureLeaf implements Leaf.Page {
                 "Any monitor that speaks the open lines of docs/standin/monitor-protocol.md; one that stands in for it comes"
                         + " along: lectulum standin monitor FILE.",
                 monitor, found);
-        page = Pages.content(new VBox(10, test, measured, assumed));
+        page = Pages.content(new VBox(10, test, measured, assumed, rested));
         fill();
     }
 
@@ -101,7 +107,7 @@ final class MeasureLeaf implements Leaf.Page {
 
     static Leaf leaf(Bench bench) {
         return new Leaf("power-measure", "Measure", "Test of the wiring, and the plan against a battery monitor",
-                () -> new MeasureLeaf(bench.work()));
+                () -> new MeasureLeaf(bench.work(), bench.theme()::get));
     }
 
     private static double or(OptionalDouble value) {
@@ -133,6 +139,7 @@ final class MeasureLeaf implements Leaf.Page {
         state = s;
         sheet.show(TestStudies.lines(s.analysis().design(), s.analysis().of(Wired.DISCIPLINE)), s.style());
         assumed.show(s);
+        rested.getChildren().setAll(StudyPane.of(theme, s.analysis().of(RestStudies.DISCIPLINE).all(), s.style()));
         fill();
     }
 
