@@ -46,6 +46,7 @@ public final class RoadStudies {
         all.add(climbing(rig));
         Slosh.study(rig).ifPresent(all::add);
         all.add(Ties.study(rig));
+        Latches.study(rig).ifPresent(all::add);
         roof(rig).ifPresent(all::add);
         return all;
     }

@@ -80,6 +80,10 @@ public final class Ties {
                 "EN 12195-1");
         book.figure("ties.over", "Each of two straps over it, tight to", over, Quantity.FORCE,
                 "f(c − μ)m g/(2 n μ sin α)", Sentence.of("α 60°, friction {0}", RoadStudies.two(mu)), "EN 12195-1");
+        double aside = rig.assumed(Assumption.TIE_SIDE) * rough;
+        book.figure("ties.side", "Each of two straps, sideways and back", Lashing.force(heaviest, aside, mu, 2,
+                Math.toRadians(45), Math.toRadians(30)), Quantity.FORCE, "(c − 0.75μ)m g/n(cos α cos β + 0.75 μ sin α)",
+                Sentence.of("{0}, α 45°, β 30°, {1} g", Amount.kg(heaviest), RoadStudies.two(aside)), "EN 12195-1");
         book.figure("ties.wll", "Straps together rated at least", heaviest / 2, Quantity.MASS, "m/2",
                 Sentence.of("half-mass rule"), "49 CFR 393.106");
         for (Thing t : loose.stream().limit(6).toList()) {

@@ -14,7 +14,8 @@ public enum OutsideRules implements Rule {
     OUT_PITCH("out.pitch", "does rain run off the awning"),
     OUT_LADDER("out.ladder", "does the ladder stand at the right slope"),
     OUT_POLE("out.pole", "do the poles reach the ground"),
-    OUT_DOOR("out.door", "does the awning leave a door free");
+    OUT_DOOR("out.door", "does the awning leave a door free"),
+    OUT_FIRE("out.fire", "does anything burn too near to cloth");
 
     private final Card card;
 

@@ -10,6 +10,7 @@ import lectulum.design.Design;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
+import lectulum.design.feature.Fuelled;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
@@ -192,11 +193,47 @@ public final class OutsideStudies {
             }
         }
         doors(design, body, t, f, place, rail, book);
+        if (f.pole() > 0 || t.has(Feature.Bed.class) || t.has(Feature.Fabric.class)) {
+            fires(design, body, t, place, book);
+        }
         return book.sketch(picture(design, body, t, f, place)).caution(f.pole() > 0
                 ? "Stow it in wind and when nobody is there. Guy each outer corner to a stake, and leave no pool of rain"
                         + " in it."
                 : "Stow it in wind and when nobody is there.")
                 .done();
+    }
+
+    /// What burns beside the camper, under the cloth or near to it.
+    private static void fires(Design design, Body body, Thing cloth, double[] place, Study.Notebook book) {
+        double least = Assumed.value(design, Assumption.AWNING_STOVE);
+        for (Thing t : design.things()) {
+            if (!t.has(Feature.Flame.class) && !t.has(Fuelled.Burner.class) || t.at(Mode.CAMP).away()) {
+                continue;
+            }
+            Solid s = Solid.of(t.sizeIn(Mode.CAMP), t.at(Mode.CAMP));
+            double away = apart(s, place);
+            if (!beside(body, s) || away > least - 1e-6) {
+                continue;
+            }
+            book.say(OutsideRules.OUT_FIRE, Subject.pair(t.id(), cloth.id()), Severity.WARN,
+                    away > 0
+                            ? Sentence.of("{0} burns {1} from {2}", t.name(), Amount.m(away), cloth.name())
+                            : Sentence.of("{0} burns under {1}", t.name(), cloth.name()),
+                    Sentence.of("Cloth nearer than {0} to a fire catches sparks and heat, and holds its fumes.",
+                            Amount.m(least)),
+                    List.of(t.id(), cloth.id()));
+        }
+    }
+
+    /// Whether it stands beside the body, not in it.
+    private static boolean beside(Body body, Solid s) {
+        return s.x() < 0 || s.x() > body.length() || Math.abs(s.y()) > body.halfWidthOutside(s.x());
+    }
+
+    /// From a thing to a strip on the ground, in plan \[m\]; 0 where they share a place.
+    static double apart(Solid s, double[] place) {
+        return Math.hypot(Math.max(0, Math.max(place[0] - s.maxX(), s.minX() - place[2])),
+                Math.max(0, Math.max(place[1] - s.maxY(), s.minY() - place[3])));
     }
 
     /// From behind where it folds out to a side, else from above: with somebody beside it.
