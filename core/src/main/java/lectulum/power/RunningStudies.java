@@ -64,6 +64,8 @@ public final class RunningStudies {
         }
         own.figure("power.run.store", "Battery for a day with it", mine.forDay() * bank.voltage() * HOUR,
                 Quantity.ENERGY, "(day + need) / depth", numbers, SOURCE);
+        own.figure("power.run.amps", "Battery that gives its current", mine.forAmps() * bank.voltage() * HOUR,
+                Quantity.ENERGY, "current / most a battery of its kind gives", numbers, SOURCE);
         for (var row : Table.rows("machines")) {
             Running.Wish w = new Running.Wish(Table.number(row, "watts"), Table.number(row, "surge"),
                     Table.number(row, "hours"), row.get("mains").equals("yes"));

@@ -368,6 +368,8 @@ class LivingTest {
 
         assertThat(pair.best().room()).isCloseTo(1.32, within(1e-9));
         assertThat(pair.best().surplus()).isCloseTo(1.32 - 0.545 - 0.5975, within(1e-9));
+        assertThat(Analysis.of(d).figures().value("layout.bunk.upper.underside"))
+                .isCloseTo(0.35 + 0.545 + pair.best().surplus() / 2, within(1e-9));
         Finding low = finding(d, "bunk.height.upper").orElseThrow();
         Design hung = Remedies.of(Analysis.of(d), low).getFirst().edit().apply(d);
         assertThat(finding(hung, "bunk.height.upper")).isEmpty();

@@ -1,6 +1,7 @@
 package lectulum.power;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -14,6 +15,7 @@ import lectulum.design.Design;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
+import lectulum.figures.Figures;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -134,5 +136,16 @@ class PowerByHandTest {
         assertThat(value(larger, "power.year.unmet")).isLessThanOrEqualTo(value(d, "power.year.unmet") + 1);
         assertThat(List.of(value(larger, "power.year.least"), value(d, "power.year.least")))
                 .allMatch(x -> x >= 0 && x <= 1);
+    }
+
+    /// A bank that is asked for a share of the current it may give would be that share as large to give just that.
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void theBankForACurrentIsThatShareOfTheBank(String key) {
+        Figures f = Analysis.of(Campers.demo(key).orElseThrow().design()).figures();
+
+        assertThat(f.value("power.run.amps")).isCloseTo(
+                f.value("power.run.share") * f.value("power.bank.charge") * f.value("power.bank.volts"),
+                withinPercentage(1e-6));
     }
 }

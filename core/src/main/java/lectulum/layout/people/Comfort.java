@@ -299,6 +299,13 @@ public record Comfort(List<Bunks> bunks, List<Figure> figures, List<Finding> fin
                 best.surplus(), "room − needs of both",
                 Sentence.of("{0} − {1} − {2}", Amount.m(best.room()), Amount.m(best.lowerNeeds()),
                         Amount.m(best.upperNeeds())));
+        figure("layout.bunk." + id + ".underside", "Best height of the underside of " + upper.thing().name(),
+                best.underside(), "lower mattress + what is over or missing shared by both",
+                best.surplus() < 0
+                        ? Sentence.of("{0} below and {1} above; all sit up with {2} less of mattresses, or a ceiling as"
+                                + " much higher", Amount.m(best.lowerGap()), Amount.m(best.upperGap()),
+                                Amount.m(-best.surplus()))
+                        : Sentence.of("{0} below and {1} above", Amount.m(best.lowerGap()), Amount.m(best.upperGap())));
         double off = best.underside() - under;
         if (best.surplus() >= 0 && Math.abs(off) > 0.02 && (under - lower.solid().z2() < best.lowerNeeds() - 1e-6
                 || ceiling - upper.solid().z2() < best.upperNeeds() - 1e-6)) {
