@@ -123,7 +123,8 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
         all.add(Figure.of("shell.nose.area", "Plan of the nose", nose.area(), Quantity.AREA,
                 new Working("its outline from outside", numbers, takes, "plane geometry")));
         all.add(Figure.of("shell.nose.wall", "Wall round the nose", nose.wall(), Quantity.LENGTH,
-                new Working("length of its outline", numbers, List.of(), "plane geometry; an ellipse after Ramanujan")));
+                new Working("length of its outline", numbers, List.of(),
+                        "plane geometry; an ellipse after Ramanujan")));
     }
 
     /// How far a thing where it stands goes into the nose \[m\]; empty where the body has none.

@@ -93,7 +93,8 @@ public final class Packing {
                 .sorted(Comparator.comparingDouble(l -> -l.thing().mass().value())).toList();
         if (!idle.isEmpty()) {
             book.figure("log.pack.idle", "Not used on the last trips", mass(idle.stream()), Quantity.MASS,
-                    "Σ of what was not used three times in a row", Sentence.counted(idle.size(), "One thing", "{0} things"), SOURCE);
+                    "Σ of what was not used three times in a row",
+                    Sentence.counted(idle.size(), "One thing", "{0} things"), SOURCE);
         }
         for (Line l : idle) {
             book.say(PackingRules.UNUSED, Subject.thing(l.thing().id()), Severity.NOTE,

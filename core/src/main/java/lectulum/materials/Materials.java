@@ -75,7 +75,8 @@ public record Materials(List<Line> lines, Figures figures) implements Result {
         long count = byName.values().stream().mapToLong(List::size).sum();
         return Figure.of("materials." + system.name().toLowerCase(Locale.ROOT) + ".mass", system.label() + ", mass",
                 mass, Quantity.MASS,
-                new Working("Σ masses, tanks empty", Sentence.counted(count, "One thing, {1}", "{0} things, {1}", Amount.kg(mass)), List.of(),
+                new Working("Σ masses, tanks empty",
+                        Sentence.counted(count, "One thing, {1}", "{0} things, {1}", Amount.kg(mass)), List.of(),
                         "sum"));
     }
 }

@@ -269,8 +269,10 @@ public final class DealStudies {
                 ? Sentence.of("{0} asked", Amount.money(asked))
                 : Sentence.of("{0} of {1} of cash", Amount.share(deal.self), Amount.money(deal.cash));
         Sentence numbers = Sentence.of("{0}, {1} h of one's own", price, Amount.count(Math.rint(deal.hours)));
-        book.figure("deal.sold", "It brings", brings, Quantity.MONEY, "asked, or share × cash of the build", price, SOURCE);
-        book.figure("deal.sold.over", "over what it cost", brings - deal.cash, Quantity.MONEY, "price − cash of the build",
+        book.figure("deal.sold", "It brings", brings, Quantity.MONEY, "asked, or share × cash of the build", price,
+                SOURCE);
+        book.figure("deal.sold.over", "over what it cost", brings - deal.cash, Quantity.MONEY,
+                "price − cash of the build",
                 price, SOURCE);
         if (deal.hours > 0) {
             book.figure("deal.sold.hour", "for each hour of yours", (brings - deal.cash) / deal.hours, Quantity.MONEY,
@@ -283,8 +285,10 @@ public final class DealStudies {
                 "cash of the build + hours × worth of an hour", Sentence.of("{0} h at {1}",
                         Amount.count(Math.rint(deal.hours)), Amount.money(worth)),
                 SOURCE);
-        return book.note("What it weighs, what is in it, its wiring, what was looked after and the receipts are the buyer's"
-                + " edition of the book: Papers.").done();
+        return book.note(
+                "What it weighs, what is in it, its wiring, what was looked after and the receipts are the buyer's"
+                        + " edition of the book: Papers.")
+                .done();
     }
 
     private static Stream<Remedy> remedies(Known known, DealRules rule, Finding finding) {

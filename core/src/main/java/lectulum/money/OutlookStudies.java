@@ -308,7 +308,8 @@ public final class OutlookStudies {
         Optional<Payments> pays = Payments.of(d);
         double open = Money.sum(money.lines(), Line::open);
         book.figure("cash.open", "Still to be paid", open, Quantity.MONEY, "cost − paid",
-                Sentence.counted(money.lines().stream().filter(l -> l.open() > 0).count(), "One line", "{0} lines"), SOURCE);
+                Sentence.counted(money.lines().stream().filter(l -> l.open() > 0).count(), "One line", "{0} lines"),
+                SOURCE);
         if (pays.isEmpty()) {
             return List
                     .of(book.note("Say under Lines which day is today, and when each line is wanted: orders, arrivals"

@@ -77,8 +77,9 @@ public final class HoseStudies {
         if (outlet.isPresent() && hoses.stream().noneMatch(HoseStudies::waste)) {
             book.note("{0} has an outlet, and no hose leads from it to a drain.", outlet.get().tank.name());
         }
-        return List.of(book.note("A hose that carried waste water never fills a tank, and lies apart from food, beds and"
-                + " the hose for drinking water.").done());
+        return List
+                .of(book.note("A hose that carried waste water never fills a tank, and lies apart from food, beds and"
+                        + " the hose for drinking water.").done());
     }
 
     private static boolean waste(Thing t) {
@@ -129,7 +130,8 @@ public final class HoseStudies {
         if (reach < away) {
             boolean low = new Hose(Double.MAX_VALUE, h.bore()).reach(o.height, fall) < away;
             book.say(HoseRules.REACH, Subject.thing(t.id()), Severity.NOTE,
-                    Sentence.of("{0} leads {1} away; a drain is {2} away", t.name(), Amount.run(reach), Amount.run(away)),
+                    Sentence.of("{0} leads {1} away; a drain is {2} away", t.name(), Amount.run(reach),
+                            Amount.run(away)),
                     low
                             ? Sentence.of("The outlet of {0} is {1} above the ground: further away it does not run by"
                                     + " itself. Stand nearer to the drain, or carry it there.", o.tank.name(),

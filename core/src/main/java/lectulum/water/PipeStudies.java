@@ -227,7 +227,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static void source(Design d, PipePlan plan, Study.Notebook book, PipeNetwork net, PipeNetwork.Flow all,
             boolean cycles, double cold) {
         book.figure("pipe.all", "All taps together", all.total(), Quantity.WATER_FLOW, "Σ of the taps",
-                Sentence.counted(plan.taps().size(), "One tap, water of {1}", "{0} taps, water of {1}", new Amount(cold, Quantity.TEMPERATURE)),
+                Sentence.counted(plan.taps().size(), "One tap, water of {1}", "{0} taps, water of {1}",
+                        new Amount(cold, Quantity.TEMPERATURE)),
                 SOURCE);
         Optional<Thing> pump = d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).findFirst();
         if (pump.isEmpty() || plan.suction().isEmpty()) {

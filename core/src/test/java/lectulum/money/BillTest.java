@@ -357,7 +357,8 @@ class BillTest {
             assertThat(value(set(d, "deal.asked", even), DealStudies.DISCIPLINE, "deal.sold.hour")).isCloseTo(14,
                     within(1e-9));
             assertThat(value(set(d, "deal.asked", forecast(d)), DealStudies.DISCIPLINE, "deal.sold.over")).isZero();
-            assertThat(value(d, DealStudies.DISCIPLINE, "deal.sold")).as("asked for nothing, it brings what such a one does")
+            assertThat(value(d, DealStudies.DISCIPLINE, "deal.sold"))
+                    .as("asked for nothing, it brings what such a one does")
                     .isCloseTo(0.45 * forecast(d), within(1e-9));
         }
     }

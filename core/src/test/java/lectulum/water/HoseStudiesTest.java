@@ -72,7 +72,8 @@ class HoseStudiesTest {
     void aShortOneIsExchangedForALongerOne() {
         Design d = box(GREY, waste(1.5));
 
-        assertThat(findings(Analysis.of(d), HoseRules.REACH)).singleElement().extracting(f -> f.detail().text(Style.PLAIN))
+        assertThat(findings(Analysis.of(d), HoseRules.REACH)).singleElement()
+                .extracting(f -> f.detail().text(Style.PLAIN))
                 .asString().contains("A longer one reaches it");
         assertThat(cured(d, HoseRules.REACH)).isEmpty();
     }
@@ -84,7 +85,8 @@ class HoseStudiesTest {
         Analysis a = Analysis.of(d);
 
         assertThat(a.figures().value("hose.hose.reach")).isCloseTo(1.2, within(1e-9));
-        assertThat(findings(a, HoseRules.REACH)).singleElement().extracting(f -> f.detail().text(Style.PLAIN)).asString()
+        assertThat(findings(a, HoseRules.REACH)).singleElement().extracting(f -> f.detail().text(Style.PLAIN))
+                .asString()
                 .contains("Stand nearer");
         assertThat(Remedies.of(a, findings(a, HoseRules.REACH).getFirst())).isEmpty();
         Design nearer = d.with(d.settings().with(Assumption.HOSE_AWAY.id(), 1));

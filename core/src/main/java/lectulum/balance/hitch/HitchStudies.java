@@ -55,8 +55,10 @@ public final class HitchStudies {
         book.figure("hitch.nose", "Nose up", nose, Quantity.ANGLE, "atan((ball − coupler)/x_A)",
                 Sentence.of("ball {0} laden, coupler level at {1}", Amount.m(rig.ball()), Amount.m(rig.coupler())),
                 "geometry");
-        book.figure("hitch.tongue", "On the ball as it stands", HomeScales.raised(s.mass(), s.tongue(), s.roll().z(), nose,
-                rig.axle, rig.coupler(), rig.radius), Quantity.MASS,
+        book.figure("hitch.tongue", "On the ball as it stands",
+                HomeScales.raised(s.mass(), s.tongue(), s.roll().z(), nose,
+                        rig.axle, rig.coupler(), rig.radius),
+                Quantity.MASS,
                 "(T x_A − M (Z − R) tan θ)/(x_A − (h − R) tan θ)", Sentence.of("{0} level, {1} nose up",
                         Amount.kg(s.tongue()), new Amount(nose, Quantity.ANGLE)),
                 "wheels free to roll; what is said elsewhere is level");

@@ -208,8 +208,10 @@ public final class TripStudies {
                 "x_n − (x_n − x_fresh)/returned", Sentence.of("x_n {0}, fresh {1}",
                         Amount.m(Statics.neutralStation(rig.axle, start.share())), Amount.m(fresh[1])),
                 "mass at the neutral station leaves the share alone");
-        book.figure("trip.greyLoad", "Grey tank that keeps the load on the ball", Statics.greyForLoad(rig.axle, fresh[1],
-                returned), Quantity.LENGTH, "x_A − (x_A − x_fresh)/returned", Sentence.of("x_A {0}, fresh {1}",
+        book.figure("trip.greyLoad", "Grey tank that keeps the load on the ball",
+                Statics.greyForLoad(rig.axle, fresh[1],
+                        returned),
+                Quantity.LENGTH, "x_A − (x_A − x_fresh)/returned", Sentence.of("x_A {0}, fresh {1}",
                         Amount.m(rig.axle), Amount.m(fresh[1])),
                 "mass at the axle leaves the load on the ball alone");
         if (place < 0 || place > rig.rearEnd()) {

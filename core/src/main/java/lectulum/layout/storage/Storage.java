@@ -181,8 +181,10 @@ public record Storage(Keeping keeping, Access access, Figures figures, List<Find
                         say(StorageRules.STORAGE_APART, Subject.thing(t.id()),
                                 soil == Feature.Soils.Soil.WET ? Severity.NOTE : Severity.WARN,
                                 Sentence.of("{0}, {1}, lies with {2}", t.name(), soil.label(), clean.getFirst().name()),
-                                Sentence.of("{0} holds {1}: what people eat from, drink or sleep in. Give it a place of its"
-                                        + " own, or a box that shuts.", shelf.name(),
+                                Sentence.of(
+                                        "{0} holds {1}: what people eat from, drink or sleep in. Give it a place of its"
+                                                + " own, or a box that shuts.",
+                                        shelf.name(),
                                         String.join(", ", clean.stream().limit(4).map(Thing::name).toList())),
                                 things);
                     }));

@@ -145,8 +145,10 @@ public final class LightStudies {
         double watts = lamps(d).stream().mapToDouble(t -> t.load().map(l -> l.power()).orElse(0.0)).sum();
         book.figure("light.lumens", "All lamps inside, lumens", lumens, Quantity.COUNT, "Σ lumens",
                 Sentence.counted(inside.size(), "One lamp", "{0} lamps"), "data sheets");
-        book.figure("light.watts", "All lamps on", watts, Quantity.POWER, "Σ W", Sentence.counted(lamps(d).size(), "One lamp",
-                "{0} lamps"), "data sheets");
+        book.figure("light.watts", "All lamps on", watts, Quantity.POWER, "Σ W",
+                Sentence.counted(lamps(d).size(), "One lamp",
+                        "{0} lamps"),
+                "data sheets");
         return List.of(book.listing(table.done()).done());
     }
 
