@@ -43,7 +43,8 @@ public final class RestStudies {
         }
         Optional<String> why = refused(d, bank.get());
         if (why.isPresent()) {
-            return List.of(book.absent(ID, LABEL, Quantity.SHARE, FORMULA, why.get()).done());
+            return List.of(book.absent(ID, LABEL, Quantity.SHARE, FORMULA, why.get())
+                    .note("These volts do not tell it: {0}.", why.get()).done());
         }
         Bank b = bank.get();
         double state = b.chemistry().stateAt(volts / b.classes());

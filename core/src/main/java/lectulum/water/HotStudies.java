@@ -91,6 +91,11 @@ public final class HotStudies {
                 Quantity.WATER_FLOW, "η P / (ρ c (T − T cold))", numbers, SOURCE);
         book.figure(id + ".power", "Burner that the shower asks for", h.powerFor(a.cold, a.shower, a.flow, at),
                 Quantity.POWER, "ρ c Q (T − T cold) / η", numbers, SOURCE);
+        if (a.tap > a.cold) {
+            book.figure(id + ".tap", "Flow at which a tap washes up", h.flowFor(a.cold, a.tap, at), Quantity.WATER_FLOW,
+                    "η P / (ρ c (T − T cold))", Sentence.of("{0} at the tap", new Amount(a.tap, Quantity.TEMPERATURE)),
+                    SOURCE);
+        }
         if (leaves < a.shower - 1) {
             book.say(HotRules.LUKEWARM, Subject.thing(t.id()), Severity.WARN,
                     Sentence.of("{0} gives {1} at {2}: only warm", t.name(), new Amount(leaves, Quantity.TEMPERATURE),
@@ -138,6 +143,15 @@ public final class HotStudies {
                     "between stirred and layered: C (Th − Ts…Tc) / (use − P)", numbers, SOURCE);
         } else {
             book.absent(id + ".minutes", "A shower lasts", Quantity.DURATION, "heater ≥ use", "without end");
+        }
+        if (b.set() >= a.tap && a.tap > a.cold) {
+            book.figure(id + ".washes", "Water to wash up from it", b.volume() / HotWater.hotPart(a.tap, a.cold, b.set()),
+                    Quantity.VOLUME, "V (Th − Tc)/(T − Tc)", Sentence.of("{0} at the tap, mixed",
+                            new Amount(a.tap, Quantity.TEMPERATURE)),
+                    SOURCE);
+        } else {
+            book.absent(id + ".washes", "Water to wash up from it", Quantity.VOLUME, "V (Th − Tc)/(T − Tc)",
+                    "it is not set to what the tap asks for");
         }
         book.figure(id + ".reheats", "Hot again after", h.reheats(tank, a.cold), Quantity.DURATION, "C (Th − Tc) / P",
                 numbers, SOURCE);

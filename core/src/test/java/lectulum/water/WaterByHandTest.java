@@ -9,10 +9,12 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.analysis.Analysis;
+import lectulum.catalogue.Catalogue;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
 import lectulum.design.brief.Person;
 import lectulum.design.brief.WaterStyle;
+import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -129,5 +131,33 @@ class WaterByHandTest {
             assertThat(Integer.signum(style.compareTo(other))).as(style + " and " + other)
                     .isEqualTo((int) Math.signum(Math.rint(1e9 * (use - theirs))));
         }
+    }
+
+    /// What is drawn at the tap holds the heat of the tank: litres × (tap − cold) is the same at every temperature of the tap.
+    @ParameterizedTest
+    @ValueSource(doubles = {32, 38, 45, 52})
+    void washingUpWaterHoldsTheHeatOfTheTank(double tap) {
+        Design d = demo("nightjar");
+        Thing heater = Catalogue.shipped().find("water-heater-10-l-electric").orElseThrow();
+        Design with = d.plus(heater.withId("heater"));
+        double set = heater.feature(Plumbed.Boiler.class).orElseThrow().set();
+        double a = value(with.with(with.settings().with("water.tap", tap)), "hot.heater.washes");
+        double b = value(with.with(with.settings().with("water.tap", 40)), "hot.heater.washes");
+        double cold = (a * tap - b * 40) / (a - b);
+
+        assertThat(cold).as("the water of the month").isBetween(0.0, 30.0);
+        assertThat(a).isCloseTo(10 * LITRE * (set - cold) / (tap - cold), within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {51, 60})
+    void aTapHotterThanTheTankIsNotServed(double tap) {
+        Thing heater = Catalogue.shipped().find("water-heater-10-l-electric").orElseThrow().withId("heater");
+        Plumbed.Boiler b = heater.feature(Plumbed.Boiler.class).orElseThrow();
+        Design d = demo("nightjar").plus(heater.with(new Plumbed.Boiler(b.by(), b.power(), b.efficiency(), b.volume(),
+                50, b.starts())));
+
+        assertThat(Analysis.of(d.with(d.settings().with("water.tap", tap))).figures().find("hot.heater.washes")
+                .orElseThrow().value()).isEmpty();
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.TraversalDirection;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -257,6 +258,16 @@ public final class Form extends VBox {
     /// A figure that is shown, by its id.
     public Form shown(String label, String figure) {
         return shown(label, s -> s.shown(figure));
+    }
+
+    /// Says more of the row that was made last, where the mouse rests on it and to a screen reader.
+    public Form saying(String more) {
+        if (getChildren().getLast() instanceof HBox row) {
+            Tooltip.install(row, new Tooltip(more));
+            Node value = row.getChildren().getLast();
+            (value instanceof QuantityField entry ? entry.field() : value).setAccessibleHelp(more);
+        }
+        return this;
     }
 
     private Design design() {

@@ -9,9 +9,11 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
+import lectulum.catalogue.Catalogue;
 import lectulum.design.Project;
 import lectulum.design.envelope.Substance;
 import lectulum.design.envelope.Wall;
+import lectulum.design.thing.Placement;
 import lectulum.figures.Finding;
 import lectulum.figures.Stage;
 import lectulum.power.wiring.DiagramSheets;
@@ -130,6 +132,50 @@ class AirAndWaterTest extends WindowTest {
         robot.rest();
         assertThat(value("pipe.all")).isGreaterThan(sink);
         undoTo(before);
+    }
+
+    /// A hose is added, its drain moved away until it does not reach, a longer one tried and kept.
+    @Test
+    void aHoseIsTakenAlongAndReachesTheDrain() {
+        Project before = state().project();
+        robot.interact(() -> window().bench().add(Catalogue.shipped().find("waste-hose-3-m").orElseThrow(),
+                new Placement(3.09, -0.556, 0.06, 0)));
+        robot.rest();
+        String hose = state().selected().getFirst().id();
+        turn(Stage.WATER, "water-hoses");
+        assertThat(value("hose." + hose + ".bay")).isCloseTo(1.35, within(1e-9));
+        assertThat(finding("water.hoseReach." + hose)).isEmpty();
+
+        enter("#field-a-drain-from-the-outlet-of-the-camper", "4 m");
+        assertThat(finding("water.hoseReach." + hose)).isPresent();
+        assertThat(texts()).anyMatch(t -> t.contains("leads 2.9"));
+        enter("#field-a-drain-from-the-outlet-of-the-camper", "next door");
+        assertThat(state().design().settings().assumed().get("hose.away")).as("nonsense is not taken").isEqualTo(4);
+        undoTo(before);
+    }
+
+    /// Where the mouse rests on an assumed value, and to a screen reader, stands where it comes from.
+    @Test
+    void anAssumedValueTellsItsSource() {
+        turn(Stage.WATER, "water-hoses");
+
+        assertThat(robot.lookup("#field-a-waste-hose-falls-at-least").query().getAccessibleHelp()).contains("2 %");
+        assertThat(robot.lookup("#field-a-drain-from-the-outlet-of-the-camper").query().getAccessibleHelp())
+                .contains("own choice");
+    }
+
+    @Test
+    void aBatteryAtRestTellsHowFullItIsUnlessTheSunIsOn() {
+        turn(Stage.POWER, "power-measure");
+        Project before = state().project();
+        enter("#field-battery-at-rest-read", "13.3");
+        assertThat(value("test.rest")).isCloseTo(0.9, within(1e-9));
+
+        click("#field-sun-vehicle-or-a-charger-was-on");
+        assertThat(state().analysis().figures().find("test.rest").orElseThrow().value()).isEmpty();
+        assertThat(texts()).anyMatch(t -> t.contains("a source is on"));
+        undoTo(before);
+        assertThat(value("test.rest")).isCloseTo(0.64, within(1e-9));
     }
 
     @Test

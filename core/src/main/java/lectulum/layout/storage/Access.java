@@ -82,7 +82,7 @@ public record Access(Map<String, Way> byThing) {
         return new Reach.Box(s.minX(), s.minY(), s.z1(), s.maxX(), s.maxY(), s.z2());
     }
 
-    /// Free spaces of which one is enough: in front of its door or drawer, or before any face where it has none. Each must
+    /// Free spaces of which one is enough: in front of its door or drawer, else before its cover, else before any face. Each must
     /// end where somebody can stand, or at an opening.
     private static List<Reach.Box> ways(Design design, Room road, Room.Standing s, double hand,
             Optional<Passage> floor) {
@@ -94,6 +94,9 @@ public record Access(Map<String, Way> byThing) {
         if (drawer.isPresent()) {
             faces.add(drawer.get().face());
             deep = Math.max(hand, drawer.get().travel());
+        }
+        if (faces.isEmpty()) {
+            s.thing().feature(Feature.Service.class).ifPresent(cover -> faces.add(cover.face()));
         }
         if (faces.isEmpty()) {
             faces.addAll(List.of(Feature.Face.values()));
