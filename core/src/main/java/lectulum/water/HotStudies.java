@@ -145,7 +145,8 @@ public final class HotStudies {
             book.absent(id + ".minutes", "A shower lasts", Quantity.DURATION, "heater ≥ use", "without end");
         }
         if (b.set() >= a.tap && a.tap > a.cold) {
-            book.figure(id + ".washes", "Water to wash up from it", b.volume() / HotWater.hotPart(a.tap, a.cold, b.set()),
+            book.figure(id + ".washes", "Water to wash up from it",
+                    b.volume() / HotWater.hotPart(a.tap, a.cold, b.set()),
                     Quantity.VOLUME, "V (Th − Tc)/(T − Tc)", Sentence.of("{0} at the tap, mixed",
                             new Amount(a.tap, Quantity.TEMPERATURE)),
                     SOURCE);

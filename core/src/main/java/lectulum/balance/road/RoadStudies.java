@@ -88,7 +88,8 @@ public final class RoadStudies {
                 Sentence.of("yaw inertia {0} kg·m² from the real placing", Math.round(s.roll().yawInertia())),
                 "at 1 the swing does not steer the vehicle");
         book.figure("sway.held", "Damping with the hitch held straight", usual.heldStraight(v), Quantity.COUNT,
-                "(l/2V) √(C l/(I + m d²))", Sentence.of("at {0}; what the damping lacks of it is the vehicle being steered",
+                "(l/2V) √(C l/(I + m d²))",
+                Sentence.of("at {0}; what the damping lacks of it is the vehicle being steered",
                         new Amount(v, Quantity.SPEED)),
                 "at a percussion ratio of 1 both are the same");
         turning(soft, v, book);

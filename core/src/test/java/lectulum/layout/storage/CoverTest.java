@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /// A part is repaired from the side that its cover is on.
 class CoverTest {
     private static final Thing DOOR = thing("door", 12, 2.9, 0).with(Mount.SET_IN).with(new Size(0.05, 0.7, 1.6))
-            .with(new Placement(2.98, 0, 0.02, 0)).with(new Feature.Opening(0.7, 1.6, Leaf.HINGED_REAR, 1.6, true, false));
+            .with(new Placement(2.98, 0, 0.02, 0))
+            .with(new Feature.Opening(0.7, 1.6, Leaf.HINGED_REAR, 1.6, true, false));
 
     private static boolean repairable(Face cover, double degrees) {
         Thing pump = thing("pump", 3, 1.5, -0.7).with(new Size(0.3, 0.3, 0.3)).with(Fix.FIXED)
@@ -31,7 +32,8 @@ class CoverTest {
 
     /// It stands at the left wall: what opens to the wall does not open.
     @ParameterizedTest
-    @CsvSource({"RIGHT, 0, true", "TOP, 0, true", "FRONT, 0, true", "REAR, 0, true", "LEFT, 0, false", "RIGHT, 180, false",
+    @CsvSource({"RIGHT, 0, true", "TOP, 0, true", "FRONT, 0, true", "REAR, 0, true", "LEFT, 0, false",
+            "RIGHT, 180, false",
             "LEFT, 180, true", "FRONT, 90, false", "REAR, 90, true"})
     void theCoverFacesTheRoom(Face cover, double degrees, boolean repairable) {
         assertThat(repairable(cover, degrees)).isEqualTo(repairable);
