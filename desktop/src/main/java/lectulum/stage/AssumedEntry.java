@@ -87,6 +87,6 @@ public final class AssumedEntry extends Entry {
                 return value == 0 ? Double.NaN : value;
             }, (d, v) -> d.with(d.settings().with(e.id(), Double.isNaN(v) && e.value() != 0 ? 0 : v)));
         }
-        f.saying("From: " + e.source());
+        f.saying("Source: " + e.source());
     }
 }
