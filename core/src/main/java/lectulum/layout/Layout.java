@@ -90,7 +90,7 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
                 new Working("∫ clear width × clear height dx",
                         Sentence.of("over {0} of inside length", Amount.m(body.insideRear() - body.insideFront())),
                         List.of(), "plane geometry")));
-        if (shell instanceof Shell.Nosed nosed) {
+        if (shell instanceof Shell.Nosed nosed && body.nosed()) {
             nose(nosed, body, all);
         }
         double top = highest(design, body);
@@ -129,10 +129,12 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
 
     /// How far a thing where it stands goes into the nose \[m\]; empty where the body has none.
     public OptionalDouble intoNose(Thing t, Mode mode) {
+        Body body = bodies.get(mode);
+        if (body == null || !body.nosed()) {
+            return OptionalDouble.empty();
+        }
         Solid s = Solid.of(t.sizeIn(mode), t.at(mode));
-        return bodies.get(mode).nosed()
-                ? OptionalDouble.of(bodies.get(mode).intoNose(Math.max(Math.abs(s.minY()), Math.abs(s.maxY()))))
-                : OptionalDouble.empty();
+        return OptionalDouble.of(body.intoNose(Math.max(Math.abs(s.minY()), Math.abs(s.maxY()))));
     }
 
     /// The highest point above the ground on the road, whatever stands or is set into the roof counted \[m\].

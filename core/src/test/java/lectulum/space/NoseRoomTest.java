@@ -81,6 +81,19 @@ class NoseRoomTest {
                 .isEqualTo(OptionalDouble.empty());
     }
 
+    /// A nose that was entered without depth is a flat front.
+    @ParameterizedTest
+    @EnumSource(Nose.Form.class)
+    void aNoseWithoutDepthIsNone(Nose.Form form) {
+        Thing chest = Samples.thing("chest", 10, 2, 0);
+        Analysis a = Analysis.of(nosed(form, 1.8, 0, 0.2, 0.03, chest));
+
+        assertThat(a.figures().find("shell.nose.area")).isEmpty();
+        assertThat(a.of(Layout.DISCIPLINE).intoNose(chest, Mode.ROAD)).isEmpty();
+        assertThat(Layout.DISCIPLINE.nothing().intoNose(chest, Mode.ROAD)).as("where nothing could be worked out")
+                .isEmpty();
+    }
+
     @Test
     void planAndWallOfANoseAreFigures() {
         var figures = Analysis.of(nosed(Nose.Form.VEE, 1.78, 0.62, 0.30, 0.03)).figures();
