@@ -24,12 +24,15 @@ import lectulum.base.gear.GearStudies;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.SurveyStudies;
 import lectulum.base.walls.WallStudies;
-import lectulum.design.Mode;
 import lectulum.brief.Demands;
 import lectulum.brief.SavingStudies;
 import lectulum.brief.Tiers;
 import lectulum.brief.bases.Bases;
 import lectulum.brief.height.HeightStudies;
+import lectulum.build.BuildStudies;
+import lectulum.build.Odds;
+import lectulum.build.Timeline;
+import lectulum.design.Mode;
 import lectulum.discipline.Discipline;
 import lectulum.gas.GasStudies;
 import lectulum.layout.Floor;
@@ -64,9 +67,6 @@ import lectulum.materials.joinery.JoineryStudies;
 import lectulum.materials.skins.SheetStudies;
 import lectulum.materials.upholstery.CushionStudies;
 import lectulum.materials.upholstery.OpeningStudies;
-import lectulum.build.BuildStudies;
-import lectulum.build.Odds;
-import lectulum.build.Timeline;
 import lectulum.money.DealStudies;
 import lectulum.money.Money;
 import lectulum.money.OutlookStudies;
@@ -75,6 +75,7 @@ import lectulum.power.MainsStudies;
 import lectulum.power.OffGridStudies;
 import lectulum.power.Power;
 import lectulum.power.RestStudies;
+import lectulum.power.RoadCharge;
 import lectulum.power.RoofRoom;
 import lectulum.power.RunningStudies;
 import lectulum.power.SourceStudies;
@@ -108,8 +109,9 @@ public final class Disciplines {
         all.addAll(List.of(People.DISCIPLINE, BerthStudies.DISCIPLINE, Exits.DISCIPLINE, Doors.DISCIPLINE));
         everyMode(all, WayThrough::in);
         all.addAll(List.of(Storage.DISCIPLINE, ChangeOvers.DISCIPLINE, Balance.DISCIPLINE, Water.DISCIPLINE,
-                Power.DISCIPLINE, Weather.DISCIPLINE, OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
-                RunningStudies.DISCIPLINE, RoofRoom.DISCIPLINE, SourceStudies.DISCIPLINE, Wired.DISCIPLINE,
+                Power.DISCIPLINE, Weather.DISCIPLINE, Wired.DISCIPLINE, RoadCharge.DISCIPLINE,
+                OffGridStudies.DISCIPLINE, YearStudies.DISCIPLINE,
+                RunningStudies.DISCIPLINE, RoofRoom.DISCIPLINE, SourceStudies.DISCIPLINE,
                 WiringStudies.PROTECTION, WiringStudies.DRAWINGS, WiringStudies.BUYING, TestStudies.DISCIPLINE,
                 RestStudies.DISCIPLINE,
                 LightStudies.DISCIPLINE,

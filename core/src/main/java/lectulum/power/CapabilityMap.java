@@ -45,8 +45,9 @@ public record CapabilityMap(List<Double> panels, List<Double> stores, List<Cell>
 
     /// @param stop     ends it early: the rows done by then are given
     /// @param progress is told how far it is, 0 to 1
-    public static CapabilityMap of(Design design, Weather weather, BooleanSupplier stop, DoubleConsumer progress) {
-        Rehearsal own = Rehearsal.of(design);
+    public static CapabilityMap of(Design design, Weather weather, RoadCharge road, BooleanSupplier stop,
+            DoubleConsumer progress) {
+        Rehearsal own = Rehearsal.of(design, road);
         double peak = own.peak();
         double energy = own.bank().map(Bank::energy).orElse(0.0);
         List<Double> panels = sizes(0, Math.max(LEAST_PANELS, 2 * peak), COLUMNS, peak);

@@ -28,7 +28,7 @@ public final class OffGridStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-trip", "Power of a trip",
             Stage.POWER,
             in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Power.DISCIPLINE)))
+                    in.of(Power.DISCIPLINE), in.of(RoadCharge.DISCIPLINE)))
             .checking(OffGridRules.class);
 
     private static final double HOUR = 3600;
@@ -42,8 +42,8 @@ public final class OffGridStudies {
     private OffGridStudies() {
     }
 
-    static List<Study> of(Design design, Power byDays) {
-        Rehearsal r = Rehearsal.of(design);
+    static List<Study> of(Design design, Power byDays, RoadCharge road) {
+        Rehearsal r = Rehearsal.of(design, road);
         Study.Notebook book = new Study.Notebook("power-trip", Stage.POWER, "The trip, hour by hour", "");
         unreadable(book, r);
         Optional<Bank> bank = r.bank();

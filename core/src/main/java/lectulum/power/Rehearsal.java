@@ -39,7 +39,7 @@ final class Rehearsal {
     private final List<Appliance> loads;
     private final Supply supply;
 
-    private Rehearsal(Design d) {
+    private Rehearsal(Design d, RoadCharge road) {
         this.brief = d.brief();
         this.design = d;
         this.plant = Plant.of(d);
@@ -49,7 +49,7 @@ final class Rehearsal {
         Supply supplied = Supply.SUN.withInverter(inverter.idle(), inverter.efficiency(), inverter.always())
                 .withPlace(plant.inside(), Assumed.value(d, Assumption.BATTERY_ROOM),
                         Assumed.value(d, Assumption.BATTERY_HEATER))
-                .withDriving(plant.charge(Electric.From.VEHICLE)).withShore(plant.charge(Electric.From.SHORE));
+                .withDriving(road.watts()).withShore(plant.charge(Electric.From.SHORE));
         this.supply = plant.generator().flatMap(t -> t.feature(Electric.Generator.class))
                 .map(g -> supplied.withGenerator(Math.min(Plant.CHARGER * g.watts(),
                         plant.charge(Electric.From.GENERATOR) + plant.charge(Electric.From.SHORE)))
@@ -57,8 +57,13 @@ final class Rehearsal {
                 .orElse(supplied);
     }
 
+    /// Standing: with nothing from the vehicle.
     static Rehearsal of(Design design) {
-        return new Rehearsal(design);
+        return of(design, RoadCharge.NONE);
+    }
+
+    static Rehearsal of(Design design, RoadCharge road) {
+        return new Rehearsal(design, road);
     }
 
     static List<Thing> drawing(List<Thing> things) {

@@ -23,6 +23,8 @@ import lectulum.kernel.electric.Bank;
 import lectulum.kernel.electric.Chemistry;
 import lectulum.kernel.electric.ModuleStrings;
 import lectulum.kernel.electric.Sizing;
+import lectulum.power.wiring.VehicleLine;
+import lectulum.power.wiring.Wired;
 import lectulum.units.Quantity;
 
 /// Bank, panels, chargers and inverter: their limits, what they are set to, what storage does to them.
@@ -30,7 +32,8 @@ public final class SourceStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-sources", "Bank and sources",
             Stage.POWER,
             in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS,
-                    Design.Part.SETTINGS), in.of(Power.DISCIPLINE), in.of(RoofRoom.DISCIPLINE)))
+                    Design.Part.SETTINGS), in.of(Power.DISCIPLINE), in.of(RoofRoom.DISCIPLINE),
+                    in.of(Wired.DISCIPLINE)))
             .checking(SourceRules.class, SourceRemedies::of);
 
     private static final double HOUR = 3600;
@@ -42,12 +45,13 @@ public final class SourceStudies {
     private static final double SHARE = 0.15;
     private static final int SIDE_BY_SIDE = 4;
     private static final int SHARED = 3;
+    private static final String LINE = "both wires at 50 °C and contacts, see docs/method/power.md";
     private static final String SOURCE = "data sheets, typical where none is given; see docs/method/power.md";
 
     private SourceStudies() {
     }
 
-    static List<Study> of(Design d, Power power, RoofRoom roof) {
+    static List<Study> of(Design d, Power power, RoofRoom roof, Wired wired) {
         Plant plant = Plant.of(d);
         if (plant.bank().isEmpty()) {
             Study.Notebook none = new Study.Notebook("power-bank", Stage.POWER, "Bank", "");
@@ -60,7 +64,10 @@ public final class SourceStudies {
             all.add(panels(d, plant, power));
         }
         all.add(roof.study(d));
-        all.add(chargers(plant));
+        all.add(chargers(plant, wired));
+        if (!wired.lines().isEmpty()) {
+            all.add(vehicle(d, plant, wired));
+        }
         all.add(inverter(d, plant, power));
         return all;
     }
@@ -328,24 +335,32 @@ public final class SourceStudies {
         table.row(name, Amount.energy(Power.of(other).figures().value("power.sun.harvest")));
     }
 
-    /// What charges: its thing, amps, what it is set to, whether it stops in frost.
-    private record Source(Thing thing, String from, double amps, OptionalDouble charges, boolean frost) {
+    /// What charges.
+    ///
+    /// @param amps     it gives; straight from the vehicle: into a bank that is half full \[A\]
+    /// @param straight what it is joined to decides its volts and amps
+    /// @param charges  volts that it is set to
+    /// @param frost    whether it stops in frost
+    private record Source(Thing thing, String from, double amps, boolean straight, OptionalDouble charges,
+            boolean frost) {
     }
 
-    private static List<Source> sources(Plant plant) {
+    private static List<Source> sources(Plant plant, Wired wired) {
         List<Source> all = new ArrayList<>();
         plant.controllers().forEach(t -> {
             Electric.Controller c = t.feature(Electric.Controller.class).orElseThrow();
-            all.add(new Source(t, "the sun", c.amps(), c.charges(), c.frost()));
+            all.add(new Source(t, "the sun", c.amps(), false, c.charges(), c.frost()));
         });
         plant.chargers().forEach(t -> {
             Electric.Charger c = t.feature(Electric.Charger.class).orElseThrow();
-            all.add(new Source(t, c.from().label(), c.amps(), c.charges(), c.frost()));
+            boolean straight = c.from() == Electric.From.RELAY;
+            double amps = straight ? wired.line(t.id()).map(l -> l.amps(c)).orElse(c.amps()) : c.amps();
+            all.add(new Source(t, c.from().label(), amps, straight, c.charges(), c.frost()));
         });
         return all;
     }
 
-    private static Study chargers(Plant plant) {
+    private static Study chargers(Plant plant, Wired wired) {
         Bank bank = plant.bank().orElseThrow();
         Chemistry c = bank.chemistry();
         Study.Notebook book = new Study.Notebook("power-chargers", Stage.POWER, "What charges it", "");
@@ -353,12 +368,16 @@ public final class SourceStudies {
         Listing.Maker table = new Listing.Maker("").words("", "from").numbers("gives", "set to", "bank wants")
                 .words("in frost");
         double sum = 0;
-        for (Source s : sources(plant)) {
+        List<Source> sources = sources(plant, wired);
+        for (Source s : sources) {
             sum += s.amps;
             table.row(s.thing.name(), s.from, new Amount(s.amps, Quantity.CURRENT),
-                    s.charges.isPresent() ? volts(s.charges.getAsDouble()) : "not set", volts(wanted),
+                    s.straight
+                            ? "the vehicle sets it"
+                            : s.charges.isPresent() ? volts(s.charges.getAsDouble()) : "not set",
+                    volts(wanted),
                     s.frost ? "stops" : c.frost() ? "charges on" : "–");
-            if (s.charges.isEmpty() || Math.abs(s.charges.getAsDouble() - wanted) > OFF * bank.classes() + 1e-9) {
+            if (!s.straight && (s.charges.isEmpty() || Math.abs(s.charges.getAsDouble() - wanted) > OFF * bank.classes() + 1e-9)) {
                 book.say(SourceRules.PROFILE, Subject.thing(s.thing.id()), Severity.WARN,
                         s.charges.isEmpty()
                                 ? Sentence.of("Nobody said what {0} charges to", s.thing.name())
@@ -379,7 +398,7 @@ public final class SourceStudies {
         double may = c.charge() * bank.charge();
         book.figure("power.charge.all", "All chargers together", sum, Quantity.CURRENT, "Σ A",
                 Sentence.of("the bank takes {0}", new Amount(may, Quantity.CURRENT)), SOURCE);
-        double once = sources(plant).stream().mapToDouble(Source::amps).max().orElse(0);
+        double once = sources.stream().filter(s -> !s.straight).mapToDouble(Source::amps).max().orElse(0);
         if (once > may * (1 + 1e-9)) {
             book.say(SourceRules.CHARGE, Severity.WARN,
                     Sentence.of("A charger gives {0}; the bank takes {1}", new Amount(once, Quantity.CURRENT),
@@ -388,10 +407,51 @@ public final class SourceStudies {
                             new Amount(bank.charge() * HOUR, Quantity.CHARGE)),
                     ids(plant.batteries()));
         }
-        if (sources(plant).isEmpty()) {
+        if (sources.isEmpty()) {
             return book.note("Nothing charges it but what is carried to it.").done();
         }
         return book.listing(table.done()).done();
+    }
+
+    /// Through the wires as they are laid, from an alternator that keeps its volts and from one that coasts.
+    private static Study vehicle(Design d, Plant plant, Wired wired) {
+        Bank bank = plant.bank().orElseThrow();
+        Study.Notebook book = new Study.Notebook("power-vehicle", Stage.POWER, "From the vehicle", "");
+        Listing.Maker table = new Listing.Maker("").words("", "joined").numbers("in the line", "at most", "its fuse");
+        Sentence source = Sentence.of("{0}, coasting {1}", volts(Assumed.value(d, Assumption.LINE_VOLTS)),
+                volts(Assumed.value(d, Assumption.LINE_LOW)));
+        for (VehicleLine l : wired.lines()) {
+            Thing t = d.thing(l.thing()).orElseThrow();
+            Electric.Charger c = t.feature(Electric.Charger.class).orElseThrow();
+            table.row(t.name(), l.straight() ? "straight" : "converted", amps(l.fixed().amps()),
+                    amps(l.most()), amps(l.fuse()));
+            String id = "power.vehicle." + t.id();
+            book.figure(id + ".volts", t.name() + ": arrives", l.fixed().in(), Quantity.VOLTAGE,
+                    l.straight() ? "V + I r" : "(V + √(V² − 4 R P/η))/2", source, LINE);
+            book.figure(id + ".amps", t.name() + ": into the bank", l.amps(c), Quantity.CURRENT,
+                    l.straight() ? "(V − V_rest)/(R + r)" : "V I η/V_set", source, LINE);
+            book.figure(id + ".coasting", t.name() + ": while the alternator coasts", l.ampsCoasting(c),
+                    Quantity.CURRENT, "the same at the lower volts", source, LINE);
+            book.figure(id + ".lost", t.name() + ": its line turns to heat", l.lost(d), Quantity.POWER, "I² R", source,
+                    LINE);
+        }
+        double watts = RoadCharge.of(d, wired).watts();
+        if (watts > 0) {
+            book.figure("power.vehicle.fill", "To fill the bank by driving",
+                    bank.usable() / (watts * bank.chemistry().efficiency()) * HOUR, Quantity.DURATION,
+                    "usable/(W × efficiency)", Sentence.of("{0}, nothing drawn", Amount.watt(watts)), LINE);
+        }
+        return book.listing(table.done())
+                .note("Trips and years count what goes into the bank from an alternator that keeps its volts. Those volts and the"
+                        + " contacts of the line stand under Wires.")
+                .note("Wire it so that it joins only while the engine runs, or the camper empties the starter battery;"
+                        + " a relay of no less than the fuse, and an alternator with that much to spare. Its ground is a"
+                        + " wire of its own, never the coupler.")
+                .done();
+    }
+
+    private static Amount amps(double of) {
+        return new Amount(of, Quantity.CURRENT);
     }
 
     /// What runs on the inverter.

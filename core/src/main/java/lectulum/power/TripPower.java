@@ -26,8 +26,8 @@ public final class TripPower {
     }
 
     /// From a full battery, somebody there all the time; empty without a battery.
-    public static Optional<Run> of(Design d, List<Sky> days) {
-        Rehearsal r = Rehearsal.of(d);
+    public static Optional<Run> of(Design d, RoadCharge road, List<Sky> days) {
+        Rehearsal r = Rehearsal.of(d, road);
         return r.bank().map(bank -> {
             Hours h = r.meanDays(days.size(), true);
             for (int day = 0; day < days.size(); day++) {

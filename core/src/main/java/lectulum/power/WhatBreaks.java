@@ -66,8 +66,9 @@ public final class WhatBreaks {
     /// @param stop     ends it early
     /// @param progress is told how far it is, 0 to 1
     /// @return empty where it was stopped, or nothing stores power
-    public static Optional<Study> of(Design design, BooleanSupplier stop, DoubleConsumer progress) {
-        Rehearsal own = Rehearsal.of(design);
+    public static Optional<Study> of(Design design, RoadCharge road, BooleanSupplier stop,
+            DoubleConsumer progress) {
+        Rehearsal own = Rehearsal.of(design, road);
         return own.bank().flatMap(b -> new WhatBreaks(design, own, b, stop, progress).study());
     }
 

@@ -24,7 +24,7 @@ import lectulum.weather.Weather;
 public final class YearStudies {
     public static final Discipline<Studies> DISCIPLINE = Studies.discipline("power-year", "Power of a year",
             Stage.POWER, in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
-                    in.of(Weather.DISCIPLINE), in::stillWanted))
+                    in.of(Weather.DISCIPLINE), in.of(RoadCharge.DISCIPLINE), in::stillWanted))
             .checking(YearRules.class, YearRemedies::of);
 
     private static final double HOUR = 3600;
@@ -39,8 +39,8 @@ public final class YearStudies {
     private YearStudies() {
     }
 
-    static List<Study> of(Design design, Weather weather, Runnable stillWanted) {
-        Rehearsal r = Rehearsal.of(design);
+    static List<Study> of(Design design, Weather weather, RoadCharge road, Runnable stillWanted) {
+        Rehearsal r = Rehearsal.of(design, road);
         Study.Notebook book = new Study.Notebook("power-year", Stage.POWER, "A year of it", "");
         Optional<Bank> has = r.bank();
         if (has.isEmpty()) {

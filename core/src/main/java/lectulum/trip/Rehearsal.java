@@ -28,9 +28,10 @@ import lectulum.kernel.electric.Simulation;
 import lectulum.kernel.heat.TwoNodes;
 import lectulum.kernel.statics.Statics;
 import lectulum.kernel.statics.Trip;
+import lectulum.power.RoadCharge;
 import lectulum.power.TripPower;
-import lectulum.water.Water;
 import lectulum.units.Quantity;
+import lectulum.water.Water;
 import lectulum.water.WaterUse;
 import lectulum.weather.MeanDay;
 
@@ -180,8 +181,9 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
         }
     }
 
-    static Rehearsal of(Design d, Outing o, Cabin cabin, Water water, Optional<TripStudies.Loads> loads, double axle) {
-        return new Run(d, o, cabin, water, loads, axle).done();
+    static Rehearsal of(Design d, Outing o, Cabin cabin, Water water, RoadCharge road,
+            Optional<TripStudies.Loads> loads, double axle) {
+        return new Run(d, o, cabin, water, road, loads, axle).done();
     }
 
     /// The state of one run.
@@ -216,13 +218,14 @@ public record Rehearsal(Outing outing, List<Hour> hours, List<Stop> stops, doubl
         private double lastHeat;
         private double burnt;
 
-        Run(Design d, Outing o, Cabin cabin, Water water, Optional<TripStudies.Loads> loads, double axle) {
+        Run(Design d, Outing o, Cabin cabin, Water water, RoadCharge road, Optional<TripStudies.Loads> loads,
+                double axle) {
             this.d = d;
             this.o = o;
             this.cabin = cabin;
             this.loads = loads;
             this.axle = axle;
-            this.power = TripPower.of(d, o.days().stream().map(x -> new TripPower.Sky(x.driving() / HOUR,
+            this.power = TripPower.of(d, road, o.days().stream().map(x -> new TripPower.Sky(x.driving() / HOUR,
                     x.site() == OutingDay.Site.SOCKET, x.warmer(), x.sun())).toList());
             this.air = MeanDay.air(d.brief().latitude(), d.brief().month(), d.brief().climate());
             WaterUse use = WaterUse.of(d);

@@ -14,9 +14,9 @@ import lectulum.design.outing.OutingDay;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Known;
 import lectulum.discipline.Result;
+import lectulum.figures.Amount;
 import lectulum.figures.Figure;
 import lectulum.figures.Figures;
-import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
@@ -24,6 +24,7 @@ import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.Working;
+import lectulum.power.RoadCharge;
 import lectulum.units.Quantity;
 import lectulum.water.Water;
 import lectulum.weather.Outside;
@@ -35,20 +36,21 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
     public static final Discipline<Rehearsals> DISCIPLINE = new Discipline<Rehearsals>("rehearsal", "Trip rehearsal",
             Stage.TRIP, Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS,
-                    Design.Part.OUTINGS), in.of(Cabin.DISCIPLINE), in.of(Water.DISCIPLINE), in.of(Rig.DISCIPLINE).rig(),
-                    in::stillWanted),
+                    Design.Part.OUTINGS), in.of(Cabin.DISCIPLINE), in.of(Water.DISCIPLINE), in.of(RoadCharge.DISCIPLINE),
+                    in.of(Rig.DISCIPLINE).rig(), in::stillWanted),
             () -> new Rehearsals(List.of(), Figures.NONE, List.of())).checking(TripRules.class, Rehearsals::remedies);
     private static final int OWN = 8;
     private static final String SOURCE = "hour by hour; see docs/method/trip.md";
 
-    static Rehearsals of(Design d, Cabin cabin, Water water, Optional<Rig> rig, Runnable stillWanted) {
+    static Rehearsals of(Design d, Cabin cabin, Water water, RoadCharge road, Optional<Rig> rig,
+            Runnable stillWanted) {
         List<Rehearsal> all = new ArrayList<>();
         List<Outing> outings = Outings.all(d);
         for (Outing o : outings.size() > OWN ? outings.subList(outings.size() - OWN, outings.size()) : outings) {
             stillWanted.run();
             double days = Math.max(1, d.brief().nights());
             Optional<TripStudies.Loads> loads = rig.map(r -> TripStudies.loads(r, water, days));
-            all.add(Rehearsal.of(d, o, cabin, water, loads, rig.map(r -> r.axle).orElse(1.0)));
+            all.add(Rehearsal.of(d, o, cabin, water, road, loads, rig.map(r -> r.axle).orElse(1.0)));
         }
         List<Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();

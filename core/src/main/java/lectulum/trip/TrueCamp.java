@@ -10,6 +10,8 @@ import lectulum.design.Mode;
 import lectulum.design.outing.Outing;
 import lectulum.design.outing.OutingDay;
 import lectulum.kernel.weather.SplitMix;
+import lectulum.power.RoadCharge;
+import lectulum.power.wiring.Wired;
 import lectulum.water.Senders;
 import lectulum.water.Water;
 
@@ -55,7 +57,7 @@ public record TrueCamp(double use, double loss, List<Hour> hours) {
             all.add(OutingDay.USUAL.withUse(use).withFills(fills).withEmpties(fills));
         }
         Rehearsal r = Rehearsal.of(d, new Outing("true", "true", all), Cabin.of(d, Mode.NIGHT).losing(loss), water,
-                Optional.empty(), 1);
+                RoadCharge.of(d, Wired.of(d)), Optional.empty(), 1);
         List<Hour> hours = new ArrayList<>();
         for (int h = 0; h < r.hours().size(); h++) {
             Rehearsal.Hour x = r.hours().get(h);

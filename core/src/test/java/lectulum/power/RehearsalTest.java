@@ -21,10 +21,11 @@ import lectulum.design.thing.Thing;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
-import lectulum.units.Style;
-import lectulum.weather.Weather;
+import lectulum.power.wiring.Wired;
 import lectulum.units.Quantity;
+import lectulum.units.Style;
 import lectulum.units.Units;
+import lectulum.weather.Weather;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -265,7 +266,8 @@ class RehearsalTest {
     @Nested
     class OnTheMap {
         private final CapabilityMap map = CapabilityMap.of(NIGHTJAR,
-                Weather.of(new Weather.Place(NIGHTJAR.brief().climate(), NIGHTJAR.brief().latitude(), 1)), () -> false,
+                Weather.of(new Weather.Place(NIGHTJAR.brief().climate(), NIGHTJAR.brief().latitude(), 1)),
+                RoadCharge.of(NIGHTJAR, Wired.of(NIGHTJAR)), () -> false,
                 part -> {
                 });
 
@@ -302,9 +304,9 @@ class RehearsalTest {
             Weather weather = Weather.of(new Weather.Place(NIGHTJAR.brief().climate(), 44, 1));
             int[] asked = {0};
 
-            CapabilityMap some = CapabilityMap.of(NIGHTJAR, weather, () -> ++asked[0] > 20, p -> {
+            CapabilityMap some = CapabilityMap.of(NIGHTJAR, weather, RoadCharge.NONE, () -> ++asked[0] > 20, p -> {
             });
-            CapabilityMap none = CapabilityMap.of(box(), weather, () -> false, p -> {
+            CapabilityMap none = CapabilityMap.of(box(), weather, RoadCharge.NONE, () -> false, p -> {
             });
 
             assertThat(some.cells().size()).isLessThan(map.cells().size());

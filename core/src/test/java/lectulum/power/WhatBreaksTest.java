@@ -31,8 +31,12 @@ class WhatBreaksTest {
                 .orElse(Double.NaN);
     }
 
+    private static RoadCharge road(Design d) {
+        return RoadCharge.of(d, Wired.of(d));
+    }
+
     private static int empty(Design d, double watts, Bank bank) {
-        Rehearsal r = Rehearsal.of(d);
+        Rehearsal r = Rehearsal.of(d, road(d));
         Weather weather = Weather.of(new Weather.Place(d.brief().climate(), d.brief().latitude(), 1));
         return r.simulation(bank).run(r.year(weather, watts), 1).emptyOccupied();
     }
@@ -42,7 +46,7 @@ class WhatBreaksTest {
     @ValueSource(strings = {"nightjar", "dunlin"})
     void theLeastIsTheLeast(String key) {
         Design d = demo(key);
-        Study s = WhatBreaks.of(d, () -> false, p -> {
+        Study s = WhatBreaks.of(d, road(d), () -> false, p -> {
         }).orElseThrow();
         Bank bank = Plant.of(d).bank().orElseThrow();
         double panels = value(s, "power.least.panels");
@@ -61,7 +65,7 @@ class WhatBreaksTest {
     @Test
     void leavingALoadAtHomeNeverMakesItEmptier() {
         Design d = demo("dunlin");
-        Study s = WhatBreaks.of(d, () -> false, p -> {
+        Study s = WhatBreaks.of(d, road(d), () -> false, p -> {
         }).orElseThrow();
         List<List<String>> rows = s.listings().getFirst().text(Style.PLAIN);
 
@@ -79,10 +83,10 @@ class WhatBreaksTest {
     @Test
     void itStopsWhenItIsTold() {
         List<Double> steps = new ArrayList<>();
-        assertThat(WhatBreaks.of(demo("dunlin"), () -> steps.size() > 5, steps::add)).isEmpty();
+        assertThat(WhatBreaks.of(demo("dunlin"), RoadCharge.NONE, () -> steps.size() > 5, steps::add)).isEmpty();
         assertThat(steps).hasSizeLessThan(10);
         Design none = demo("dunlin").without(List.of("cells"));
-        assertThat(WhatBreaks.of(none, () -> false, p -> {
+        assertThat(WhatBreaks.of(none, RoadCharge.NONE, () -> false, p -> {
         })).isEmpty();
     }
 

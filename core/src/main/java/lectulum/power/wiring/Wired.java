@@ -26,8 +26,8 @@ import lectulum.figures.Stage;
 import lectulum.figures.Subject;
 import lectulum.figures.Working;
 import lectulum.kernel.electric.Audit;
+import lectulum.kernel.electric.Bank;
 import lectulum.kernel.electric.Bundle;
-import lectulum.kernel.electric.ChargeLine;
 import lectulum.kernel.electric.Fault;
 import lectulum.kernel.electric.Wire;
 import lectulum.kernel.electric.WireChoice;
@@ -35,16 +35,16 @@ import lectulum.power.Plant;
 import lectulum.power.Power;
 import lectulum.units.Quantity;
 
-/// The harness of a design, what arrives at its devices, what is bought for it, and what the checks say.
-public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets sheets, Figures figures,
-        List<Finding> findings) implements Result {
+/// The harness of a design, what arrives at its devices and from the vehicle, what is bought for it, and what the checks say.
+public record Wired(Harness harness, Volts volts, List<VehicleLine> lines, TakeOff takeOff, DiagramSheets sheets,
+        Figures figures, List<Finding> findings) implements Result {
     public static final Discipline<Wired> DISCIPLINE = new Discipline<>("wiring", "Wires and fuses", Stage.POWER,
             Discipline.Pace.REST,
             in -> of(in.seeing(Wired::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS,
                     Design.Part.WIRING,
                     Design.Part.BASE)),
             () -> new Wired(new Harness(Plant.CLASS, List.of(), Map.of(), "", List.of()),
-                    new Volts(Map.of(), Double.NaN, 0, 0), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),
+                    new Volts(Map.of(), Double.NaN, 0, 0), List.of(), new TakeOff(List.of(), 0, new Spot(0, 0, 0)),
                     DiagramSheets.NONE, Figures.NONE,
                     List.of()))
             .checking(WiringRules.class, WiringRemedies::of);
@@ -52,6 +52,8 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
     /// A sheath may cover this much of a lead before its fuse \[m\] (ABYC E-11).
     static final double IN_SHEATH = 1.83;
     private static final double LINE_SHORT = 0.98;
+    /// A bank that is filled more slowly than in so many hours is not charged by driving \[h\].
+    private static final double SLOW_HOURS = 20;
     private static final double OUT = 0.10;
     private static final double HEAVIER = 0.3;
     private static final String SOURCE = "copper at its warmth, ABYC E-11 and ISO 10133; see docs/method/wiring.md";
@@ -65,7 +67,9 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         Harness h = Harness.of(d);
         Volts v = Volts.of(d, h);
         TakeOff t = TakeOff.of(d, h);
-        return new Wired(h, v, t, DiagramSheets.of(d, h), figures(h, v, t), new Checks(d, h, v, t).all());
+        List<VehicleLine> lines = VehicleLine.of(d, h);
+        return new Wired(h, v, lines, t, DiagramSheets.of(d, h), figures(h, v, t),
+                new Checks(d, h, v, lines, t).all());
     }
 
     private static Figures figures(Harness h, Volts v, TakeOff t) {
@@ -98,13 +102,15 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         private final Design d;
         private final Harness h;
         private final Volts v;
+        private final List<VehicleLine> lines;
         private final TakeOff t;
         private final List<Finding> all = new ArrayList<>();
 
-        Checks(Design d, Harness h, Volts v, TakeOff t) {
+        Checks(Design d, Harness h, Volts v, List<VehicleLine> lines, TakeOff t) {
             this.d = d;
             this.h = h;
             this.v = v;
+            this.lines = lines;
             this.t = t;
         }
 
@@ -396,26 +402,50 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         }
 
         private void vehicle() {
-            for (Run r : h.of(Run.Kind.VEHICLE)) {
-                Thing x = d.thing(r.things().getFirst()).orElseThrow();
-                Electric.Charger c = x.feature(Electric.Charger.class).orElseThrow();
-                if (r.wire().isEmpty()) {
-                    continue;
-                }
-                double ohms = line(d, r);
-                double out = c.amps() * h.volts() / Plant.CLASS;
-                ChargeLine.Flow low = flow(d, c, ohms, Assumed.value(d, Assumption.LINE_LOW));
-                ChargeLine.Flow usual = flow(d, c, ohms, Assumed.value(d, Assumption.LINE_VOLTS));
-                double wanted = wantedOut(c);
-                if (c.from() == Electric.From.VEHICLE && usual.out() < LINE_SHORT * wanted) {
-                    say(WiringRules.VEHICLE_LINE, Subject.thing(x.id()), Severity.WARN,
-                            Sentence.of("Only {0} of {1} reach the battery from the vehicle",
-                                    amps(usual.out() / setTo(c)), amps(out)),
-                            Sentence.of("{0} arrive at the charger; when a smart alternator coasts, {1} of charge"
-                                    + " remain.", volts(usual.in()), amps(low.out() / setTo(c))),
-                            List.of(x.id()));
-                }
+            lines.forEach(line -> d.thing(line.thing())
+                    .ifPresent(x -> x.feature(Electric.Charger.class).ifPresent(c -> {
+                        if (line.straight()) {
+                            straight(x, line);
+                        } else if (line.fixed().out() < LINE_SHORT * line.wanted()) {
+                            say(WiringRules.VEHICLE_LINE, Subject.thing(x.id()), Severity.WARN,
+                                    Sentence.of("Only {0} of {1} reach the battery from the vehicle",
+                                            amps(line.amps(c)), amps(c.amps())),
+                                    Sentence.of("{0} arrive at the charger; when a smart alternator coasts, {1} of"
+                                            + " charge remain.", volts(line.fixed().in()), amps(line.ampsCoasting(c))),
+                                    List.of(x.id()));
+                        }
+                    })));
+        }
+
+        /// What flows straight is set by the line and by how empty the bank is.
+        private void straight(Thing x, VehicleLine line) {
+            Bank bank = Plant.of(d).bank().orElseThrow();
+            double may = bank.chemistry().charge() * bank.charge();
+            double slow = bank.charge() / SLOW_HOURS;
+            if (line.most() <= 0) {
+                straight(x, Severity.WARN, Sentence.of("Nothing flows from the vehicle into the bank"),
+                        Sentence.of("Straight, {0} of the vehicle stand against a bank of {1}. A charger between them"
+                                + " raises the volts.", volts(Assumed.value(d, Assumption.LINE_VOLTS)),
+                                volts(bank.voltage())));
+            } else if (line.most() > Math.min(may, line.fuse())) {
+                straight(x, Severity.WARN,
+                        Sentence.of("Straight from the vehicle {0} flow into an empty bank", amps(line.most())),
+                        line.fuse() < may
+                                ? Sentence.of("Its fuse of {0} blows. A charger between them keeps to its current.",
+                                        amps(line.fuse()))
+                                : Sentence.of("It takes {0} for long. A charger between them keeps to its current.",
+                                        amps(may)));
+            } else if (line.fixed().amps() < slow) {
+                straight(x, Severity.NOTE,
+                        Sentence.of("Straight from the vehicle only {0} flow into a bank that is half full",
+                                amps(line.fixed().amps())),
+                        Sentence.of("It takes more than {0} to fill, however long the drive. A charger between them"
+                                + " raises the volts.", Amount.hours(SLOW_HOURS * 3600 / 2)));
             }
+        }
+
+        private void straight(Thing x, Severity severity, Sentence title, Sentence detail) {
+            say(WiringRules.STRAIGHT, Subject.thing(x.id()), severity, title, detail, List.of(x.id()));
         }
 
         /// The wiring that stands in the list of things weighs and costs what is bought for it.
@@ -434,23 +464,9 @@ public record Wired(Harness harness, Volts volts, TakeOff takeOff, DiagramSheets
         }
     }
 
-    /// Both conductors of a charge line at 50 °C and its contacts \[Ω\].
-    static double line(Design d, Run r) {
-        return 2 * r.cut() * r.wire().map(w -> w.resistance(50)).orElse(1.0)
-                + Assumed.value(d, Assumption.LINE_CONTACTS);
-    }
-
-    static double setTo(Electric.Charger c) {
-        return c.charges().orElse(14.4);
-    }
-
-    static double wantedOut(Electric.Charger c) {
-        return c.amps() * setTo(c);
-    }
-
-    static ChargeLine.Flow flow(Design d, Electric.Charger c, double ohms, double source) {
-        return new ChargeLine(ohms).converted(source, c.amps(), setTo(c), Plant.CHARGER,
-                c.stops() > 0 ? c.stops() : 11);
+    /// What comes through a charger, or a relay, from the vehicle; empty where its wires have no size.
+    public Optional<VehicleLine> line(String thing) {
+        return lines.stream().filter(l -> l.thing().equals(thing)).findFirst();
     }
 
     /// Volts that are left before a device stops \[V\]; empty for what is on no circuit.

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import lectulum.assumed.Assumption;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -25,8 +26,10 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.figures.Subject;
 import lectulum.kernel.electric.Audit;
+import lectulum.kernel.electric.Bank;
 import lectulum.kernel.electric.Wire;
 import lectulum.layout.FreePlace;
+import lectulum.power.Plant;
 import lectulum.units.Quantity;
 
 /// Other sizes, fuses, ways and places, as far as they mend a wire.
@@ -36,6 +39,9 @@ final class WiringRemedies {
     private static final int STEPS = 3;
     private static final double CLOSE = 0.15;
     private static final double SLACK = 0.25;
+    /// Of a heavy two-pole plug, relay and fuses \[Ω\].
+    private static final double HEAVY_CONTACTS = 0.006;
+    private static final double CONVERTER = 18;
 
     private WiringRemedies() {
     }
@@ -59,9 +65,12 @@ final class WiringRemedies {
             case BOARD -> board(d).stream();
             case SOCKET -> socket(d, wired.harness(), finding).stream();
             case TAKE_OFF -> takeOff(d, wired.takeOff()).stream();
-            case VEHICLE_LINE -> finding.about() instanceof Subject.OfThing t
-                    ? d.thing(t.thing()).stream().flatMap(WiringRemedies::weaker)
-                    : Stream.empty();
+            case VEHICLE_LINE -> Stream.concat(
+                    Stream.of(heavyPlug()),
+                    charger(d, finding).flatMap(WiringRemedies::weaker));
+            case STRAIGHT -> charger(d, finding).map(t -> converter(d, t)).flatMap(c -> Stream.of(c, heavyPlug(),
+                    new Remedy(Sentence.of("{0}, and a heavy plug", c.says()), new Edit("Line from the vehicle",
+                            x -> heavyPlug().edit().apply(c.edit().apply(x))))));
             case EMPTY -> Stream.of(wiring(Sentence.of("Without that circuit"), w -> w.withCircuits(
                     w.circuits().stream().filter(c -> !c.id().equals(finding.about().key())).toList())));
             case BREAKS, OUTSIDE, TERMINAL, NO_BATTERY -> Stream.empty();
@@ -185,6 +194,24 @@ final class WiringRemedies {
             return new Remedy(Sentence.of("A {0} of its own near {1}", socket.name(), t.name()),
                     new Edit("Socket", x -> x.plus(named.with(at))));
         });
+    }
+
+    private static Remedy heavyPlug() {
+        return Mend.assumed(Assumption.LINE_CONTACTS, HEAVY_CONTACTS,
+                Sentence.of("A heavy plug for this line alone, its contacts clean"));
+    }
+
+    private static Stream<Thing> charger(Design d, Finding finding) {
+        return finding.about() instanceof Subject.OfThing t ? d.thing(t.thing()).stream() : Stream.empty();
+    }
+
+    /// Set to the bank, and no stronger than that takes.
+    private static Remedy converter(Design d, Thing t) {
+        Bank bank = Plant.of(d).bank().orElseThrow();
+        double amps = Math.max(1, Math.min(CONVERTER, Math.floor(bank.chemistry().charge() * bank.charge())));
+        return Mend.feature(t, new Electric.Charger(Electric.From.VEHICLE, amps,
+                OptionalDouble.of(bank.chemistry().absorption() * bank.classes()), true, 11),
+                Sentence.of("A charger between them, of {0}", new Amount(amps, Quantity.CURRENT)));
     }
 
     private static Stream<Remedy> weaker(Thing t) {

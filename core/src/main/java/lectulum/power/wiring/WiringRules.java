@@ -23,6 +23,7 @@ public enum WiringRules implements Rule {
     SOCKET("wire.socket", "may each socket give what is plugged into it"),
     SWITCH("wire.switch", "can everything be switched off at once"),
     VEHICLE_LINE("wire.vehicle", "does what the vehicle gives reach the battery"),
+    STRAIGHT("wire.straight", "does a line straight from the vehicle suit the bank"),
     EMPTY("wire.empty", "does something hang on each circuit"),
     NO_BATTERY("wire.battery", "is there something to wire to"),
     TAKE_OFF("wire.takeoff", "is the wiring in the camper what the circuits need");

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import lectulum.design.Design;
 import lectulum.discipline.Study;
 import lectulum.parts.Background;
+import lectulum.power.RoadCharge;
 import lectulum.power.WhatBreaks;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
@@ -81,16 +82,16 @@ final class BreaksLeaf implements Leaf.Page {
         }
         if (!next.analysis().given().equals(asked)) {
             asked = next.analysis().given();
-            work(asked, next.analysis().design());
+            work(asked, next.analysis().design(), next.analysis().of(RoadCharge.DISCIPLINE));
         } else {
             fill();
         }
     }
 
-    private void work(Design mine, Design sound) {
+    private void work(Design mine, Design sound, RoadCharge road) {
         busy(true);
         bar.setProgress(0);
-        worker.run(() -> WhatBreaks.of(sound, () -> asked != mine,
+        worker.run(() -> WhatBreaks.of(sound, road, () -> asked != mine,
                 part -> Platform.runLater(() -> bar.setProgress(part))), done -> {
                     if (asked == mine) {
                         study = done;

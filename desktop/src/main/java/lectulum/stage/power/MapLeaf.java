@@ -17,6 +17,7 @@ import lectulum.design.Design;
 import lectulum.parts.Background;
 import lectulum.power.CapabilityMap;
 import lectulum.power.CapabilityMap.Cell;
+import lectulum.power.RoadCharge;
 import lectulum.stage.Bench;
 import lectulum.stage.Leaf;
 import lectulum.stage.Pages;
@@ -105,16 +106,17 @@ final class MapLeaf implements Leaf.Page {
         }
         if (!next.analysis().given().equals(asked)) {
             asked = next.analysis().given();
-            work(asked, next.analysis().design(), next.analysis().of(Weather.DISCIPLINE));
+            work(asked, next.analysis().design(), next.analysis().of(Weather.DISCIPLINE),
+                    next.analysis().of(RoadCharge.DISCIPLINE));
         } else if (other) {
             fill();
         }
     }
 
-    private void work(Design mine, Design sound, Weather weather) {
+    private void work(Design mine, Design sound, Weather weather, RoadCharge road) {
         busy(true);
         bar.setProgress(0);
-        worker.run(() -> CapabilityMap.of(sound, weather, () -> asked != mine,
+        worker.run(() -> CapabilityMap.of(sound, weather, road, () -> asked != mine,
                 part -> Platform.runLater(() -> bar.setProgress(part))), done -> {
                     if (asked == mine) {
                         map = Optional.of(done);
