@@ -368,7 +368,8 @@ public final class Campers {
                         .with(Carcass.Face.RIGHT, Optional.of(Carcass.Framing.even(0.05, 2.65, 0.65, 0.040, 0.040)))
                         .withFrame(Optional.of(new Carcass.Frame(new Carcass.Member(0.060, 0.100, 0.005, 2), 1.70,
                                 new Carcass.Member(0.060, 0.100, 0.004, 2), 0.34, 315e6))));
-        return Placements.add(new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of()), "chamois");
+        Design chamois = new Design(brief, vehicle, base, List.of(), LoadCase.standard(), List.of());
+        return Placements.add(chamois.with(chamois.settings().with(Assumption.YEAR_SHORE.id(), 0.25)), "chamois");
     }
 
     private static Project nightjarProject() {

@@ -59,6 +59,8 @@ public final class OffGridStudies {
         Simulation.Trace t = course.trace();
         book.figure("power.trip.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",
                 Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
+        book.figure("power.trip.end", "Back home with", o.end(), Quantity.SHARE, "state after the last hour",
+                Sentence.of("{0} days from a full battery, mean days of the month of the brief", days), SOURCE);
         double served = nights(book, "power.trip.nights", "Until something is not had", simulation,
                 r.meanDays(MOST_DAYS, true));
         told(book, byDays.figures().value("power.nights"), served);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lectulum.design.Design;
+import lectulum.design.feature.Electric;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
@@ -62,6 +63,18 @@ public final class YearStudies {
                 SOURCE);
         energy(book, "power.year.use", "Wanted", o.load(), "Σ over the hours");
         energy(book, "power.year.sun", "Sun used", o.sunUsed(), "Σ over the hours");
+        if (!r.plant().chargers(Electric.From.VEHICLE).isEmpty() || !r.plant().chargers(Electric.From.RELAY).isEmpty()) {
+            energy(book, "power.year.driving", "From the vehicle", o.driving(), "Σ over the hours");
+        }
+        if (o.shore() + o.shoreLoads() > 0) {
+            book.figure("power.year.shore", "From the mains", (o.shore() + o.shoreLoads()) * HOUR, Quantity.ENERGY,
+                    "Σ over the hours", Sentence.of("{0} of it through the battery, {1} straight",
+                            Amount.energy(o.shore() * HOUR), Amount.energy(o.shoreLoads() * HOUR)),
+                    SOURCE);
+        }
+        if (r.plant().generator().isPresent()) {
+            energy(book, "power.year.generator", "From the generator", o.generator(), "Σ over the hours");
+        }
         energy(book, "power.year.curtailed", "Sun that nothing took", o.curtailed(), "available − used");
         energy(book, "power.year.unmet", "Wanted and not had", o.unmet(), "Σ over the hours");
         book.figure("power.year.least", "Lowest state of charge", o.least(), Quantity.SHARE, "least over the hours",

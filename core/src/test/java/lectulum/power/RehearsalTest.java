@@ -18,7 +18,9 @@ import lectulum.design.thing.Battery;
 import lectulum.design.thing.DayStrip;
 import lectulum.design.thing.Load;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Study;
 import lectulum.figures.Figure;
+import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.power.wiring.Wired;
@@ -149,6 +151,30 @@ class RehearsalTest {
             }
             boolean[] south = YearPlan.of(winter.brief().withLatitude(-40), NIGHTJAR).occupied();
             assertThat(IntStream.range(24 * 152, 24 * 240).anyMatch(h -> south[h])).isTrue();
+        }
+
+        /// What is had comes from the sun, the vehicle, the mains and what the bank held at first; some is lost on the way.
+        @Test
+        void whatIsUsedComesFromSomewhere() {
+            Design d = NIGHTJAR.with(NIGHTJAR.settings().with(Assumption.YEAR_SHORE.id(), 0.3));
+            Figures f = Analysis.of(d).figures();
+            double bank = Plant.of(d).bank().orElseThrow().energy() * 3600;
+
+            assertThat(f.value("power.year.driving")).isPositive();
+            double given = f.value("power.year.sun") + f.value("power.year.driving")
+                    + (f.find("power.year.shore").isPresent() ? f.value("power.year.shore") : 0);
+            assertThat(f.value("power.year.use") - f.value("power.year.unmet")).isLessThan(given + bank);
+            assertThat(f.value("power.year.use") - f.value("power.year.unmet")).isGreaterThan(0.5 * given);
+        }
+
+        /// The last point of the curve; never below the lowest.
+        @Test
+        void theTripEndsWhereTheCurveEnds() {
+            Study trip = Analysis.of(NIGHTJAR).of(OffGridStudies.DISCIPLINE).all().getFirst();
+            double[] curve = trip.charts().getFirst().curves().getFirst().y();
+
+            assertThat(value(NIGHTJAR, "power.trip.end")).isEqualTo(curve[curve.length - 1], within(1e-9))
+                    .isGreaterThanOrEqualTo(value(NIGHTJAR, "power.trip.least"));
         }
 
         @Test

@@ -50,7 +50,7 @@ public record Running(Verdict verdict, double dc, double amps, double rate, doub
         double need = p * factor * wish.hours;
         double depth = c.depth() * c.capacity(celsius);
         double sun = Math.max(0, harvest * c.efficiency() - base) / (p * factor);
-        double held = bank.charge() * bank.voltage() * depth / (p * factor);
+        double held = bank.hours(amps, celsius);
         boolean weak = wish.onMains && (wish.watts > inverter.most || wish.watts * wish.surge > inverter.surge);
         Verdict verdict = amps > c.discharge() * bank.charge() || weak
                 ? Verdict.NO_POWER

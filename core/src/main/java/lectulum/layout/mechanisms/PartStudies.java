@@ -155,6 +155,15 @@ public final class PartStudies {
         book.figure(id + "jack", "Left on the jack, unhitched", reaction, Quantity.FORCE, "Σ m g (a − x)/(a − jack)",
                 Sentence.of("{0} before it is pulled out", new Amount(Slide.jack(moment, axle - jack), Quantity.FORCE)),
                 "moments about the axle");
+        double behind = design.base().tongueLength() + solid.x() + out[0] * d.travel() - axle;
+        double others = moment + mass * (behind - out[0] * d.travel());
+        boolean lifts = behind > 0 && others > 0;
+        if (lifts) {
+            book.figure(id + "tips", "Lifts the tongue from a load of", Slide.tips(others, behind), Quantity.MASS,
+                    "Σ m (a − x)/(x − a)", Sentence.of("its middle comes to {0} behind the axle, {1} are on it",
+                            Amount.m(behind), Amount.kg(mass)),
+                    "moments about the axle");
+        }
         if (person < 0) {
             book.figure(id + "jackPerson", "Left on the jack with somebody on its end", sat, Quantity.FORCE,
                     "Σ m g (a − x)/(a − jack)", Sentence.of("{0} at {1} behind the ball",
@@ -171,8 +180,12 @@ public final class PartStudies {
         if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
             book.say(MechanismRules.PARK_TIP, Subject.thing(t.id()), Severity.STOP,
                     Sentence.of("Pulling out {0} may lift the tongue", t.name()),
-                    Sentence.of("{0} is left on the jack. Lower rear jacks first, or stay coupled.",
-                            new Amount(reaction, Quantity.FORCE)));
+                    lifts
+                            ? Sentence.of("{0} is left on the jack; {1} at {2} behind the axle lift it. Lower rear jacks"
+                                    + " first, or stay coupled.", new Amount(reaction, Quantity.FORCE),
+                                    Amount.kg(Slide.tips(others, behind)), Amount.m(behind))
+                            : Sentence.of("{0} is left on the jack. Lower rear jacks first, or stay coupled.",
+                                    new Amount(reaction, Quantity.FORCE)));
         }
     }
 

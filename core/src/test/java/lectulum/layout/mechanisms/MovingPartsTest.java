@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.assumed.Assumption;
@@ -21,6 +22,7 @@ import lectulum.design.Design;
 import lectulum.design.base.Carcass;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Fix;
+import lectulum.design.thing.Mass;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
@@ -31,6 +33,7 @@ import lectulum.kernel.mechanisms.HatchSwing;
 import lectulum.kernel.mechanisms.Lid;
 import lectulum.kernel.mechanisms.RisingBed;
 import lectulum.space.Body;
+import lectulum.units.Style;
 import lectulum.units.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -235,6 +238,21 @@ class MovingPartsTest {
                 .isCloseTo(700 * (end - d.base().ballToAxle()) / jack, within(1e-6));
         assertThat(Analysis.of(slide(200, 0)).findings()).noneMatch(f -> f.id().equals("park.person.kitchen"));
         assertThat(finding(slide(200, 3000), "park.person.kitchen").orElseThrow().severity()).isEqualTo(Severity.WARN);
+    }
+
+    /// With just that load on it nothing is left on the jack; a tenth more and it stands on its tail, which is said with the load.
+    @Test
+    void theLoadThatLiftsTheTongueIsTheOneThatLeavesNothing() {
+        Design d = slide(900, 0);
+        double lifts = value(d, "mech.kitchen.slide.tips");
+        UnaryOperator<Thing> heavy = t -> t.withMass(Mass.guess(lifts));
+
+        assertThat(lifts).isGreaterThan(30);
+        assertThat(value(d.mapping("kitchen", heavy), "mech.kitchen.slide.jack")).isCloseTo(0, within(1e-6));
+        assertThat(value(d.mapping("kitchen", heavy), "mech.kitchen.slide.tips")).isCloseTo(lifts, within(1e-6));
+        String detail = finding(d.mapping("kitchen", t -> t.withMass(Mass.guess(1.1 * lifts))), "park.tip.kitchen")
+                .orElseThrow().detail().text(Style.PLAIN).replace('\u00a0', ' ');
+        assertThat(detail).contains(Math.round(lifts) + " kg at ").contains("lift it");
     }
 
     private static Thing door(double high, Feature.Opening.Leaf leaf) {
