@@ -16,9 +16,8 @@ import lectulum.units.Quantity;
 /// How long the bank alone lasts from each day of a month on: a full battery at midnight, somebody there, no source, in the
 /// weather of the year.
 ///
-/// @param month  counted from 0
 /// @param nights from each day on, to the first hour in which something is not had; [#MOST] where none comes
-record Autonomy(int month, List<Double> nights) {
+record Autonomy(List<Double> nights) {
     /// Days beyond which nobody counts.
     static final int MOST = 60;
     /// Days that are looked at first: most banks are empty by then.
@@ -40,7 +39,7 @@ record Autonomy(int month, List<Double> nights) {
                     double soon = from(alone, year, d, SOON);
                     return soon < SOON ? soon : from(alone, year, d, MOST);
                 }).toList();
-        return new Autonomy(month, all);
+        return new Autonomy(all);
     }
 
     private static double from(Simulation alone, Hours year, int day, int days) {

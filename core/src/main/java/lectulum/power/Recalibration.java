@@ -44,6 +44,11 @@ public record Recalibration(List<Changed> loads, Optional<Belief> sun, Optional<
     /// @param plan  a day \[Wh\], with its standard error
     /// @param found a day after the measurements
     public record Changed(String thing, String name, Belief plan, List<Double> measured, Belief found) {
+        /// Of the days that were measured \[Wh\]; NaN without any.
+        public double mean() {
+            return measured.stream().mapToDouble(x -> x).average().orElse(Double.NaN);
+        }
+
         public double times() {
             return plan.value() > 0 ? found.value() / plan.value() : 1;
         }

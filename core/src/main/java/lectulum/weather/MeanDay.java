@@ -40,6 +40,11 @@ public final class MeanDay {
         return new SolarDay(of(month), latitude).height(hour, 0);
     }
 
+    /// From sunset to sunrise of it \[h\].
+    public static double dark(double latitude, int month) {
+        return 24 - new SolarDay(of(month), latitude).length();
+    }
+
     /// Warmest hour of it \[°C\].
     public static double high(double latitude, int month, Climate climate) {
         double high = Double.NEGATIVE_INFINITY;

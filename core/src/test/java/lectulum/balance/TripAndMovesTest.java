@@ -208,6 +208,9 @@ class TripAndMovesTest {
         Design level = d.with(d.vehicle().withBall(d.vehicle().ballHeight() + f.value("hitch.mount")));
         Figures then = Analysis.of(level).figures();
         assertThat(then.value("hitch.nose")).isCloseTo(0, within(1e-3));
+        assertThat(f.value("hitch.unladen")).as("what a tape finds before it is coupled")
+                .isEqualTo(d.vehicle().ballHeight() + f.value("hitch.squat"), within(1e-9))
+                .isGreaterThan(d.vehicle().ballHeight() + 0.01);
         assertThat(then.value("hitch.tongue")).isCloseTo(then.value("balance.departure.tongue"), within(0.3));
         assertThat(f.value("sway.percussion")).isLessThan(1);
         assertThat(f.value("sway.held")).as("the swing steers the vehicle").isGreaterThan(f.value("sway.damping"));

@@ -27,6 +27,7 @@ import lectulum.kernel.electric.Light;
 import lectulum.power.light.LightRules;
 import lectulum.space.Solid;
 import lectulum.units.Style;
+import lectulum.weather.MeanDay;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -485,6 +486,21 @@ class SourceTest {
             assertThat(sum).isEqualTo(300, within(0.05));
             assertThat(Light.level(300, -0.1, 0)).isZero();
             assertThat(Light.level(300, 2, 0)).isEqualTo(300 / Math.PI / 4, within(1e-9));
+        }
+
+        /// Twelve hours of night at the equator; what June has at one latitude December has at the other; no night in midsummer far
+        /// north.
+        @Test
+        void nightsAreAsLongAsTheSunIsDown() {
+            assertThat(MeanDay.dark(0, 3)).isEqualTo(12, within(1e-9));
+            assertThat(MeanDay.dark(52, 6) + MeanDay.dark(-52, 6)).as("one's night is the other's day")
+                    .isEqualTo(24, within(1e-9));
+            assertThat(MeanDay.dark(52, 6)).isBetween(7.0, 8.0);
+            assertThat(MeanDay.dark(75, 6)).isZero();
+            assertThat(MeanDay.dark(75, 12)).isEqualTo(24);
+            Design d = Campers.demo("nightjar").orElseThrow().design();
+            assertThat(Analysis.of(d).figures().value("light.dark"))
+                    .isEqualTo(3600 * MeanDay.dark(d.brief().latitude(), d.brief().month()), within(1e-6));
         }
 
         @Test

@@ -48,10 +48,15 @@ public final class HitchStudies {
         Attitude.Springs springs = new Attitude.Springs(rig.vehicle().wheelbase(), rig.vehicle().overhang(),
                 rig.assumed(Assumption.HITCH_REAR), rig.assumed(Assumption.HITCH_FRONT));
         double squat = rig.vehicle().wheelbase() > 0 ? springs.squat(s.tongue()) : 0;
-        double nose = Math.atan((rig.ball() - rig.coupler()) / rig.axle);
+        Attitude stands = Attitude.laden(squat, rig.ball(), rig.coupler(), rig.axle);
+        double nose = stands.nose();
         String source = "statics on linear springs";
         book.figure("hitch.squat", "The ball sinks under the tongue by", squat, Quantity.LENGTH,
                 "T g [(1 + r)²/k_rear + r²/k_front]", Sentence.of("tongue {0}", Amount.kg(s.tongue())), source);
+        book.figure("hitch.unladen", "Ball before the trailer is on", stands.unladen(), Quantity.LENGTH,
+                "laden + what it sinks", Sentence.of("people and luggage aboard; {0} with the trailer",
+                        Amount.m(rig.ball())),
+                source);
         book.figure("hitch.nose", "Nose up", nose, Quantity.ANGLE, "atan((ball − coupler)/x_A)",
                 Sentence.of("ball {0} laden, coupler level at {1}", Amount.m(rig.ball()), Amount.m(rig.coupler())),
                 "geometry");
@@ -62,7 +67,7 @@ public final class HitchStudies {
                 "(T x_A − M (Z − R) tan θ)/(x_A − (h − R) tan θ)", Sentence.of("{0} level, {1} nose up",
                         Amount.kg(s.tongue()), new Amount(nose, Quantity.ANGLE)),
                 "wheels free to roll; what is said elsewhere is level");
-        book.figure("hitch.mount", "Ball mount higher by", rig.coupler() - rig.ball(), Quantity.LENGTH,
+        book.figure("hitch.mount", "Ball mount higher by", stands.mount(), Quantity.LENGTH,
                 "coupler − ball", Sentence.of("to stand level"), "geometry");
         double departure = rig.rearEnd() > rig.axle
                 ? Attitude.departure(rig.axle, rig.radius, rig.rearEnd(), rig.tailHeight())
@@ -80,7 +85,7 @@ public final class HitchStudies {
                     Sentence.of(nose > 0 ? "It is towed {0} nose up" : "It is towed {0} nose down",
                             new Amount(Math.abs(nose), Quantity.ANGLE)),
                     Sentence.of("Up to {0} is good. A ball mount {1} {2} levels it.",
-                            new Amount(most, Quantity.ANGLE), Amount.m(Math.abs(rig.coupler() - rig.ball())),
+                            new Amount(most, Quantity.ANGLE), Amount.m(Math.abs(stands.mount())),
                             nose > 0 ? "lower" : "higher"));
         }
         if (!rig.given(Assumption.HITCH_COUPLER)) {

@@ -11,6 +11,11 @@ import lectulum.units.Units;
 /// @param mount  how much higher the ball mount would have to be for a level trailer \[m\]
 public record Attitude(double squat, double ball, double nose, double mount) {
 
+    /// Height of the ball before the trailer is on \[m\].
+    public double unladen() {
+        return ball + squat;
+    }
+
     /// The tow vehicle's springs and where they are.
     ///
     /// @param wheelbase \[m\], > 0
@@ -31,7 +36,14 @@ public record Attitude(double squat, double ball, double nose, double mount) {
     /// @param axle    ball to axle \[m\], > 0
     public static Attitude of(double tongue, Springs springs, double ball, double coupler, double axle) {
         double squat = springs.squat(tongue);
-        double laden = ball - squat;
+        return laden(squat, ball - squat, coupler, axle);
+    }
+
+    /// With the ball measured under the trailer.
+    ///
+    /// @param squat that is in it \[m\]
+    /// @param laden height of the ball with the trailer on \[m\]
+    public static Attitude laden(double squat, double laden, double coupler, double axle) {
         return new Attitude(squat, laden, Math.atan((laden - coupler) / axle), coupler - laden);
     }
 

@@ -121,20 +121,21 @@ public final class BerthStudies {
     }
 
     private static Listing sleepers(Design d, Sleeping sleeping) {
-        Listing.Maker table = new Listing.Maker("").words("Who", "Bed").numbers("long", "wanted", "wide for each",
+        Listing.Maker table = new Listing.Maker("").words("Who", "Bed").numbers("long", "wanted", "good", "wide for each",
                 "wanted", "to sit up", "wanted");
         for (int i = 0; i < d.brief().people().size(); i++) {
             Person p = d.brief().people().get(i);
             Needs needs = new Needs(p.height());
             Optional<Sleeping.Nest> nest = sleeping.of(i);
             if (nest.isEmpty()) {
-                table.row(p.name(), "no bed", "–", Amount.m(needs.lyingLeast()), "–",
+                table.row(p.name(), "no bed", "–", Amount.m(needs.lyingLeast()), Amount.m(needs.lyingGood()), "–",
                         Amount.m(needs.bedWidthLeast()), "–", Amount.m(needs.sitUp()));
                 continue;
             }
             Sleeping.Nest n = nest.get();
             long shared = sleeping.where().stream().filter(sleeping.where().get(i)::equals).count();
             table.row(p.name(), n.name(), Amount.m(n.bed().length()), Amount.m(needs.lyingLeast()),
+                    Amount.m(needs.lyingGood()),
                     Amount.m(n.bed().width() / shared), Amount.m(needs.bedWidthLeast()),
                     Double.isFinite(n.sit()) ? Amount.m(n.sit()) : "in a tent", Amount.m(needs.sitUp()));
         }

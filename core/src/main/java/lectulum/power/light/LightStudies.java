@@ -36,6 +36,7 @@ import lectulum.power.wiring.Run;
 import lectulum.power.wiring.Wired;
 import lectulum.space.Body;
 import lectulum.units.Quantity;
+import lectulum.weather.MeanDay;
 
 /// Light by place: the room, worktops and tables, who reads in bed, the way at night, and the place before the door.
 public final class LightStudies {
@@ -149,6 +150,11 @@ public final class LightStudies {
                 Sentence.counted(lamps(d).size(), "One lamp",
                         "{0} lamps"),
                 "data sheets");
+        double dark = MeanDay.dark(d.brief().latitude(), d.brief().month());
+        book.figure("light.dark", "Dark in the month of the brief", dark * 3600, Quantity.DURATION,
+                "24 − 2/15° acos(−tan φ tan δ)", Sentence.of("from sunset to sunrise, at {0}° of latitude",
+                        Amount.count(d.brief().latitude())),
+                "declination after Spencer (1971)");
         return List.of(book.listing(table.done()).done());
     }
 

@@ -1,5 +1,6 @@
 package lectulum.power.wiring;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -51,6 +52,17 @@ public record Harness(double volts, List<Run> runs, Map<String, String> plugged,
     public Optional<Run> feeding(String thing) {
         String at = plugged.getOrDefault(thing, thing);
         return runs.stream().filter(r -> r.kind() == Run.Kind.CIRCUIT && r.things().contains(at)).findFirst();
+    }
+
+    /// All wires in a raceway, each conductor for itself.
+    List<Wire> along(String raceway) {
+        List<Wire> wires = new ArrayList<>();
+        for (Run r : runs) {
+            if (r.legs().stream().anyMatch(l -> l.along().contains(raceway))) {
+                r.wire().ifPresent(w -> wires.addAll(Collections.nCopies(r.conductors(), w)));
+            }
+        }
+        return wires;
     }
 
     /// Of all its wires \[kg\].

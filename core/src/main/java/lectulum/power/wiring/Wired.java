@@ -365,14 +365,7 @@ public record Wired(Harness harness, Volts volts, List<VehicleLine> lines, TakeO
                     say(WiringRules.OUTSIDE, about, Severity.WARN, Sentence.of("{0} leaves the body", r.name()),
                             Sentence.of("One of its ends is beyond the walls."), List.of());
                 }
-                List<Wire> wires = new ArrayList<>();
-                for (Run run : h.runs()) {
-                    if (run.wire().isPresent() && run.legs().stream().anyMatch(l -> l.along().contains(r.id()))) {
-                        for (int i = 0; i < run.conductors(); i++) {
-                            wires.add(run.wire().get());
-                        }
-                    }
-                }
+                List<Wire> wires = h.along(r.id());
                 if (wires.isEmpty()) {
                     continue;
                 }

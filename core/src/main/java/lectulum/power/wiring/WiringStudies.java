@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lectulum.design.Design;
 import lectulum.design.thing.Thing;
+import lectulum.design.wiring.Raceway;
 import lectulum.design.wiring.Wiring;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -14,6 +15,7 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Listing;
 import lectulum.figures.drawing.Sketch;
+import lectulum.kernel.electric.Bundle;
 import lectulum.kernel.electric.CutOut;
 import lectulum.kernel.electric.Fault;
 import lectulum.kernel.electric.Wire;
@@ -125,7 +127,37 @@ public final class WiringStudies {
         }, () -> panel.note("A part is wider than the panel: make it wider."));
         panel.note(
                 "Hang the panel on a hinge or screw it on, so that it opens from behind. Mains has a box of its own.");
-        return List.of(schedule.done(), panel.caution(CAUTION).done());
+        List<Study> all = new ArrayList<>(List.of(schedule.done(), panel.caution(CAUTION).done()));
+        if (!d.wiring().raceways().isEmpty()) {
+            all.add(raceways(d, w));
+        }
+        return all;
+    }
+
+    /// How thick the bundle in each is, how full it is, and the hole that it wants.
+    private static Study raceways(Design d, Wired w) {
+        Study.Notebook book = new Study.Notebook("power-raceways", Stage.POWER, "Raceways and their holes", "");
+        Listing.Maker table = new Listing.Maker("").words("Raceway").numbers("long", "wires", "bundle", "fills", "of at most",
+                "holes", "bore for the grommet");
+        int empty = 0;
+        for (Raceway r : d.wiring().raceways()) {
+            List<Wire> wires = w.harness().along(r.id());
+            if (wires.isEmpty()) {
+                empty++;
+                continue;
+            }
+            Bundle b = Bundle.of(wires, r.area());
+            table.row(r.name(), Amount.m(r.from().to(r.to())), wires.size(), mm(Math.rint(b.diameter())), Amount.share(b.fill()),
+                    Amount.share(b.limit()), r.bores(), mm(Math.ceil(b.bore())));
+        }
+        if (empty < d.wiring().raceways().size()) {
+            book.listing(table.done());
+        }
+        if (empty > 0) {
+            book.note(Sentence.counted(empty, "One raceway is empty.", "{0} raceways are empty."));
+        }
+        return book.note("A hole is a quarter wider than the bundle, its edge in a grommet; wires go through before their ends"
+                + " are crimped. Mains never lies in the same raceway without a wall between.").done();
     }
 
     private static Amount mm(double of) {

@@ -21,6 +21,7 @@ import lectulum.design.thing.Mount;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
+import lectulum.discipline.Study;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.power.light.LightStudies;
@@ -56,6 +57,18 @@ class BerthTest {
 
     private static Optional<Finding> said(Design d) {
         return Analysis.of(d).findings().stream().filter(f -> f.rule() == BerthRules.BERTH_FITTINGS).findFirst();
+    }
+
+    /// 1.70 m want 0.08 m more than they are tall, 0.15 are good; two share the width.
+    @Test
+    void whoSleepsWhereSaysWhatIsWantedAndWhatIsGood() {
+        Study s = Analysis.of(of(List.of(person("ada"), person("ben")), bed(1.3, 0))).of(BerthStudies.DISCIPLINE).all()
+                .getFirst();
+        List<String> row = s.listings().getFirst().text(Style.PLAIN).get(1).stream()
+                .map(c -> c.replace('\u00a0', ' ')).toList();
+
+        assertThat(row.subList(0, 7)).containsExactly("ada", "bed", "1.900 m", "1.780 m", "1.850 m", "650 mm",
+                row.get(6));
     }
 
     private static Thing from(String id, double x, double y, double z) {

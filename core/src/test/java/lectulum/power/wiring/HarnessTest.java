@@ -36,6 +36,7 @@ import lectulum.design.wiring.Part;
 import lectulum.design.wiring.Raceway;
 import lectulum.design.wiring.Spot;
 import lectulum.design.wiring.Wiring;
+import lectulum.discipline.Study;
 import lectulum.figures.Finding;
 import lectulum.figures.Severity;
 import lectulum.kernel.electric.Network;
@@ -352,6 +353,25 @@ class HarnessTest {
             Design none = with(good, w -> w.withDisconnect(false));
             assertThat(says(none, WiringRules.SWITCH)).isTrue();
             everyRemedyMends(Analysis.of(none), WiringRules.SWITCH);
+        }
+
+        /// Two wires of one size in one raceway: a bundle of 1.2 √2 d, and a hole a quarter wider, to the next whole millimetre.
+        @Test
+        void tellTheHoleThatABundleWants() {
+            Design d = with(wired(load("pump", 84, 1, 2.5, 0.7, 0.4)),
+                    w -> w.mappingRaceway("side", r -> new Raceway(r.id(), r.name(), r.part(), r.zone(), r.from(), r.to(),
+                            0.04, 0.025, 0, 2)));
+            double wire = circuit(d, "pump").wire().orElseThrow().diameter();
+            Study s = Analysis.of(d).of(WiringStudies.DRAWINGS).all().stream()
+                    .filter(x -> x.title().equals("Raceways and their holes")).findFirst().orElseThrow();
+            List<String> row = s.listings().getFirst().text(Style.PLAIN).get(1);
+
+            assertThat(row.getFirst()).isEqualTo("side");
+            assertThat(row.get(2)).isEqualTo("2");
+            assertThat(row.get(6)).isEqualTo("2");
+            assertThat(row.get(7).replace('\u00a0', ' '))
+                    .isEqualTo(Math.round(Math.ceil(1.25 * 1.2 * Math.sqrt(2) * wire)) + " mm");
+            assertThat(s.notes()).anyMatch(n -> n.text(Style.PLAIN).equals("One raceway is empty."));
         }
 
         @Test

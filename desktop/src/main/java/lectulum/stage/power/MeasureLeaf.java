@@ -166,8 +166,7 @@ final class MeasureLeaf implements Leaf.Page {
         Listing.Maker table = new Listing.Maker("A day, by the plan and by the monitor").words("Load")
                 .numbers("plan", "measured", "to be taken");
         for (Recalibration.Changed c : r.loads()) {
-            double mean = c.measured().stream().mapToDouble(x -> x).average().orElse(Double.NaN);
-            table.row(c.name(), sure(c.plan().value(), c.plan().sigma()), Amount.energy(mean * WATT_HOUR),
+            table.row(c.name(), sure(c.plan().value(), c.plan().sigma()), Amount.energy(c.mean() * WATT_HOUR),
                     sure(c.found().value(), c.found().sigma()));
         }
         found.getChildren().add(StudyPane.table(table.done(), state.style()));
