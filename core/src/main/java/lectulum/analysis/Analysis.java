@@ -59,12 +59,14 @@ public final class Analysis implements Known {
     private record Told(Figures figures, List<Finding> findings) {
     }
 
-    /// Disciplines, and the place of each among them.
-    private record Order(List<Discipline<?>> all, Map<Discipline<?>, Integer> place) {
+    /// Disciplines, the place of each among them, and all of them as they are begun, the longest first.
+    private record Order(List<Discipline<?>> all, Map<Discipline<?>, Integer> place, List<Discipline<?>> begun) {
         static Order of(List<Discipline<?>> all) {
             Map<Discipline<?>, Integer> place = new IdentityHashMap<>();
             all.forEach(d -> place.put(d, place.size()));
-            return new Order(List.copyOf(all), place);
+            List<Discipline<?>> begun = Stream.concat(Disciplines.LONGEST.stream().filter(place::containsKey),
+                    all.stream().filter(d -> !Disciplines.LONGEST.contains(d))).toList();
+            return new Order(List.copyOf(all), place, begun);
         }
     }
 
@@ -230,7 +232,7 @@ public final class Analysis implements Known {
     }
 
     private void workThrough() {
-        order.all.forEach(d -> task(d).run());
+        order.begun.forEach(d -> task(d).run());
     }
 
     private Told told() {

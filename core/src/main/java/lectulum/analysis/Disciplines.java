@@ -97,6 +97,9 @@ import lectulum.weather.Weather;
 /// All disciplines, each behind those that it may ask. This is the only place where they are listed.
 public final class Disciplines {
     public static final List<Discipline<?>> ALL = list();
+    /// Those that take longest, the longest first: begun first, several threads end nearly together.
+    static final List<Discipline<?>> LONGEST = List.of(CutPlans.DISCIPLINE, CushionStudies.DISCIPLINE,
+            YearStudies.DISCIPLINE, WiringStudies.BUYING, PipeStudies.DISCIPLINE);
 
     private Disciplines() {
     }
