@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lectulum.assumed.Chemistries;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.LoadCase;
 import lectulum.design.Mode;
+import lectulum.design.thing.Battery;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.Mount;
@@ -66,16 +68,28 @@ public final class BalanceRemedies {
                 .mapToObj(by -> Contents.shift(t, Mode.ROAD, Math.abs(by), Math.signum(by), 0, 0)));
     }
 
-    /// Masses guessed from the room that things take.
+    /// Masses guessed from what batteries store and from the room that other things take.
     private static Remedy estimated(Design design) {
         List<Thing> light = design.things().stream().filter(Thing::unweighed).toList();
-        double together = light.stream().mapToDouble(BalanceRemedies::fromSize).sum();
-        return new Remedy(Sentence.of("Guess from their size: {0} together", Amount.kg(together)),
+        double together = light.stream().mapToDouble(BalanceRemedies::likely).sum();
+        boolean stores = light.stream().anyMatch(t -> stored(t) > 0);
+        return new Remedy(
+                stores
+                        ? Sentence.of("Guess from what they store and from their size: {0} together",
+                                Amount.kg(together))
+                        : Sentence.of("Guess from their size: {0} together", Amount.kg(together)),
                 new Edit("Guess masses", d -> d.mapping(light.stream().map(Thing::id).toList(),
-                        t -> t.with(Mass.guess(fromSize(t))))));
+                        t -> t.with(Mass.guess(likely(t))))));
     }
 
-    private static double fromSize(Thing t) {
+    private static double stored(Thing t) {
+        return t.battery().map(Battery::energy).orElse(0.0);
+    }
+
+    private static double likely(Thing t) {
+        if (stored(t) > 0) {
+            return Math.round(10 * Chemistries.of(t.battery().orElseThrow().chemistry()).mass(stored(t) / 3600)) / 10.0;
+        }
         double density = t.role() == Role.BUILT_IN ? CABINET_DENSITY : PACKED_DENSITY;
         return Math.round(density * t.size().length() * t.size().width() * t.size().height() * 10) / 10.0;
     }

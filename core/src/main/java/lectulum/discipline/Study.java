@@ -102,8 +102,11 @@ public record Study(String id, Stage stage, String title, String thing, List<Fig
             return this;
         }
 
+        /// A table without rows is left out.
         public Notebook listing(Listing listing) {
-            listings.add(listing);
+            if (!listing.rows().isEmpty()) {
+                listings.add(listing);
+            }
             return this;
         }
 

@@ -14,6 +14,7 @@ import lectulum.analysis.Remedies;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.base.EmptyMass;
+import lectulum.design.thing.Battery;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.MassSource;
 import lectulum.design.thing.Mount;
@@ -225,6 +226,21 @@ class DoubtAndLimitsTest {
             assertThat(after.thing("cabinet").map(Thing::mass)).contains(Mass.guess(21));
             assertThat(after.thing("bag").map(Thing::mass)).contains(Mass.guess(9));
             assertThat(after.thing("bed")).isEqualTo(before.given().thing("bed"));
+        }
+
+        /// 1.28 kWh of lithium iron at 9.5 kg/kWh, 1.2 kWh of wet lead at 22: whatever their cases measure.
+        @ParameterizedTest
+        @CsvSource({"LITHIUM_IRON, 1280, 12.2", "FLOODED, 1200, 26.4"})
+        void aBatteryIsGuessedFromWhatItStores(Battery.Chemistry kind, double wattHours, double mass) {
+            Analysis before = Analysis.of(box(thing("cells", 0, 1, 0).with(new Battery(wattHours * 3600, kind)),
+                    thing("cabinet", 0, 2, 0)));
+            Remedy remedy = Remedies.of(before, before.findings().stream()
+                    .filter(x -> x.id().equals("balance.unweighed")).findFirst().orElseThrow()).getFirst();
+            Design after = remedy.edit().apply(before.given());
+
+            assertThat(after.thing("cells").map(Thing::mass)).contains(Mass.guess(mass));
+            assertThat(after.thing("cabinet").map(Thing::mass)).contains(Mass.guess(21));
+            assertThat(remedy.says().text(Style.PLAIN)).startsWith("Guess from what they store and from their size: ");
         }
     }
 

@@ -47,7 +47,7 @@ public record Bank(Chemistry chemistry, double block, double volts, int series, 
 
     /// By the energy, where it was not weighed \[kg\].
     public double mass() {
-        return energy() / 1000 * chemistry.weight();
+        return chemistry.mass(energy());
     }
 
     /// How much more charge a current takes than it carries (Peukert, on the hours of the rating); 1 up to the rated

@@ -31,6 +31,13 @@ public record Chemistry(String name, double nominal, double charging, double res
         double floatVoltage, double boost, double floating, boolean frost, double[][] cold, double[][] rest) {
     private static final double HALF_TAKEN = 5;
 
+    /// Of a battery of its kind \[kg\].
+    ///
+    /// @param energy nominal \[Wh\]
+    public double mass(double energy) {
+        return energy / 1000 * weight;
+    }
+
     /// Part of the charge that is there at a temperature; level outside the table.
     public double capacity(double celsius) {
         return between(cold, celsius);
