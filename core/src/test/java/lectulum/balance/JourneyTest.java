@@ -3,6 +3,7 @@ package lectulum.balance;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
+import static lectulum.Told.says;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -212,6 +213,12 @@ class JourneyTest {
         assertThat(value(d, "level.stack")).isCloseTo(0.055, within(1e-9));
         assertThat(finding(d, "level.blocks")).isEmpty();
         assertThat(finding(set(d, "site.roll", Math.toRadians(8)), "level.blocks")).isPresent();
+        Design down = set(set(d, "site.pitch", Math.toRadians(-3)), "site.roll", Math.toRadians(8));
+        assertThat(value(down, "level.turn")).isCloseTo(Math.atan2(Math.tan(Math.toRadians(8)), Math.tan(Math
+                .toRadians(3))), within(1e-9));
+        assertThat(says(down, "level.blocks")).contains("to the right, straight down the slope");
+        assertThat(says(set(down, "site.pitch", Math.toRadians(3)), "level.blocks"))
+                .contains("to the left, straight up the slope");
     }
 
     @Test

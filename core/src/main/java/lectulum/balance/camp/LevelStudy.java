@@ -41,11 +41,16 @@ final class LevelStudy {
         book.figure("level.jack", l.jack() >= 0 ? "Wind the tongue jack out by" : "Wind the tongue jack in by",
                 Math.abs(l.jack()), Quantity.LENGTH, "stack/2 − (x_A − x_jack) sin(pitch)",
                 Sentence.of("pitch {0}", new Amount(pitch, Quantity.ANGLE)), source);
+        Levelling.Turned turned = Levelling.Turned.of(pitch, roll);
+        if (Math.abs(roll) > 1e-9) {
+            turned(rig, turned, book, source);
+        }
         if (Math.abs(l.left()) > rig.assumed(Assumption.SITE_GOAL)) {
             book.say(CampRules.LEVEL_BLOCKS, Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
                     new Amount(Math.abs(l.left()), Quantity.ANGLE)),
-                    Sentence.of("{0} is wanted, the nearest stack is {1}. Turn the rig up or down the slope: that needs"
-                            + " no blocks.", Amount.m(l.wanted()), Amount.m(l.stack())));
+                    Sentence.of("{0} is wanted, the nearest stack is {1}. Turn its nose {2} to the {3}, straight {4} the"
+                            + " slope: that needs no blocks.", Amount.m(l.wanted()), Amount.m(l.stack()),
+                            angle(turned.turn()), side(turned), turned.pitch() > 0 ? "up" : "down"));
         }
         travel(rig, l, book);
         if (owned.isEmpty()) {
@@ -55,6 +60,24 @@ final class LevelStudy {
         }
         return book.sketch(sketch(rig, l, roll)).caution("Chock the other wheels before driving onto blocks.")
                 .done();
+    }
+
+    private static void turned(Rig rig, Levelling.Turned t, Study.Notebook book, String source) {
+        double jack = -(rig.axle - rig.assumed(Assumption.JACK_AT)) * Math.sin(t.pitch());
+        book.figure("level.slope", "The ground falls by", t.slope(), Quantity.ANGLE, "atan √(tan² pitch + tan² roll)",
+                Sentence.of("as it is said to stand"), source);
+        book.figure("level.turn", "Or turn the nose " + side(t) + " by", Math.abs(t.turn()),
+                Quantity.ANGLE, "atan(tan roll/tan pitch)", Sentence.of("no blocks, straight {0} the slope, the tongue jack {1} by {2}",
+                        t.pitch() > 0 ? "up" : "down", jack < 0 ? "in" : "out", Amount.m(Math.abs(jack))),
+                source);
+    }
+
+    private static String side(Levelling.Turned t) {
+        return t.turn() < 0 ? "left" : "right";
+    }
+
+    private static Amount angle(double of) {
+        return new Amount(Math.abs(of), Quantity.ANGLE);
     }
 
     /// Whether the tongue jack goes that far.

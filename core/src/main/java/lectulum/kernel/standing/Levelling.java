@@ -61,4 +61,20 @@ public record Levelling(boolean rightLow, double wanted, double stack, List<Inte
         double tan = Math.tan(slope);
         return new double[]{-Math.atan(tan * Math.cos(falls - nose)), Math.atan(tan * Math.sin(falls - nose))};
     }
+
+    /// How a plane site falls, and the smallest turn after which no wheel wants a block: straight down the slope or up it.
+    ///
+    /// @param slope of the ground \[rad\], ≥ 0
+    /// @param turn  of the nose, to the right positive \[rad\], −π/2 to π/2
+    /// @param pitch then, nose up positive \[rad\]
+    public record Turned(double slope, double turn, double pitch) {
+        /// @param pitch nose up positive \[rad\]
+        /// @param roll  right side down positive \[rad\]
+        public static Turned of(double pitch, double roll) {
+            double slope = Math.atan(Math.hypot(Math.tan(pitch), Math.tan(roll)));
+            boolean down = pitch <= 0;
+            double falls = Math.atan2(Math.tan(roll), Math.abs(Math.tan(pitch)));
+            return new Turned(slope, down ? falls : -falls, down ? -slope : slope);
+        }
+    }
 }

@@ -135,6 +135,29 @@ class CampTest {
         assertThat(Math.toDegrees(stands[1])).isCloseTo(roll, within(1e-9));
     }
 
+    /// From what a level shows, the slope comes back, and after the turn it stands straight down or up it; no smaller turn does that.
+    @Test
+    void theSmallestTurnThatNeedsNoBlocksIsFound() {
+        SplittableRandom random = new SplittableRandom(17);
+        for (int i = 0; i < 300; i++) {
+            double slope = 0.001 + 0.3 * random.nextDouble();
+            double falls = 2 * Math.PI * random.nextDouble();
+            double nose = 2 * Math.PI * random.nextDouble();
+            double[] stands = Levelling.onSite(slope, falls, nose);
+            Levelling.Turned t = Levelling.Turned.of(stands[0], stands[1]);
+            double[] then = Levelling.onSite(slope, falls, nose + t.turn());
+
+            assertThat(t.slope()).isCloseTo(slope, within(1e-12));
+            assertThat(then[1]).isCloseTo(0, within(1e-12));
+            assertThat(then[0]).isCloseTo(t.pitch(), within(1e-12));
+            for (double less = -0.99; less < 1; less += 0.09) {
+                double roll = Levelling.onSite(slope, falls, nose + less * Math.abs(t.turn()))[1];
+                assertThat(Math.abs(roll)).isGreaterThan(Math.min(1e-12, 1e-3 * Math.abs(t.turn()) * slope));
+            }
+        }
+        assertThat(Levelling.Turned.of(0, 0)).isEqualTo(new Levelling.Turned(0, 0, -0.0));
+    }
+
     /// 300 kg · 9.80665 · 1.5 / 150 kPa = 0.02942 m²: 172 mm square.
     @Test
     void softGroundWantsALargerPad() {
