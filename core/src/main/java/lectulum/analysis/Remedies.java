@@ -21,7 +21,7 @@ import lectulum.money.MoneyRules;
 import lectulum.money.RangeRules;
 
 /// Computes what would mend a finding. Every remedy is applied to a copy and all checks are run again: it is offered
-/// only if it clears or softens the finding and raises no other.
+/// only if it clears or softens the finding and raises no other, unless it takes over what was measured.
 ///
 /// Takes up to some hundreds of analyses, several at once, so it is asked for one finding at a time and off the interface
 /// thread; it ends early where that is interrupted.
@@ -73,6 +73,9 @@ public final class Remedies {
     /// others one by one: most candidates are dropped long before everything is worked out.
     private static boolean helps(Analysis before, Map<String, Severity> known, Finding finding, Remedy remedy) {
         Analysis after = before.peek(remedy.edit().apply(before.given()));
+        if (remedy.measured()) {
+            return !raises(after.unsound(), known) && softens(before, after, finding);
+        }
         Predicate<Discipline<?>> near = d -> d.pace() == Discipline.Pace.HAND && d.stage() == finding.stage();
         return !raises(after.unsound(), known) && raisesNone(before, after, known, near)
                 && softens(before, after, finding)

@@ -266,7 +266,7 @@ public final class Journeys {
     private static Stream<Remedy> remedies(Known known, JourneyRules rule, Finding finding) {
         return switch (rule) {
             case WATER -> learnt(known.design()).stream()
-                    .map(edit -> new Remedy(Sentence.of("Plan with it"), edit));
+                    .map(edit -> Remedy.measured(Sentence.of("Plan with it"), edit));
             case ENERGY -> Stream.empty();
         };
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
@@ -89,6 +90,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static final String BOX = "☐";
     private static final double HEAVIER = 0.5;
     private static final double L_MIN = 1e-3 / 60;
+    /// What a tap is made for that is fed by a foot \[m³/s\].
+    private static final double FOOT = 2 * L_MIN;
     private static final String SOURCE = "Darcy with Swamee and Jain; see docs/method/water.md";
 
     @Override
@@ -631,15 +634,17 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
                     Stream.concat(Assumed.value(d, Assumption.PIPE_INSERT) >= 0.5
                             ? Stream.of(Mend.assumed(Assumption.PIPE_INSERT, 0, Sentence.of("Smooth fittings")))
                             : Stream.empty(), stronger(d)));
-            case DRY -> stronger(d);
+            case DRY -> d.things().stream().anyMatch(t -> t.has(Plumbed.WaterPump.class)) ? stronger(d) : pump(d);
             case FED -> pump(d);
             case CYCLES -> about.stream().flatMap(t -> t.feature(Plumbed.WaterPump.class).stream()
                     .flatMap(p -> DoubleStream.of(0.75e-3, 1.5e-3, 3e-3).filter(v -> v > p.vessel()).mapToObj(
                             v -> Mend.feature(t, new Plumbed.WaterPump(p.flow(), p.on(), p.off(), v),
                                     Sentence.of("An accumulator of {0}", Amount.litres(v))))));
-            case SUCTION -> d.things().stream().filter(t -> t.feature(Plumbed.Strainer.class).filter(
-                    Plumbed.Strainer::dirty).isPresent()).map(t -> Mend.feature(t, new Plumbed.Strainer(false),
-                            Sentence.of("Clean {0}", t.name())));
+            case SUCTION -> Stream.concat(
+                    d.things().stream()
+                            .filter(t -> t.feature(Plumbed.Strainer.class).filter(Plumbed.Strainer::dirty).isPresent())
+                            .map(t -> Mend.feature(t, new Plumbed.Strainer(false), Sentence.of("Clean {0}", t.name()))),
+                    about.stream().flatMap(t -> nearer(d, t)));
             case CITY -> about.stream().map(t -> Mend.feature(t, new Plumbed.CityInlet(REGULATED, true),
                     Sentence.of("A regulator of {0} and a check valve", new Amount(REGULATED, Quantity.PRESSURE))));
             case DRAIN -> grey(d);
@@ -658,6 +663,14 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         };
     }
 
+    /// A pump beside the tank that it draws from.
+    private static Stream<Remedy> nearer(Design d, Thing pump) {
+        return Tanks.of(d, Tank.Use.FRESH).stream().limit(1)
+                .map(tank -> new Remedy(Sentence.of("{0} beside {1}", pump.name(), tank.name()),
+                        new Edit("Pump to the tank", x -> x.mapping(pump.id(),
+                                t -> t.with(Mount.STOWED).with(tank.place().moved(0, 0, 0.02))))));
+    }
+
     private static Stream<Remedy> stronger(Design d) {
         return d.things().stream().filter(t -> t.has(Plumbed.WaterPump.class)).limit(1).flatMap(t -> {
             Plumbed.WaterPump p = t.feature(Plumbed.WaterPump.class).orElseThrow();
@@ -669,13 +682,27 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
         });
     }
 
+    /// A pump for a battery, or one for the foot, beside the tank.
     private static Stream<Remedy> pump(Design d) {
-        return Catalogue.shipped().find("pressure-pump-10-l-min").stream().flatMap(shelf -> Tanks.of(d, Tank.Use.FRESH)
-                .stream().limit(1).map(tank -> {
-                    Thing t = shelf.withId(d.freeId("pump")).with(tank.place().moved(0, 0, 0.02));
-                    return new Remedy(Sentence.of("A pump beside the tank: {0}", Amount.money(t.cost().planned())),
-                            new Edit("A water pump", x -> x.plus(t)));
-                }));
+        return Tanks.of(d, Tank.Use.FRESH).stream().limit(1)
+                .flatMap(tank -> Stream.of(beside(d, tank, "pressure-pump-10-l-min", x -> x),
+                        beside(d, tank, "foot-pump",
+                                x -> x.mapping(tapped(x).stream().map(Thing::id).toList(), PipeStudies::thrifty))))
+                .flatMap(Optional::stream);
+    }
+
+    private static Optional<Remedy> beside(Design d, Thing tank, String id, UnaryOperator<Design> taps) {
+        return Catalogue.shipped().find(id).map(shelf -> {
+            Thing t = shelf.withId(d.freeId("pump")).with(tank.place().moved(0, 0, 0.02));
+            return new Remedy(Sentence.of("{0} beside {1}, {2}", shelf.name(), tank.name(), Amount.money(t.cost().planned())),
+                    new Edit("A water pump", x -> taps.apply(x.plus(t))));
+        });
+    }
+
+    /// A tap for what a foot gives.
+    private static Thing thrifty(Thing t) {
+        return t.feature(Plumbed.WaterTap.class)
+                .map(w -> t.with(new Plumbed.WaterTap(w.use(), Math.min(w.flow(), FOOT), w.hot()))).orElse(t);
     }
 
     /// The grey tank lower, or nearer.

@@ -375,6 +375,7 @@ class AirTest {
             Analysis a = Analysis.of(cold(wool, -12));
 
             assertThat(a.findings()).anyMatch(f -> f.rule() == DampRules.WITHIN && f.about().key().equals("sides"));
+            everyRemedyMends(a, DampRules.WITHIN);
             assertThat(Analysis.of(cold(foam, -12)).findings())
                     .noneMatch(f -> f.rule() == DampRules.WITHIN && f.about().key().equals("sides"));
         }

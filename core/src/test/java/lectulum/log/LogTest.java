@@ -1,5 +1,6 @@
 package lectulum.log;
 
+import static lectulum.Told.everyRemedyMends;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -383,6 +384,7 @@ class LogTest {
         Design thirsty = d.withLogbook(d.logbook().mappingJourney("journey-2", j -> j.withWater(
                 OptionalDouble.of(0.2))));
         assertThat(findings(thirsty, JourneyRules.WATER)).hasSize(1);
+        everyRemedyMends(Analysis.of(thirsty), JourneyRules.WATER);
         Design taken = Journeys.learnt(thirsty).orElseThrow().apply(thirsty);
         assertThat(WaterUse.of(taken).fresh() / people).isCloseTo(value(taken, "log.water"), within(1e-9));
         assertThat(findings(taken, JourneyRules.WATER)).isEmpty();

@@ -145,6 +145,7 @@ class FurnitureTest {
         Thing shallow = cupboard("c").with(new Size(0.8, 0.2, 0.4)).with(boards(cupboard("c")).drawers(2));
 
         assertThat(raises(with(thin), JoineryRules.ROOM)).isTrue();
+        everyRemedyMends(Analysis.of(with(thin)), JoineryRules.ROOM);
         assertThat(raises(with(shallow), JoineryRules.RUNNER)).isTrue();
         everyRemedyMends(Analysis.of(with(shallow)), JoineryRules.RUNNER);
         assertThat(raises(with(cupboard("c")), JoineryRules.ROOM)).isFalse();

@@ -3,6 +3,7 @@ package lectulum.power;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static lectulum.Told.everyRemedyMends;
+import static lectulum.Told.everyRemedySoftens;
 import static lectulum.Told.raises;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -18,6 +19,7 @@ import lectulum.design.Design;
 import lectulum.design.feature.Electric;
 import lectulum.design.thing.Battery;
 import lectulum.design.thing.Load;
+import lectulum.design.thing.Mass;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
@@ -109,6 +111,29 @@ class SourceTest {
         }
 
         /// 105 Ah AGM with 2.7 W on all the time lasts from full to its floor at 10 °C: (1 − 0.54) × 1260 Wh.
+        /// The old one drags the new one down.
+        @Test
+        void batteriesOfTwoAgesAreReplacedTogether() {
+            Thing old = LITHIUM.withId("old").with(new Electric.Blocks(12, 1, 1, 6, 0, false));
+            Analysis a = of(LITHIUM, old);
+
+            assertThat(raises(a, SourceRules.AGES)).isTrue();
+            everyRemedyMends(a, SourceRules.AGES);
+        }
+
+        /// 60 W for twelve hours are 720 Wh a day; two days of that are more than the 1 024 Wh that 100 Ah may give.
+        @Test
+        void oneThatDoesNotLastTheDaysWithoutSunGrows() {
+            Thing lamp = thing("lamp", 1, 1, 0).with(new Load(60, 12 * 3600, Load.Feed.BATTERY));
+            Thing light = LITHIUM.withMass(Mass.guess(1));
+            Analysis a = of(light, lamp);
+
+            assertThat(raises(a, SourceRules.SUNLESS)).isTrue();
+            everyRemedyMends(a, SourceRules.SUNLESS);
+            Analysis two = of(light, light.withId("second").with(new Placement(1, 0.5, 0, 0)), lamp.with(new Load(60, 24 * 3600, Load.Feed.BATTERY)));
+            everyRemedyMends(two, SourceRules.SUNLESS);
+        }
+
         @Test
         void storageEmptiesIt() {
             Thing monitor = thing("monitor", 0.5, 1, 0.5).with(new Load(2.7, 86_400, Load.Feed.BATTERY));
@@ -170,6 +195,18 @@ class SourceTest {
             Analysis a = of(LITHIUM, panel("a"), panel("b"));
 
             assertThat(a.findings()).anyMatch(f -> f.rule() == SourceRules.CONTROLLER && f.severity() == Severity.STOP);
+            everyRemedyMends(a, SourceRules.CONTROLLER);
+        }
+
+        /// Three of them push three times 6 A back into the fourth, whose fuse is 15 A.
+        @Test
+        void stringsThatCanBurnAnotherWantFuses() {
+            Analysis three = of(LITHIUM, controller(good(1)), panel("a"), panel("b"), panel("c"), panel("e"));
+
+            assertThat(raises(three, SourceRules.STRING_FUSE)).isTrue();
+            everyRemedyMends(three, SourceRules.STRING_FUSE);
+            assertThat(raises(of(LITHIUM, controller(good(1)), panel("a"), panel("b")), SourceRules.STRING_FUSE))
+                    .isFalse();
         }
 
         @Test
@@ -222,6 +259,10 @@ class SourceTest {
             Analysis a = of(LITHIUM, charger(new Electric.Charger(Electric.From.SHORE, 10, OptionalDouble.of(14.2),
                     false, 0)));
             assertThat(raises(a, SourceRules.FROST)).isTrue();
+            everyRemedyMends(a, SourceRules.FROST);
+            Analysis sun = of(LITHIUM, controller(new Electric.Controller(true, 20, 100, OptionalDouble.of(14.2), false,
+                    1)), panel("a"));
+            everyRemedyMends(sun, SourceRules.FROST);
             assertThat(
                     raises(of(cells(100, Battery.Chemistry.AGM), charger(new Electric.Charger(Electric.From.SHORE, 10,
                             OptionalDouble.of(14.5), false, 0))), SourceRules.FROST))
@@ -284,6 +325,14 @@ class SourceTest {
                     Electric.Behaviour.POWER, 1, 10, priority, Electric.Known.CATALOGUE, false, 1, 1, 1));
         }
 
+        @Test
+        void whatRunsOnMainsGetsAnInlet() {
+            Analysis a = of(LITHIUM, shore("heater", 500, 5));
+
+            assertThat(raises(a, MainsRules.INLET)).isTrue();
+            everyRemedyMends(a, MainsRules.INLET);
+        }
+
         /// Of 30 A at 120 V: the kettle goes, 17.7 A stay, 118 V arrive.
         @ParameterizedTest
         @CsvSource({"NA_30, 5.261, 2880, kettle, 118.09", "NA_15, 2.081, 1440, kettle;heater, 116.99"})
@@ -297,6 +346,7 @@ class SourceTest {
                 assertThat(f.detail().text(Style.PLAIN)).contains(name);
             }
             assertThat(value(a, "power.shore.left")).isEqualTo(left, within(0.01));
+            everyRemedyMends(a, MainsRules.TOO_MUCH);
         }
 
         @Test
@@ -312,6 +362,7 @@ class SourceTest {
         void aThinCordAMissingBreakerAndAJoinAreFound() {
             Analysis thin = of(inlet(Electric.Socket.NA_30, 1, false), shore("heater", 2800, 5));
             assertThat(raises(thin, MainsRules.LOW)).isTrue();
+            everyRemedySoftens(thin, MainsRules.LOW);
             assertThat(thin.findings()).anyMatch(f -> f.rule() == MainsRules.GUARD && f.severity() == Severity.STOP);
             everyRemedyMends(thin, MainsRules.GUARD);
 
@@ -328,6 +379,7 @@ class SourceTest {
             Design high = d.with(d.settings().with(Assumption.MAINS_ALTITUDE.id(), 2500));
 
             assertThat(raises(Analysis.of(high), MainsRules.GENERATOR)).isTrue();
+            everyRemedyMends(Analysis.of(high), MainsRules.GENERATOR);
             assertThat(raises(Analysis.of(high), MainsRules.FUMES)).isTrue();
         }
 
@@ -468,6 +520,7 @@ class SourceTest {
             Analysis a = Analysis.of(braked);
 
             assertThat(raises(a, TowLightRules.BRAKE_LOSS)).isTrue();
+            everyRemedySoftens(a, TowLightRules.BRAKE_LOSS);
             assertThat(value(a, "towlights.breakaway") / 60).isEqualTo(11.894, within(5e-4));
             everyRemedyMends(a, TowLightRules.BREAKAWAY);
         }

@@ -3,6 +3,7 @@ package lectulum.trip;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
+import static lectulum.Told.everyRemedyMends;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -394,6 +395,7 @@ class RehearsalTest {
         void aTripOfNoDaysSaysSo() {
             Analysis a = Analysis.of(days(camper()));
             assertThat(a.findings()).anyMatch(f -> f.rule() == TripRules.EMPTY);
+            everyRemedyMends(a, TripRules.EMPTY);
             assertThat(a.of(Rehearsals.DISCIPLINE).all().getFirst().hours()).isEmpty();
         }
 

@@ -10,6 +10,7 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.design.thing.Battery;
 import lectulum.weather.Outside;
 import lectulum.assumed.Assumed;
 import lectulum.units.Units;
@@ -352,10 +353,21 @@ class PlumbingTest {
         void withoutAPumpATapAboveTheTankIsDryAndAPumpMendsIt() {
             Design d = box(fresh(60), tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
             assertThat(raises(d, PipeRules.DRY)).isTrue();
+            everyRemedyMends(Analysis.of(d), PipeRules.DRY);
+            Design pumped = Remedies.of(Analysis.of(d), Analysis.of(d).findings().stream()
+                    .filter(f -> f.rule() == PipeRules.DRY).findFirst().orElseThrow()).getFirst().edit().apply(d);
+            assertThat(pumped.thing("pump").map(Thing::name)).as("there is no battery").contains("Foot pump");
+            assertThat(value(pumped, "pipe.sink.alone")).isPositive().isLessThan(2.5 * L_MIN);
+            Design powered = d.plus(thing("cells", 2, 1.5, 0).with(new Battery(1280 * 3600,
+                    Battery.Chemistry.LITHIUM_IRON)));
+            assertThat(Remedies.of(Analysis.of(powered), Analysis.of(powered).findings().stream()
+                    .filter(f -> f.rule() == PipeRules.DRY).findFirst().orElseThrow()))
+                    .anyMatch(r -> r.says().text(Style.PLAIN).startsWith("Pressure pump"));
             Design high = box(fresh(60).with(new Placement(0.6, 0, 1.3, 0)),
                     tap("sink", 1.2, 0.6, Plumbed.Use.SINK, false));
             assertThat(value(high, "pipe.sink.alone")).isPositive();
-            assertThat(raises(box(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)), PipeRules.FED)).isTrue();
+            Design unfed = box(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false));
+            assertThat(raises(unfed, PipeRules.FED)).isTrue();
         }
 
         @Test
@@ -388,12 +400,45 @@ class PlumbingTest {
             }
         }
 
+        /// Eight metres of thin pipe with inserts lose more than the pump has; a wider one, smooth fittings or a stronger pump bring it.
+        @Test
+        void aTapThatGivesTooLittleGetsWiderPipeOrAStrongerPump() {
+            Design d = box(fresh(60), pump().with(new Plumbed.WaterPump(4 * L_MIN, 60_000, 100_000, 0)),
+                    tap("sink", 2.8, 1.2, Plumbed.Use.SINK, false));
+            Design thin = d.with(d.settings().with(Assumption.PIPE_BORE.id(), 6).with(Assumption.PIPE_INSERT.id(), 1));
+
+            assertThat(raises(thin, PipeRules.FLOW)).isTrue();
+            everyRemedyMends(Analysis.of(thin), PipeRules.FLOW);
+        }
+
+        /// A pump without a vessel starts and stops as a thin draw lets it.
+        @Test
+        void aPumpThatChattersGetsAnAccumulator() {
+            Design d = plumbed(tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false)
+                    .with(new Plumbed.WaterTap(Plumbed.Use.SINK, 2 * L_MIN, false)));
+
+            assertThat(raises(d, PipeRules.CYCLES)).isTrue();
+            everyRemedyMends(Analysis.of(d), PipeRules.CYCLES);
+        }
+
+        @Test
+        void aPumpThatSucksThroughADirtyFilterGetsACleanOne() {
+            Design d = box(fresh(60), pump().with(new Placement(2.6, -0.3, 1.4, 0)),
+                    tap("sink", 1.2, 0.8, Plumbed.Use.SINK, false),
+                    tap("shower", 1.4, 0.8, Plumbed.Use.SHOWER, false),
+                    thing("filter", 0.3, 0.8, -0.3).with(new Plumbed.Strainer(true)));
+
+            assertThat(raises(d, PipeRules.SUCTION)).isTrue();
+            everyRemedySoftens(Analysis.of(d), PipeRules.SUCTION);
+        }
+
         @Test
         void aFlatWastePipeIsLowered() {
             Thing grey = tank("grey", Tank.Use.GREY, 40, 2.6).withMount(Mount.OUTSIDE).with(new Size(0.6, 0.4, 0.19))
                     .with(new Placement(2.6, 0, -0.16, 0));
             Design d = plumbed(tap("shower", 0.4, 0.05, Plumbed.Use.SHOWER, false), grey);
             assertThat(raises(d, PipeRules.DRAIN)).isTrue();
+            everyRemedyMends(Analysis.of(d), PipeRules.DRAIN);
         }
 
         @Test

@@ -1,5 +1,6 @@
 package lectulum.balance.hitch;
 
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
@@ -11,9 +12,12 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.units.Quantity;
 
 /// A ball mount that levels it, spring bars that give back the half.
 final class HitchRemedies {
+    private static final double STEP = 500;
+
     private HitchRemedies() {
     }
 
@@ -22,8 +26,26 @@ final class HitchRemedies {
             case HITCH_LEVEL -> Stream.of(level(known.design()));
             case BARS_REAR -> Stream.of(Mend.assumed(Assumption.BARS_RESTORED, 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
-            case TORSION_HANGS, TORSION_OVER, RIDE_BOUNCE, BARS_AXLE, BARS_RATED -> Stream.empty();
+            case BARS_RATED, BARS_AXLE -> Stream.concat(stronger(known, rule), looser(known.design()));
+            case TORSION_HANGS, TORSION_OVER, RIDE_BOUNCE -> Stream.empty();
         };
+    }
+
+    /// Bars that may press as they have to, to the next half kilonewton.
+    private static Stream<Remedy> stronger(Known known, HitchRules rule) {
+        double force = known.of(HitchStudies.DISCIPLINE).figures().find("bars.force")
+                .map(f -> f.value().orElse(0)).orElse(0.0);
+        double rated = Math.ceil(force / STEP) * STEP;
+        return rule == HitchRules.BARS_RATED
+                ? Stream.of(Mend.assumed(Assumption.BARS_RATED, rated, Sentence.of("Bars for {0}",
+                        new Amount(rated, Quantity.FORCE))))
+                : Stream.empty();
+    }
+
+    private static Stream<Remedy> looser(Design d) {
+        return DoubleStream.of(0.4, 0.3, 0.2, 0.1).filter(k -> k < Assumed.value(d, Assumption.BARS_RESTORED))
+                .mapToObj(k -> Mend.assumed(Assumption.BARS_RESTORED, k,
+                        Sentence.of("Bring back {0} of what the front axle lost", Amount.share(k))));
     }
 
     private static Remedy level(Design d) {

@@ -248,11 +248,17 @@ public final class FinishStudies {
         return h > LONG ? Amount.days(Math.rint(h / DAY)) : new Amount(Math.rint(h) * HOUR, Quantity.DURATION);
     }
 
+    /// Shops that are warm enough, 15 °C at least.
+    private static Stream<Double> warm(Design d) {
+        double least = Math.max(15, Math.ceil(Assumed.value(d, Assumption.PAINT_LEAST) / 5) * 5);
+        return Stream.of(least, least + 5);
+    }
+
     private static Stream<Remedy> remedies(Known known, FinishRules rule, Finding finding) {
         Design d = known.design();
         return switch (rule) {
             case TAKE_OFF -> Allowances.remedies(d, comes(of(d)), finding.things());
-            case COLD -> Stream.of(15.0, 20.0).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
+            case COLD -> warm(d).map(t -> Mend.assumed(Assumption.PAINT_SHOP, t,
                     Sentence.of("Paint in a shop of {0}", new Amount(t, Quantity.TEMPERATURE))));
             case LEFT -> d.workshop().supplies().stream().anyMatch(x -> x.goods() == Supply.Goods.PAINT && !x.own())
                     ? Stream.empty()

@@ -57,7 +57,7 @@ final class WiringRemedies {
             case SWITCH -> Stream.of(wiring(Sentence.of("A main switch behind the fuse"), w -> w.withDisconnect(true)));
             case OVERFUSED, LOSS, OVERSIZED -> run.stream().flatMap(r -> fitted(d, r));
             case CLEARS, VOLTS, COLLAPSE -> run.stream().flatMap(r -> thicker(d, r));
-            case NO_SIZE -> run.stream().flatMap(r -> split(d, r));
+            case NO_SIZE -> Stream.concat(run.stream().flatMap(r -> split(d, r)), twice(d));
             case FILL -> raceway(d, finding).flatMap(r -> Stream.of(1.5, 2.0, 3.0).map(k -> wider(r, k)));
             case CROSSING -> raceway(d, finding).map(r -> wiring(Sentence.of("{0} with a loop of {1}", r.name(),
                     Amount.m(SLACK)), w -> w.mappingRaceway(r.id(), x -> x.withLoop(SLACK))));
@@ -199,6 +199,27 @@ final class WiringRemedies {
     private static Remedy heavyPlug() {
         return Mend.assumed(Assumption.LINE_CONTACTS, HEAVY_CONTACTS,
                 Sentence.of("A heavy plug for this line alone, its contacts clean"));
+    }
+
+    /// Twice the volts: the same power at half the current.
+    private static Stream<Remedy> twice(Design d) {
+        List<Thing> bank = Plant.of(d).batteries();
+        return Plant.of(d).volts() > Plant.CLASS || bank.isEmpty()
+                ? Stream.empty()
+                : Stream.of(new Remedy(Sentence.of("A bank of {0}, half the current; what is made for {1} behind a converter",
+                        volts(2 * Plant.CLASS), volts(Plant.CLASS)), new Edit("24 V", x -> {
+                            Design next = x;
+                            for (Thing t : bank) {
+                                Electric.Blocks b = t.feature(Electric.Blocks.class).orElse(Electric.Blocks.ONE);
+                                next = next.mapping(t.id(), y -> y.with(new Electric.Blocks(b.volts(), 2 * b.series(),
+                                        Math.max(1, b.parallel() / 2), b.age(), b.opening(), b.box())));
+                            }
+                            return next;
+                        })));
+    }
+
+    private static Amount volts(double of) {
+        return new Amount(of, Quantity.VOLTAGE);
     }
 
     private static Stream<Thing> charger(Design d, Finding finding) {

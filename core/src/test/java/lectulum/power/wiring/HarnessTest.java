@@ -118,6 +118,10 @@ class HarnessTest {
             assertThat(says(d, WiringRules.NO_WAY)).as("no raceway is laid at all").isFalse();
             Design hatch = wired(load("lamp", 5, 1, 2.9, 0, 1.2).with(new Electric.Rides(Part.HATCH)));
             assertThat(says(hatch, WiringRules.NO_WAY)).isTrue();
+            Design lamp = wired(load("lamp", 5, 1, 2.5, 0, 1.2)).with(Wiring.NONE
+                    .withRaceways(List.of(way("far", 0.2, -0.8, 1.6, 0.4, -0.8, 1.6).with(Part.HATCH))));
+            assertThat(says(lamp, WiringRules.NO_WAY)).isTrue();
+            everyRemedyMends(Analysis.of(lamp), WiringRules.NO_WAY);
         }
 
         @Test
@@ -314,6 +318,19 @@ class HarnessTest {
             Design hatch = with(wired(load("lamp", 5, 1, 2.9, 0, 1.2).with(new Electric.Rides(Part.HATCH))),
                     w -> w.plus(way("joint", 2.8, -0.8, 1.6, 2.9, 0, 1.5).with(Part.HATCH)));
             assertThat(says(hatch, WiringRules.CROSSING)).isTrue();
+            everyRemedyMends(Analysis.of(hatch), WiringRules.CROSSING);
+        }
+
+        /// Two of 1.5 kW draw 234 A of 12.8 V, and a fuse of the next size wants a wire that there is none of; at 24 V it is half.
+        @Test
+        void findWhatNoWireCarries() {
+            Design d = with(wired(load("a", 1500, 1, 2, 0.7, 0.4), load("b", 1500, 1, 2.2, 0.7, 0.4))
+                    .mapping("cells", t -> t.with(new Battery(2 * 1280 * 3600, Battery.Chemistry.LITHIUM_IRON)))
+                    .mapping("panel", t -> t.with(new Electric.Board(true, 12, 300, 120))),
+                    w -> w.with(new Circuit("x", "All", List.of("a", "b"))));
+
+            assertThat(says(d, WiringRules.NO_SIZE)).isTrue();
+            everyRemedyMends(Analysis.of(d), WiringRules.NO_SIZE);
         }
 
         @Test
@@ -342,6 +359,7 @@ class HarnessTest {
             assertThat(Harness.of(d).plugged()).containsEntry("telescope", "socket");
             assertThat(circuit(d, "telescope").things()).contains("socket");
             assertThat(says(d, WiringRules.SOCKET)).isTrue();
+            everyRemedyMends(Analysis.of(d), WiringRules.SOCKET);
             assertThat(says(d.mapping("socket", t -> t.with(new Electric.Outlet(10))), WiringRules.SOCKET)).isFalse();
         }
 
