@@ -37,14 +37,16 @@ final class MainsRemedies {
             case LOW -> inlet.stream().flatMap(MainsRemedies::thicker);
             case GUARD -> inlet.stream().map(t -> Mend.feature(t, inletOf(t).guarded(),
                     Sentence.of("{0} with a fault-current breaker", t.name())));
-            case JOINED -> plant.inverter().stream().map(t -> {
-                Electric.Inverter i = t.feature(Electric.Inverter.class).orElseThrow();
-                return Mend.feature(t, new Electric.Inverter(i.watts(), i.surge(), i.idle(), i.efficiency(), i.always(),
-                        true), Sentence.of("{0} behind a transfer switch", t.name()));
-            });
+            case JOINED -> plant.inverter().stream().map(MainsRemedies::switched);
             case GENERATOR -> plant.generator().stream().flatMap(MainsRemedies::stronger);
             case FUMES -> plant.generator().stream().flatMap(MainsRemedies::outside);
         };
+    }
+
+    private static Remedy switched(Thing t) {
+        Electric.Inverter i = t.feature(Electric.Inverter.class).orElseThrow();
+        return Mend.feature(t, new Electric.Inverter(i.watts(), i.surge(), i.idle(), i.efficiency(), i.always(), true),
+                Sentence.of("{0} behind a transfer switch", t.name()));
     }
 
     /// In camp and at night beside the camper; on the road stowed in a thing, or outside.
@@ -91,6 +93,10 @@ final class MainsRemedies {
         Thing named = inlet.withId(d.freeId("shore-inlet"));
         return FreePlace.find(d, named).map(p -> new Remedy(Sentence.of("{0}: {1}, {2}", inlet.name(),
                 Amount.kg(inlet.mass().value()), Amount.money(inlet.cost().forecast())),
-                new Edit("Shore inlet", x -> x.plus(named.with(p)))));
+                new Edit("Shore inlet", x -> {
+                    Design with = x.plus(named.with(p));
+                    return Plant.of(with).inverter().map(MainsRemedies::switched).map(r -> r.edit().apply(with))
+                            .orElse(with);
+                })));
     }
 }

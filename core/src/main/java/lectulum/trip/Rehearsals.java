@@ -164,13 +164,14 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
         int day = stop.map(s -> (int) Math.floor(s.day() - 1e-9)).orElse(0);
         return switch (rule) {
             case FRESH -> own(d, first.outing(), every(day), x -> x.withFills(true).withEmpties(true),
-                    Sentence.of("Filled up and emptied every {0} days", every(day)));
+                    Sentence.counted(every(day), "Filled up and emptied every day",
+                            "Filled up and emptied every {0} days"));
             case GAS, FUEL, FOOD, ICE -> own(d, first.outing(), every(day), x -> x.withFills(true),
-                    Sentence.of("Filled up every {0} days", every(day)));
+                    Sentence.counted(every(day), "Filled up every day", "Filled up every {0} days"));
             case GREY, BLACK -> own(d, first.outing(), every(day), x -> x.withEmpties(true),
-                    Sentence.of("Emptied every {0} days", every(day)));
+                    Sentence.counted(every(day), "Emptied every day", "Emptied every {0} days"));
             case POWER -> own(d, first.outing(), every(day), x -> x.withSite(OutingDay.Site.SOCKET),
-                    Sentence.of("A night with a socket every {0} days", every(day)));
+                    Sentence.counted(every(day), "A socket every night", "A night with a socket every {0} days"));
             case EMPTY -> Stream.of(new Remedy(Sentence.of("The days of the brief"), new Edit("Days of a trip",
                     x -> with(x, first.outing().withDays(Outings.usual(x).days())))));
             case COLD, HOT, TONGUE -> Stream.empty();

@@ -1,5 +1,6 @@
 package lectulum.balance;
 
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Samples.box;
 import static lectulum.Samples.tank;
 import static lectulum.Samples.thing;
@@ -11,6 +12,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import lectulum.balance.ratings.RatingRules;
+import lectulum.balance.hitch.HitchRules;
 import lectulum.Told;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
@@ -172,6 +175,7 @@ class JourneyTest {
         assertThat(finding(d, "chain.d")).isEmpty();
         assertThat(finding(set(d, "coupler.d", 2), "chain.d").orElseThrow().severity()).isEqualTo(Severity.STOP);
         assertThat(finding(set(d, "coupler.d", 20), "chain.d")).isEmpty();
+        everyRemedyMends(Analysis.of(set(d, "coupler.d", 2)), RatingRules.CHAIN_D);
     }
 
     /// Behind a long tail somebody lifts the tongue; moved forward the axle leaves a longer one.
@@ -265,6 +269,7 @@ class JourneyTest {
         assertThat(value(bars, "balance.departure.tongue")).as("bars do not change the tongue")
                 .isEqualTo(value(d, "balance.departure.tongue"));
         assertThat(finding(set(bars, "bars.rated", 10), "bars.rated")).isPresent();
+        everyRemedyMends(Analysis.of(set(bars, "bars.rated", 10)), HitchRules.BARS_RATED);
         assertThat(finding(set(bars, "bars.restored", 1.1), "bars.rear").orElseThrow().severity())
                 .isEqualTo(Severity.STOP);
     }

@@ -8,6 +8,7 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import lectulum.design.feature.Plumbed;
 import lectulum.balance.road.Ties;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
@@ -86,6 +87,23 @@ class RoadReadyTest {
 
         assertThat(whole).isGreaterThan(2 * half);
         assertThat(value(box(tank(0.8)), "slosh.tongue")).isLessThan(value(box(tank(0.8)), "climb.tongue"));
+    }
+
+    /// In two rooms each half as long half the water runs half as far: a quarter while floor and lid stay wet and dry. Across the
+    /// camper nothing changes.
+    @Test
+    void aBaffleTakesThreeQuartersOfWhatRuns() {
+        Design one = set(box(tank(0.8)), "slosh.g", 0.05);
+        Design two = one.mapping("tank", t -> t.with(Plumbed.Vessel.USUAL.withRooms(2)));
+        Design turned = two.mapping("tank", t -> t.with(new Size(0.4, 0.8, 0.25)).with(new Placement(1.4, 0, 0.05,
+                Math.PI / 2)));
+
+        assertThat(value(two, "slosh.tank.tongue")).isCloseTo(value(one, "slosh.tank.tongue") / 4, within(1e-9));
+        assertThat(value(two, "slosh.tank.side")).isCloseTo(value(one, "slosh.tank.side"), within(1e-9));
+        assertThat(value(turned, "slosh.tank.tongue")).as("the longer side lies along again")
+                .isCloseTo(value(two, "slosh.tank.tongue"), within(1e-9));
+        assertThat(value(turned.mapping("tank", t -> t.with(t.place().at(1.4, 0, 0.05, 0))), "slosh.tank.side"))
+                .as("and across").isLessThan(value(one, "slosh.tank.tongue"));
     }
 
     @ParameterizedTest

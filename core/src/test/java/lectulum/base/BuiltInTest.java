@@ -1,5 +1,7 @@
 package lectulum.base;
 
+import static lectulum.Told.raises;
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static lectulum.Told.finding;
@@ -13,6 +15,7 @@ import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import lectulum.layout.loading.LoadingRules;
 import lectulum.analysis.Analysis;
 import lectulum.design.Design;
 import lectulum.design.base.Carcass;
@@ -191,6 +194,25 @@ class BuiltInTest {
         assertThat(finding(good, "load.sum.bike")).isEmpty();
         assertThat(says(good, "load.lash.bike")).as("the weaker of the two is named").contains("straps")
                 .contains("720 N");
+    }
+
+    /// 2 kN from two that pull 25° aside are too little to the side; from 45° aside they do.
+    @Test
+    void strapsSetWiderHoldItSideways() {
+        Analysis a = Analysis.of(loaded(carried(4000, 2000, 2, 2, 0, 0), 0.8));
+
+        assertThat(raises(a, LoadingRules.LOAD_ASIDE)).isTrue();
+        everyRemedyMends(a, LoadingRules.LOAD_ASIDE);
+    }
+
+    /// A shelf 20 mm over its top is raised by what is missing.
+    @Test
+    void whatHangsTooLowOverALoadIsRaised() {
+        Design d = loaded(carried(9000, 9000, 2, 2, 0, 0), 0.8)
+                .plus(thing("shelf", 2, 1.5, 0).with(new Size(0.4, 0.3, 0.02)).with(new Placement(1.5, 0, 1.20, 0)));
+
+        assertThat(raises(Analysis.of(d), LoadingRules.LOAD_ABOVE)).isTrue();
+        everyRemedyMends(Analysis.of(d), LoadingRules.LOAD_ABOVE);
     }
 
     /// A machine of 290 kg with 10 kg of petrol in it: 0.745 kg/L, 13.423 L.

@@ -15,6 +15,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
 import lectulum.analysis.Analysis;
+import lectulum.analysis.Disciplines;
 import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;
 import lectulum.design.Design;
@@ -389,6 +390,17 @@ class RehearsalTest {
                             .noneMatch(x -> x.rule() == rule);
                 }
             }
+        }
+
+        /// Of what is gone on the first day: never "every 1 days".
+        @Test
+        void whatIsGoneEveryDayIsFilledUpEveryDay() {
+            Design d = camper().with(camper().brief().withNights(3));
+            Analysis a = Analysis.of(d.mapping("fresh", t -> t.with(new Tank(Tank.Use.FRESH, 0.004))));
+            Finding f = a.findings().stream().filter(x -> x.rule() == TripRules.FRESH).findFirst().orElseThrow();
+
+            assertThat(Disciplines.ALL.stream().flatMap(x -> x.remedies(a, f)).map(r -> r.says().text(Style.PLAIN)))
+                    .contains("Filled up and emptied every day");
         }
 
         @Test

@@ -23,11 +23,11 @@ final class HitchRemedies {
 
     static Stream<Remedy> of(Known known, HitchRules rule, Finding finding) {
         return switch (rule) {
-            case HITCH_LEVEL -> Stream.of(level(known.design()));
+            case HITCH_LEVEL, TORSION_HANGS, TORSION_OVER -> Stream.of(level(known.design()));
             case BARS_REAR -> Stream.of(Mend.assumed(Assumption.BARS_RESTORED, 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
             case BARS_RATED, BARS_AXLE -> Stream.concat(stronger(known, rule), looser(known.design()));
-            case TORSION_HANGS, TORSION_OVER, RIDE_BOUNCE -> Stream.empty();
+            case RIDE_BOUNCE -> Stream.empty();
         };
     }
 

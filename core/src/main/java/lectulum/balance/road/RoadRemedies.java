@@ -1,5 +1,6 @@
 package lectulum.balance.road;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -11,8 +12,10 @@ import lectulum.balance.turning.TurningRemedies;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
+import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.Tank;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
 import lectulum.figures.Amount;
@@ -36,8 +39,19 @@ final class RoadRemedies {
             case SWAY_DAMPING -> Stream.concat(Stream.concat(speeds(d), gathered(d)), TurningRemedies.tongues(d));
             case TIP_LOW -> lower(d);
             case TIE -> tied(d, finding);
-            case SWAY_TURNS_AWAY, SLOSH_LIFT, ROOF_ROAD, ROOF_STILL -> Stream.empty();
+            case SLOSH_LIFT -> parted(d);
+            case SWAY_TURNS_AWAY, ROOF_ROAD, ROOF_STILL -> Stream.empty();
         };
+    }
+
+    /// Baffles in the tank in which most runs.
+    private static Stream<Remedy> parted(Design d) {
+        return d.things().stream()
+                .filter(t -> t.tank().filter(k -> k.use() != Tank.Use.GAS).isPresent() && Slosh.partedAlong(t))
+                .sorted(Comparator.comparingDouble(t -> -t.tank().orElseThrow().capacity() * t.size().length()))
+                .flatMap(t -> IntStream.rangeClosed(2, 4).filter(n -> n > Slosh.rooms(t))
+                        .mapToObj(n -> Mend.feature(t, t.feature(Plumbed.Vessel.class).orElse(Plumbed.Vessel.USUAL)
+                                .withRooms(n), Sentence.of("{0} parted into {1} rooms by baffles", t.name(), n))));
     }
 
     private static Stream<Remedy> speeds(Design d) {

@@ -4,6 +4,7 @@ import java.util.Optional;
 import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
+import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
@@ -38,16 +39,20 @@ final class Slosh {
             if (!(full > 0) || !(height > 0) || !(s.reachX() > 0) || !(s.reachY() > 0)) {
                 continue;
             }
-            double back = FreeSurface.most(2 * s.reachX(), height, full, g) / rig.axle;
-            double side = 2 * FreeSurface.most(2 * s.reachY(), height, full, g) / rig.track;
+            int rooms = rooms(t);
+            int rowsAlong = partedAlong(t) ? rooms : 1;
+            int rowsAside = partedAlong(t) ? 1 : rooms;
+            double back = runs(2 * s.reachX(), height, full, g, rowsAlong) / rig.axle;
+            double side = 2 * runs(2 * s.reachY(), height, full, g, rowsAside) / rig.track;
             along += back;
             aside += side;
             book.figure("slosh." + t.id() + ".tongue", t.name() + ", from or to the tongue", back, Quantity.MASS,
                     "max m Δx/x_A over all fills", Sentence.of("{0} when full, {1} long, {2} high, {3} g",
-                            Amount.kg(full), Amount.m(2 * s.reachX()), Amount.m(height), RoadStudies.two(g)),
+                            Amount.kg(full), Amount.m(2 * s.reachX() / rowsAlong), Amount.m(height),
+                            RoadStudies.two(g)),
                     source);
             book.figure("slosh." + t.id() + ".side", t.name() + ", to one side", side, Quantity.MASS,
-                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY())), source);
+                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY() / rowsAside)), source);
         }
         if (along <= 0) {
             return Optional.empty();
@@ -70,5 +75,22 @@ final class Slosh {
         return Optional
                 .of(book.note("A tank that is full or empty does not do this; a baffle across the camper halves the"
                         + " length over which water runs, and so takes three quarters of it.").done());
+    }
+
+    /// In rooms of equal length, each with its part of the water.
+    private static double runs(double length, double height, double full, double g, int rooms) {
+        return rooms * FreeSurface.most(length / rooms, height, full / rooms, g);
+    }
+
+    /// Rooms that baffles make of a tank.
+    static int rooms(Thing t) {
+        return Math.max(1, t.feature(Plumbed.Vessel.class).map(Plumbed.Vessel::rooms).orElse(1));
+    }
+
+    /// Whether baffles, which stand across the longer side, part it along the camper.
+    static boolean partedAlong(Thing t) {
+        double yaw = t.place().yaw();
+        boolean along = Math.abs(Math.cos(yaw)) >= Math.abs(Math.sin(yaw));
+        return along == t.size().length() >= t.size().width();
     }
 }

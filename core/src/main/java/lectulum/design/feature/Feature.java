@@ -480,6 +480,12 @@ public sealed interface Feature permits Feature.Bed, Feature.Seat, Feature.Openi
                     rearwards, overhang, chin);
         }
 
+        /// With straps that pull so far to the side.
+        public Carried setAside(double angle) {
+            return new Carried(ramp, wheelbase, belly, ahead, back, friction, straps, steep, angle, ring, strap,
+                    rearwards, overhang, chin);
+        }
+
         /// With so many straps rearwards.
         public Carried heldBack(int by) {
             return new Carried(ramp, wheelbase, belly, ahead, back, friction, straps, steep, aside, ring, strap,

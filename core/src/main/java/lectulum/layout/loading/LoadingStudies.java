@@ -289,18 +289,9 @@ public final class LoadingStudies {
     /// A bed or cupboard over its place on the road.
     private static void above(Design design, Thing t, Study.Notebook book, String id) {
         Solid s = Solid.of(t.size(), t.place());
-        double least = Double.POSITIVE_INFINITY;
-        String by = "";
-        for (Thing o : design.things()) {
-            if (o.mount() == Mount.INSIDE && !o.id().equals(t.id()) && !o.place().away()) {
-                Solid over = Solid.of(o.size(), o.place());
-                if (over.z1() >= s.z2() - 0.001 && over.levelApartFrom(s).depth() > 0.001 && over.z1() < least) {
-                    least = over.z1();
-                    by = o.name();
-                }
-            }
-        }
-        if (Double.isFinite(least)) {
+        over(design, t).ifPresent(o -> {
+            double least = Solid.of(o.size(), o.place()).z1();
+            String by = o.name();
             double gap = least - s.z2();
             book.figure(id + "above", "Gap under " + by, gap, Quantity.LENGTH, "underside − its top",
                     Sentence.of("{0} − {1}", Amount.m(least), Amount.m(s.z2())), "sum");
@@ -311,7 +302,18 @@ public final class LoadingStudies {
                         Sentence.of("{0} is left; {1} is wanted on springs and straps.", Amount.m(gap),
                                 Amount.m(Assumed.value(design, Assumption.OVER_LOAD))));
             }
-        }
+        });
+    }
+
+    /// The lowest thing inside that hangs over it.
+    static Optional<Thing> over(Design design, Thing t) {
+        Solid s = Solid.of(t.size(), t.place());
+        return design.things().stream()
+                .filter(o -> o.mount() == Mount.INSIDE && !o.id().equals(t.id()) && !o.place().away())
+                .filter(o -> {
+                    Solid over = Solid.of(o.size(), o.place());
+                    return over.z1() >= s.z2() - 0.001 && over.levelApartFrom(s).depth() > 0.001;
+                }).min(Comparator.comparingDouble(o -> Solid.of(o.size(), o.place()).z1()));
     }
 
     private static Sketch side(Design design, Thing t, Feature.Carried c, RampLoading ramp, double header,

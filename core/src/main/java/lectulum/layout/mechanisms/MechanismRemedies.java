@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Thing;
@@ -28,7 +29,8 @@ final class MechanismRemedies {
             case LIFT_UNLOCKED -> locked(t);
             case LIFT_TRAVEL, LIFT_START, LIFT_COLD -> rising(d, t);
             case SLIDE_ROOT, SLIDE_PERSON, SLIDE_OVERLAP -> slide(t);
-            case PARK_PERSON, PARK_TIP -> shorter(t);
+            case PARK_PERSON, PARK_TIP -> Stream.concat(Stream.of(Mend.assumed(Assumption.CAMP_REAR_JACKS, 2,
+                    Sentence.of("Two rear jacks, lowered before it is pulled out"))), shorter(t));
             case TAMBOUR_RADIUS, TAMBOUR_PARK, TAMBOUR_EXIT, LEG_BUCKLE, LEG_LOCK, BEARER_STRESS, BEARER_SAG,
                     HUNG_FIXING,
                     CABLE_WEAK, HOIST_CRANK, HOIST_HOLDS ->

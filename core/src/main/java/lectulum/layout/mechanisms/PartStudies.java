@@ -171,21 +171,22 @@ public final class PartStudies {
                             Amount.m(design.base().tongueLength() + end)),
                     "moments about the axle");
         }
+        boolean jacks = design.settings().assumed().containsKey(Assumption.CAMP_REAR_JACKS.id())
+                && Assumed.value(design, Assumption.CAMP_REAR_JACKS) >= 1;
+        String first = jacks ? "Lower the rear jacks first." : "Lower rear jacks first, or stay coupled.";
         if (person < 0 && sat < 0 && reaction >= 0.05 * s.mass() * Units.GRAVITY) {
-            book.say(MechanismRules.PARK_PERSON, Subject.thing(t.id()), Severity.WARN,
+            book.say(MechanismRules.PARK_PERSON, Subject.thing(t.id()), jacks ? Severity.NOTE : Severity.WARN,
                     Sentence.of("Somebody on the end of {0} lifts the tongue", t.name()),
-                    Sentence.of("Unhitched, {0} would be left on the jack. Lower rear jacks first, or stay coupled.",
-                            new Amount(sat, Quantity.FORCE)));
+                    Sentence.of("Unhitched, {0} would be left on the jack. {1}", new Amount(sat, Quantity.FORCE), first));
         }
         if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
-            book.say(MechanismRules.PARK_TIP, Subject.thing(t.id()), Severity.STOP,
+            book.say(MechanismRules.PARK_TIP, Subject.thing(t.id()), jacks ? Severity.NOTE : Severity.STOP,
                     Sentence.of("Pulling out {0} may lift the tongue", t.name()),
                     lifts
-                            ? Sentence.of("{0} is left on the jack; {1} at {2} behind the axle lift it. Lower rear jacks"
-                                    + " first, or stay coupled.", new Amount(reaction, Quantity.FORCE),
-                                    Amount.kg(Slide.tips(others, behind)), Amount.m(behind))
-                            : Sentence.of("{0} is left on the jack. Lower rear jacks first, or stay coupled.",
-                                    new Amount(reaction, Quantity.FORCE)));
+                            ? Sentence.of("{0} is left on the jack; {1} at {2} behind the axle lift it. {3}",
+                                    new Amount(reaction, Quantity.FORCE), Amount.kg(Slide.tips(others, behind)),
+                                    Amount.m(behind), first)
+                            : Sentence.of("{0} is left on the jack. {1}", new Amount(reaction, Quantity.FORCE), first));
         }
     }
 

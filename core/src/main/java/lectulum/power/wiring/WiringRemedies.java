@@ -214,8 +214,19 @@ final class WiringRemedies {
                                 next = next.mapping(t.id(), y -> y.with(new Electric.Blocks(b.volts(), 2 * b.series(),
                                         Math.max(1, b.parallel() / 2), b.age(), b.opening(), b.box())));
                             }
+                            for (Thing t : x.things()) {
+                                next = next.mapping(t.id(), WiringRemedies::doubled);
+                            }
                             return next;
                         })));
+    }
+
+    /// What charges it set to twice the volts.
+    private static Thing doubled(Thing t) {
+        Thing charger = t.feature(Electric.Charger.class).filter(c -> c.charges().isPresent())
+                .map(c -> t.with(c.set(2 * c.charges().getAsDouble()))).orElse(t);
+        return charger.feature(Electric.Controller.class).filter(c -> c.charges().isPresent())
+                .map(c -> charger.with(c.set(2 * c.charges().getAsDouble()))).orElse(charger);
     }
 
     private static Amount volts(double of) {

@@ -1,5 +1,7 @@
 package lectulum.layout.mechanisms;
 
+import static lectulum.Told.mended;
+import static lectulum.Told.everyRemedySoftens;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static lectulum.Told.finding;
@@ -253,6 +255,11 @@ class MovingPartsTest {
         String detail = finding(d.mapping("kitchen", t -> t.withMass(Mass.guess(1.1 * lifts))), "park.tip.kitchen")
                 .orElseThrow().detail().text(Style.PLAIN).replace('\u00a0', ' ');
         assertThat(detail).contains(Math.round(lifts) + " kg at ").contains("lift it");
+        Analysis tips = Analysis.of(d.mapping("kitchen", t -> t.withMass(Mass.guess(1.1 * lifts))));
+        everyRemedySoftens(tips, MechanismRules.PARK_TIP);
+        Design propped = mended(tips.given(), "park.tip.kitchen");
+        assertThat(finding(propped, "park.tip.kitchen").orElseThrow().severity()).isEqualTo(Severity.NOTE);
+        assertThat(says(propped, "park.tip.kitchen")).contains("Lower the rear jacks first.");
     }
 
     private static Thing door(double high, Feature.Opening.Leaf leaf) {
