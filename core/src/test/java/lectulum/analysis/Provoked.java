@@ -20,6 +20,17 @@ final class Provoked {
             assertThat(f.detail().text(Style.PLAIN)).isNotBlank().doesNotContain("{", "NaN", "null");
             assertThat(f.severity()).isIn((Object[]) Severity.values());
         });
+        Analysis analysis = Analysis.of(after);
+        proposed(analysis, said(after, rule).getFirst());
+    }
+
+    /// What is proposed can be read and changes something, whether it helps here or not.
+    private static void proposed(Analysis analysis, Finding f) {
+        Disciplines.ALL.stream().flatMap(d -> d.remedies(analysis, f)).limit(12).forEach(r -> {
+            assertThat(r.says().text(Style.PLAIN)).isNotBlank().doesNotContain("{", "NaN", "null", " 1 days", "  ");
+            assertThat(r.edit().apply(analysis.given())).as(r.says().text(Style.PLAIN)).isNotNull()
+                    .isNotEqualTo(analysis.given());
+        });
     }
 
     private static List<Finding> said(Design d, String rule) {

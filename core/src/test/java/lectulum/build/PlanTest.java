@@ -1,5 +1,6 @@
 package lectulum.build;
 
+import static lectulum.Told.everyRemedyMends;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -12,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lectulum.analysis.Disciplines;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.demo.Campers;
@@ -252,6 +254,8 @@ class PlanTest {
         Design slow = buying(axle(Receipt.State.GUESS, 200));
         Finding late = findings(slow).stream().filter(f -> f.id().equals("build.parts.line-1")).findFirst()
                 .orElseThrow();
+        assertThat(Disciplines.ALL.stream().flatMap(x -> x.remedies(Analysis.of(slow), late))
+                .map(r -> r.says().text(Style.PLAIN))).contains("It was ordered today");
         assertThat(late.title().text(Style.PLAIN)).startsWith("Axle comes ")
                 .endsWith("too late for “Axle, hubs, brakes, coupler, chains”");
         assertThat(Plan.of(buying(axle(Receipt.State.QUOTE, 5).withTask("gone"))).ordered()).isEmpty();
@@ -381,6 +385,7 @@ class PlanTest {
         assertThat(laid(more, "C7").start().orElseThrow()).isAfter(laid(more, "own-1").end().orElseThrow());
         Design loop = more.with(more.works().mapping("own-1", j -> j.withAfter(List.of("C8"))));
         assertThat(findings(loop)).extracting(Finding::id).anyMatch(i -> i.startsWith("build.loop."));
+        everyRemedyMends(Analysis.of(loop), BuildRules.LOOP);
     }
 
     /// Kept and looked at again nothing has slipped; begun two weeks later everything has by about two weeks; kept anew it has not.

@@ -1,5 +1,6 @@
 package lectulum.money;
 
+import static lectulum.Told.everyRemedyMends;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -291,6 +292,7 @@ class BillTest {
 
             List<Finding> late = Analysis.of(d).of(OutlookStudies.CASH).findings();
 
+            everyRemedyMends(Analysis.of(d), CashRules.LATE);
             assertThat(late).extracting(Finding::id).containsExactlyInAnyOrder("money.late.sheets",
                     "money.late.windows");
             double least = value(d, OutlookStudies.CASH, "cash.least");
@@ -335,6 +337,7 @@ class BillTest {
                     .containsExactly("deal.loan");
             assertThat(Analysis.of(set(offer(), "deal.quoted", 230.30)).of(DealStudies.DISCIPLINE).findings())
                     .isEmpty();
+            everyRemedyMends(Analysis.of(set(offer(), "deal.quoted", 260)), DealRules.LOAN);
             assertThat(value(set(offer(), "deal.quoted", 260), DealStudies.DISCIPLINE, "deal.apr"))
                     .isGreaterThan(0.079);
         }

@@ -584,6 +584,16 @@ class PlumbingTest {
             return value(d, "pipe." + tap + ".hot");
         }
 
+        /// 60 °C scald: what is no tank is set to 48.
+        @Test
+        void waterThatScaldsIsSetCooler() {
+            Thing flow = boiler(1.6).with(new Plumbed.Boiler(Aired.Energy.GAS, 9000, 0.8, 0, 60, 0));
+            Design d = box(fresh(60), pump(), tap("shower", 1.2, 0.8, Plumbed.Use.SHOWER, true), flow);
+
+            assertThat(raises(d, HotRules.SCALD)).isTrue();
+            everyRemedyMends(Analysis.of(d), HotRules.SCALD);
+        }
+
         @Test
         void hotIsLessThanColdAndFallsWithTheWay() {
             Design near = box(fresh(60), pump(), boiler(0.9), tap("sink", 1.2, 0.6, Plumbed.Use.SINK, true));

@@ -327,7 +327,8 @@ class HarnessTest {
             Design d = with(wired(load("a", 1500, 1, 2, 0.7, 0.4), load("b", 1500, 1, 2.2, 0.7, 0.4))
                     .mapping("cells", t -> t.with(new Battery(2 * 1280 * 3600, Battery.Chemistry.LITHIUM_IRON)))
                     .mapping("panel", t -> t.with(new Electric.Board(true, 12, 300, 120))),
-                    w -> w.with(new Circuit("x", "All", List.of("a", "b"))));
+                    w -> w.with(new Circuit("x", "All", List.of("a", "b"))).mappingRaceway("side",
+                            r -> r.sized(0.1, 0.1)));
 
             assertThat(says(d, WiringRules.NO_SIZE)).isTrue();
             everyRemedyMends(Analysis.of(d), WiringRules.NO_SIZE);
