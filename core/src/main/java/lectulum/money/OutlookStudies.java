@@ -80,7 +80,9 @@ public final class OutlookStudies {
         long unvalued = d.purse().receipts().stream().filter(r -> r.cover() != Bill.Cover.BUY && r.price() <= 0)
                 .count();
         if (unvalued > 0) {
-            book.say(TotalsRules.FAIR, Severity.NOTE, Sentence.counted(unvalued, "A gift or part of your own has no value", "{0} gifts or own parts have no value"),
+            book.say(TotalsRules.FAIR, Severity.NOTE,
+                    Sentence.counted(unvalued, "A gift or part of your own has no value",
+                            "{0} gifts or own parts have no value"),
                     Sentence.of("What it would cost anew is too low by them; fair value is never cash."));
         }
         for (Line l : money.lines()) {

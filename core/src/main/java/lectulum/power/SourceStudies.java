@@ -377,7 +377,8 @@ public final class SourceStudies {
                             : s.charges.isPresent() ? volts(s.charges.getAsDouble()) : "not set",
                     volts(wanted),
                     s.frost ? "stops" : c.frost() ? "charges on" : "–");
-            if (!s.straight && (s.charges.isEmpty() || Math.abs(s.charges.getAsDouble() - wanted) > OFF * bank.classes() + 1e-9)) {
+            if (!s.straight && (s.charges.isEmpty()
+                    || Math.abs(s.charges.getAsDouble() - wanted) > OFF * bank.classes() + 1e-9)) {
                 book.say(SourceRules.PROFILE, Subject.thing(s.thing.id()), Severity.WARN,
                         s.charges.isEmpty()
                                 ? Sentence.of("Nobody said what {0} charges to", s.thing.name())

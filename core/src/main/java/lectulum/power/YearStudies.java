@@ -63,7 +63,8 @@ public final class YearStudies {
                 SOURCE);
         energy(book, "power.year.use", "Wanted", o.load(), "Σ over the hours");
         energy(book, "power.year.sun", "Sun used", o.sunUsed(), "Σ over the hours");
-        if (!r.plant().chargers(Electric.From.VEHICLE).isEmpty() || !r.plant().chargers(Electric.From.RELAY).isEmpty()) {
+        if (!r.plant().chargers(Electric.From.VEHICLE).isEmpty()
+                || !r.plant().chargers(Electric.From.RELAY).isEmpty()) {
             energy(book, "power.year.driving", "From the vehicle", o.driving(), "Σ over the hours");
         }
         if (o.shore() + o.shoreLoads() > 0) {

@@ -36,7 +36,8 @@ public record Rehearsals(List<Rehearsal> all, Figures figures, List<Finding> fin
     public static final Discipline<Rehearsals> DISCIPLINE = new Discipline<Rehearsals>("rehearsal", "Trip rehearsal",
             Stage.TRIP, Discipline.Pace.REST,
             in -> of(in.design(Design.Part.BRIEF, Design.Part.BASE, Design.Part.THINGS, Design.Part.SETTINGS,
-                    Design.Part.OUTINGS), in.of(Cabin.DISCIPLINE), in.of(Water.DISCIPLINE), in.of(RoadCharge.DISCIPLINE),
+                    Design.Part.OUTINGS), in.of(Cabin.DISCIPLINE), in.of(Water.DISCIPLINE),
+                    in.of(RoadCharge.DISCIPLINE),
                     in.of(Rig.DISCIPLINE).rig(), in::stillWanted),
             () -> new Rehearsals(List.of(), Figures.NONE, List.of())).checking(TripRules.class, Rehearsals::remedies);
     private static final int OWN = 8;

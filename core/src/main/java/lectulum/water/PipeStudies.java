@@ -694,7 +694,8 @@ public record PipeStudies(PipePlan plan, Studies flow, Studies winter) implement
     private static Optional<Remedy> beside(Design d, Thing tank, String id, UnaryOperator<Design> taps) {
         return Catalogue.shipped().find(id).map(shelf -> {
             Thing t = shelf.withId(d.freeId("pump")).with(tank.place().moved(0, 0, 0.02));
-            return new Remedy(Sentence.of("{0} beside {1}, {2}", shelf.name(), tank.name(), Amount.money(t.cost().planned())),
+            return new Remedy(
+                    Sentence.of("{0} beside {1}, {2}", shelf.name(), tank.name(), Amount.money(t.cost().planned())),
                     new Edit("A water pump", x -> taps.apply(x.plus(t))));
         });
     }

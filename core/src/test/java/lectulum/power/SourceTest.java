@@ -130,7 +130,8 @@ class SourceTest {
 
             assertThat(raises(a, SourceRules.SUNLESS)).isTrue();
             everyRemedyMends(a, SourceRules.SUNLESS);
-            Analysis two = of(light, light.withId("second").with(new Placement(1, 0.5, 0, 0)), lamp.with(new Load(60, 24 * 3600, Load.Feed.BATTERY)));
+            Analysis two = of(light, light.withId("second").with(new Placement(1, 0.5, 0, 0)),
+                    lamp.with(new Load(60, 24 * 3600, Load.Feed.BATTERY)));
             everyRemedyMends(two, SourceRules.SUNLESS);
         }
 

@@ -48,8 +48,10 @@ final class LevelStudy {
         if (Math.abs(l.left()) > rig.assumed(Assumption.SITE_GOAL)) {
             book.say(CampRules.LEVEL_BLOCKS, Severity.NOTE, Sentence.of("Your blocks leave it {0} out of level",
                     new Amount(Math.abs(l.left()), Quantity.ANGLE)),
-                    Sentence.of("{0} is wanted, the nearest stack is {1}. Turn its nose {2} to the {3}, straight {4} the"
-                            + " slope: that needs no blocks.", Amount.m(l.wanted()), Amount.m(l.stack()),
+                    Sentence.of(
+                            "{0} is wanted, the nearest stack is {1}. Turn its nose {2} to the {3}, straight {4} the"
+                                    + " slope: that needs no blocks.",
+                            Amount.m(l.wanted()), Amount.m(l.stack()),
                             angle(turned.turn()), side(turned), turned.pitch() > 0 ? "up" : "down"));
         }
         travel(rig, l, book);
@@ -67,7 +69,8 @@ final class LevelStudy {
         book.figure("level.slope", "The ground falls by", t.slope(), Quantity.ANGLE, "atan √(tan² pitch + tan² roll)",
                 Sentence.of("as it is said to stand"), source);
         book.figure("level.turn", "Or turn the nose " + side(t) + " by", Math.abs(t.turn()),
-                Quantity.ANGLE, "atan(tan roll/tan pitch)", Sentence.of("no blocks, straight {0} the slope, the tongue jack {1} by {2}",
+                Quantity.ANGLE, "atan(tan roll/tan pitch)",
+                Sentence.of("no blocks, straight {0} the slope, the tongue jack {1} by {2}",
                         t.pitch() > 0 ? "up" : "down", jack < 0 ? "in" : "out", Amount.m(Math.abs(jack))),
                 source);
     }

@@ -52,7 +52,8 @@ final class Slosh {
                             RoadStudies.two(g)),
                     source);
             book.figure("slosh." + t.id() + ".side", t.name() + ", to one side", side, Quantity.MASS,
-                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY() / rowsAside)), source);
+                    "max 2 m Δy/track over all fills", Sentence.of("{0} wide", Amount.m(2 * s.reachY() / rowsAside)),
+                    source);
         }
         if (along <= 0) {
             return Optional.empty();

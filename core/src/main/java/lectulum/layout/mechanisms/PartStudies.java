@@ -177,7 +177,8 @@ public final class PartStudies {
         if (person < 0 && sat < 0 && reaction >= 0.05 * s.mass() * Units.GRAVITY) {
             book.say(MechanismRules.PARK_PERSON, Subject.thing(t.id()), jacks ? Severity.NOTE : Severity.WARN,
                     Sentence.of("Somebody on the end of {0} lifts the tongue", t.name()),
-                    Sentence.of("Unhitched, {0} would be left on the jack. {1}", new Amount(sat, Quantity.FORCE), first));
+                    Sentence.of("Unhitched, {0} would be left on the jack. {1}", new Amount(sat, Quantity.FORCE),
+                            first));
         }
         if (reaction < 0.05 * s.mass() * Units.GRAVITY && after < moment) {
             book.say(MechanismRules.PARK_TIP, Subject.thing(t.id()), jacks ? Severity.NOTE : Severity.STOP,

@@ -121,7 +121,8 @@ public final class BerthStudies {
     }
 
     private static Listing sleepers(Design d, Sleeping sleeping) {
-        Listing.Maker table = new Listing.Maker("").words("Who", "Bed").numbers("long", "wanted", "good", "wide for each",
+        Listing.Maker table = new Listing.Maker("").words("Who", "Bed").numbers("long", "wanted", "good",
+                "wide for each",
                 "wanted", "to sit up", "wanted");
         for (int i = 0; i < d.brief().people().size(); i++) {
             Person p = d.brief().people().get(i);

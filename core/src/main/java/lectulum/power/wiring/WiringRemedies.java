@@ -206,8 +206,10 @@ final class WiringRemedies {
         List<Thing> bank = Plant.of(d).batteries();
         return Plant.of(d).volts() > Plant.CLASS || bank.isEmpty()
                 ? Stream.empty()
-                : Stream.of(new Remedy(Sentence.of("A bank of {0}, half the current; what is made for {1} behind a converter",
-                        volts(2 * Plant.CLASS), volts(Plant.CLASS)), new Edit("24 V", x -> {
+                : Stream.of(new Remedy(
+                        Sentence.of("A bank of {0}, half the current; what is made for {1} behind a converter",
+                                volts(2 * Plant.CLASS), volts(Plant.CLASS)),
+                        new Edit("24 V", x -> {
                             Design next = x;
                             for (Thing t : bank) {
                                 Electric.Blocks b = t.feature(Electric.Blocks.class).orElse(Electric.Blocks.ONE);

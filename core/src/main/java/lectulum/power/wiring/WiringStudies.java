@@ -137,7 +137,8 @@ public final class WiringStudies {
     /// How thick the bundle in each is, how full it is, and the hole that it wants.
     private static Study raceways(Design d, Wired w) {
         Study.Notebook book = new Study.Notebook("power-raceways", Stage.POWER, "Raceways and their holes", "");
-        Listing.Maker table = new Listing.Maker("").words("Raceway").numbers("long", "wires", "bundle", "fills", "of at most",
+        Listing.Maker table = new Listing.Maker("").words("Raceway").numbers("long", "wires", "bundle", "fills",
+                "of at most",
                 "holes", "bore for the grommet");
         int empty = 0;
         for (Raceway r : d.wiring().raceways()) {
@@ -147,7 +148,8 @@ public final class WiringStudies {
                 continue;
             }
             Bundle b = Bundle.of(wires, r.area());
-            table.row(r.name(), Amount.m(r.from().to(r.to())), wires.size(), mm(Math.rint(b.diameter())), Amount.share(b.fill()),
+            table.row(r.name(), Amount.m(r.from().to(r.to())), wires.size(), mm(Math.rint(b.diameter())),
+                    Amount.share(b.fill()),
                     Amount.share(b.limit()), r.bores(), mm(Math.ceil(b.bore())));
         }
         if (empty < d.wiring().raceways().size()) {
@@ -156,8 +158,10 @@ public final class WiringStudies {
         if (empty > 0) {
             book.note(Sentence.counted(empty, "One raceway is empty.", "{0} raceways are empty."));
         }
-        return book.note("A hole is a quarter wider than the bundle, its edge in a grommet; wires go through before their ends"
-                + " are crimped. Mains never lies in the same raceway without a wall between.").done();
+        return book.note(
+                "A hole is a quarter wider than the bundle, its edge in a grommet; wires go through before their ends"
+                        + " are crimped. Mains never lies in the same raceway without a wall between.")
+                .done();
     }
 
     private static Amount mm(double of) {

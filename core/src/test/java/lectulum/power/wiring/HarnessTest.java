@@ -378,8 +378,9 @@ class HarnessTest {
         @Test
         void tellTheHoleThatABundleWants() {
             Design d = with(wired(load("pump", 84, 1, 2.5, 0.7, 0.4)),
-                    w -> w.mappingRaceway("side", r -> new Raceway(r.id(), r.name(), r.part(), r.zone(), r.from(), r.to(),
-                            0.04, 0.025, 0, 2)));
+                    w -> w.mappingRaceway("side",
+                            r -> new Raceway(r.id(), r.name(), r.part(), r.zone(), r.from(), r.to(),
+                                    0.04, 0.025, 0, 2)));
             double wire = circuit(d, "pump").wire().orElseThrow().diameter();
             Study s = Analysis.of(d).of(WiringStudies.DRAWINGS).all().stream()
                     .filter(x -> x.title().equals("Raceways and their holes")).findFirst().orElseThrow();

@@ -159,7 +159,8 @@ class VehicleLineTest {
     /// Trips and years count on no more than the wires let through.
     @Nested
     class OnTheRoad {
-        private final Thing lamp = thing("lamp", 1, 1, 0).with(new Load(30, 6 * 3600, Load.Feed.BATTERY)).with(Fix.FIXED);
+        private final Thing lamp = thing("lamp", 1, 1, 0).with(new Load(30, 6 * 3600, Load.Feed.BATTERY))
+                .with(Fix.FIXED);
 
         private Analysis with(Electric.From from, double contacts) {
             Design d = contacts(camper(cells(Battery.Chemistry.LITHIUM_IRON, 1280), joined(from, 30), lamp), contacts);
