@@ -94,9 +94,10 @@ public final class BreathStudies {
                 Quantity.SHARE, "20.9 % − CO2 / 0.83", Sentence.of("{0} ppm after eight hours; 20.9 % is fresh",
                         Amount.count(Math.rint(closed))),
                 SOURCE);
-        if (sealed < HOURS && own + v.low() + v.high() <= 0) {
-            book.say(BreathRules.BREATH, Severity.STOP, Sentence.of("Sealed tight, the air is dangerous after {0}",
-                    Amount.hours(sealed)), Sentence.of("Openings that can never be shut, low and high."));
+        double danger = b.until(Breath.OUTSIDE, own, Breath.DANGER);
+        if (danger < HOURS && v.always() + v.alwaysHigh() <= 0) {
+            book.say(BreathRules.BREATH, Severity.STOP, Sentence.of("With nothing open the air is dangerous after {0}",
+                    Amount.hours(danger)), Sentence.of("Openings that can never be shut, low and high."));
         } else if (morning > Breath.GOOD) {
             book.say(BreathRules.BREATH, morning > Breath.WORKPLACE ? Severity.WARN : Severity.NOTE,
                     Sentence.of("{0} ppm of carbon dioxide by morning, vents open",

@@ -9,6 +9,9 @@ import static lectulum.Told.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.stream.IntStream;
+import lectulum.design.brief.Person;
+import lectulum.kernel.air.Breath;
 import lectulum.units.Style;
 import lectulum.discipline.Study;
 import lectulum.weather.MeanDay;
@@ -401,6 +404,31 @@ class AirTest {
                     BreathRules.VENTS)).isFalse();
             assertThat(raises(Analysis.of(walled(vent("low", 0.1, 0.004, true), vent("high", 1.5, 0.02, true))),
                     BreathRules.VENTS)).isTrue();
+        }
+
+        /// Eight who sleep behind tight foam reach 4 % before the morning; stepped second by second it is the same. With vents that are
+        /// never shut it is no danger.
+        @Test
+        void manyBehindTightWallsAreInDanger() {
+            Breath b = new Breath(10, 8 * 0.013 / 3600);
+            double flow = 0.1 * 10 / 3600;
+            double ppm = Breath.OUTSIDE;
+            int seconds = 0;
+            while (ppm < Breath.DANGER) {
+                ppm += (8 * 0.013 / 3600 * 1e6 - flow * (ppm - Breath.OUTSIDE)) / 10;
+                seconds++;
+            }
+            assertThat(b.until(Breath.OUTSIDE, flow, Breath.DANGER)).isCloseTo(seconds, within(5.0));
+            assertThat(b.until(Breath.OUTSIDE, 0, Breath.DANGER)).isEqualTo(b.sealed(Breath.OUTSIDE, Breath.DANGER));
+            assertThat(b.until(Breath.OUTSIDE, 1, Breath.DANGER)).isInfinite();
+
+            List<Person> eight = IntStream.range(0, 8).mapToObj(i -> new Person("p" + i, "p" + i, 1.8, 80)).toList();
+            Design d = walled();
+            Design tight = d.with(d.brief().withPeople(eight)).with(d.settings().with("air.changes", 0.1));
+            Analysis a = Analysis.of(tight);
+            assertThat(a.findings()).anyMatch(f -> f.rule() == BreathRules.BREATH && f.severity() == Severity.STOP
+                    && f.title().text(Style.PLAIN).startsWith("With nothing open the air is dangerous after "));
+            everyRemedySoftens(a, BreathRules.BREATH);
         }
 
         /// One sleeper gives 13 L an hour: 13/1080·10³ m³/h hold 1 500 ppm.

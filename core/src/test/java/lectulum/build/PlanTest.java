@@ -251,6 +251,12 @@ class PlanTest {
         Plan.Delivery d = Plan.of(open).ordered().getFirst();
         assertThat(d.orderBy()).contains(free.minusDays(5));
         assertThat(d.arrives()).isEqualTo(LocalDate.parse("2027-03-06"));
+        Design near = open.with(open.purse().withToday(free.minusDays(8).toString()));
+        Finding soon = findings(near).stream().filter(f -> f.id().equals("build.parts.line-1")).findFirst()
+                .orElseThrow();
+        assertThat(soon.title().text(Style.PLAIN)).isEqualTo("Order Axle by "
+                + Plan.of(near).ordered().getFirst().orderBy().orElseThrow());
+        everyRemedyMends(Analysis.of(near), BuildRules.PARTS);
         Design slow = buying(axle(Receipt.State.GUESS, 200));
         Finding late = findings(slow).stream().filter(f -> f.id().equals("build.parts.line-1")).findFirst()
                 .orElseThrow();

@@ -168,6 +168,22 @@ class RehearsalTest {
         }
 
         /// The last point of the curve; never below the lowest.
+        /// 100 W while driving, on every hour of the road in a year and on no other.
+        @Test
+        void whatRunsWhileDrivingRunsOnTheRoadOnly() {
+            Thing camera = thing("camera", 1, 1, 0)
+                    .with(new Load(100, 24 * 3600, Load.Feed.BATTERY).with(Load.When.DRIVING));
+            Design d = box(thing("cells", 12, 0.5, 0.5).with(new Battery(1280 * 3600,
+                    Battery.Chemistry.LITHIUM_IRON)), camera);
+            double road = 0;
+            for (double h : YearPlan.of(d.brief(), d).driving()) {
+                road += h;
+            }
+
+            assertThat(road).isPositive();
+            assertThat(value(d, "power.year.use")).isEqualTo(100 * road * 3600, within(1.0));
+        }
+
         @Test
         void theTripEndsWhereTheCurveEnds() {
             Study trip = Analysis.of(NIGHTJAR).of(OffGridStudies.DISCIPLINE).all().getFirst();

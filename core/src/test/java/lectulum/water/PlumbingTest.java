@@ -46,6 +46,8 @@ import lectulum.figures.Figure;
 import lectulum.figures.Finding;
 import lectulum.units.Style;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.Test;
 
 /// Water of a day, tanks, hot water, pipes and winter of whole campers.
@@ -212,6 +214,25 @@ class PlumbingTest {
 
             assertThat(row(tank(Plumbed.Level.FLOAT_US), 136.5, 0, 0).get(1)).isEqualTo(half);
             assertThat(row(tank(Plumbed.Level.FLOAT_EU), 95, 0, 0).get(1)).isEqualTo(half);
+        }
+
+        /// What the sender says of a volume is that volume, for every shape that a tank may have; beyond its ends nothing is read.
+        @ParameterizedTest
+        @CsvSource({"FLOAT_US, BOX", "FLOAT_EU, BOX", "FLOAT_US, LYING", "FLOAT_EU, LYING"})
+        void aSenderSaysWhatIsInIt(Plumbed.Level level, Plumbed.Vessel.Form form) {
+            Plumbed.Vessel v = Plumbed.Vessel.USUAL;
+            Thing t = fresh(60).with(new Plumbed.Vessel(form, v.wall(), v.radius(), v.pickup(), v.space(), v.rooms(),
+                    v.vent(), v.outlet(), level));
+            double before = Double.NaN;
+            for (int litres = 2; litres < 60; litres += 4) {
+                double ohms = Senders.ohms(t, litres * 1e-3).orElseThrow();
+                assertThat(Senders.volume(t, ohms).orElseThrow()).isCloseTo(litres * 1e-3, within(1e-9));
+                assertThat(ohms).as("another volume, another reading").isNotEqualTo(before);
+                before = ohms;
+            }
+            assertThat(Senders.volume(t, 1000)).isEmpty();
+            assertThat(Senders.ohms(fresh(60), 0.02)).as("it has no sender").isEmpty();
+            assertThat(Senders.volume(fresh(60), 100)).isEmpty();
         }
 
         @Test

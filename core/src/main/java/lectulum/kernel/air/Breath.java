@@ -38,6 +38,17 @@ public record Breath(double volume, double breathed) {
         return breathed > 0 ? Math.max(0, volume * (limit - start) / MILLION / breathed) : Double.POSITIVE_INFINITY;
     }
 
+    /// Until a limit with an air flow \[s\]; infinite where it settles below.
+    public double until(double start, double flow, double limit) {
+        if (flow <= 0) {
+            return sealed(start, limit);
+        }
+        double end = settles(flow);
+        return start >= limit
+                ? 0
+                : end <= limit ? Double.POSITIVE_INFINITY : volume / flow * Math.log((end - start) / (end - limit));
+    }
+
     /// Oxygen left at a concentration, of what people used \[%\].
     public static double oxygen(double ppm, double start) {
         return OXYGEN - (ppm - start) * 1e-4 / QUOTIENT;
