@@ -2,6 +2,7 @@ package lectulum.base.gear;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.UsualTyre;
 import lectulum.design.Design;
@@ -27,16 +28,25 @@ final class GearRemedies {
         Gear gear = d.base().carcass().gear();
         return switch (rule) {
             case GEAR_SHACKLE -> gear.springs().stream().flatMap(s -> shackle(gear, s));
-            case GEAR_GUIDE -> gear.guide().stream().flatMap(g -> Stream.of(1.25, 1.5, 2.0)
-                    .map(k -> new Gear.Guide(g.kind(), Math.round(k * g.arm() * 100) / 100.0,
-                            g.kind() == Gear.Guide.Kind.BAR ? 0 : g.offset()))
-                    .map(longer -> remedy(Sentence.of(longer.kind() == Gear.Guide.Kind.BAR
+            case GEAR_GUIDE -> gear.guide().stream().flatMap(g -> guides(g)
+                    .map(other -> remedy(Sentence.of(other.kind() == Gear.Guide.Kind.BAR
                             ? "A level bar of {0}"
-                            : "Arms of {0}", Amount.m(longer.arm())), gear.withGuide(Optional.of(longer)))));
+                            : g.kind() == Gear.Guide.Kind.BAR ? "Two arms of {0} and a link" : "Arms of {0}",
+                            Amount.m(other.arm())), gear.withGuide(Optional.of(other)))));
             case GEAR_PLACE -> gear.tapes().stream().limit(1).map(t -> placed(d, t));
             case GEAR_GUARD, RIDE_GUARD -> tyres(d);
             case GEAR_PARALLEL, GEAR_TAPES, GEAR_SQUARE -> Stream.empty();
         };
+    }
+
+    /// Longer ones of its kind; for a bar those that are usual too, and what keeps straight.
+    private static Stream<Gear.Guide> guides(Gear.Guide g) {
+        boolean bar = g.kind() == Gear.Guide.Kind.BAR;
+        Stream<Gear.Guide> longer = DoubleStream.concat(DoubleStream.of(1.25, 1.5, 2.0).map(k -> k * g.arm()),
+                bar ? DoubleStream.of(0.6, 0.8, 1.0, 1.2) : DoubleStream.empty())
+                .map(arm -> Math.round(arm * 100) / 100.0).filter(arm -> arm > g.arm()).distinct().sorted()
+                .mapToObj(arm -> new Gear.Guide(g.kind(), arm, bar ? 0 : g.offset()));
+        return bar ? Stream.concat(longer, Stream.of(new Gear.Guide(Gear.Guide.Kind.LINK, 0.35, 0.14))) : longer;
     }
 
     private static Stream<Remedy> tyres(Design d) {

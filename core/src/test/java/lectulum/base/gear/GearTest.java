@@ -1,5 +1,6 @@
 package lectulum.base.gear;
 
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Samples.box;
 import static lectulum.Told.finding;
 import static lectulum.Told.says;
@@ -10,6 +11,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lectulum.units.Style;
+import lectulum.figures.Finding;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.assumed.UsualTyre;
@@ -168,6 +171,35 @@ class GearTest {
         Design shortBar = geared(travel,
                 Gear.UNKNOWN.withGuide(Optional.of(new Gear.Guide(Gear.Guide.Kind.BAR, 0.08, 0))));
         assertThat(finding(shortBar, "gear.guide").orElseThrow().severity()).isEqualTo(Severity.STOP);
+        everyRemedyMends(Analysis.of(shortBar), GearRules.GEAR_GUIDE);
+    }
+
+    /// A bar of 0.30 m swings z²/2p aside, 17 mm at 100 mm: more than the 5 mm beside the tyre. Two arms and a link do not.
+    @Test
+    void anAxleThatSwingsFurtherThanItsTyreHasRoomIsMended() {
+        Design d = guarded(0.80, 0.755);
+        Design swings = d.with(d.base().withCarcass(d.base().carcass().with(d.base().carcass().gear()
+                .withGuide(Optional.of(new Gear.Guide(Gear.Guide.Kind.BAR, 0.30, 0))))))
+                .with(d.settings().with("spring.bump", 0.10).with("spring.droop", 0.09));
+
+        Finding f = finding(swings, "gear.guide").orElseThrow();
+        assertThat(f.severity()).isEqualTo(Severity.WARN);
+        assertThat(f.title().text(Style.PLAIN)).isEqualTo("The axle swings further aside than its tyres have room");
+        everyRemedyMends(Analysis.of(swings), GearRules.GEAR_GUIDE);
+        assertThat(Remedies.of(Analysis.of(swings), f)).anyMatch(r -> r.says().text(Style.PLAIN).replace('\u00a0', ' ')
+                .equals("Two arms of 350 mm and a link"));
+    }
+
+    /// Hanging so far back when unloaded, it has no way left.
+    @Test
+    void aShackleThatHangsFarBackIsSaid() {
+        Design d = geared(box(), Gear.UNKNOWN.withSprings(Optional.of(
+                new Gear.Springs(0.66, 0.075, 0.045, 0, 0.070, 0, Math.toRadians(40), OptionalDouble.empty()))));
+
+        assertThat(says(d, "gear.shackle")).contains("hangs far back already when unloaded");
+        Design through = geared(box(), Gear.UNKNOWN.withSprings(Optional.of(
+                new Gear.Springs(0.66, 0.05, 0.03, -0.06, 0.070, 0, Math.toRadians(20), OptionalDouble.empty()))));
+        assertThat(says(through, "gear.shackle")).contains("shortens into its bump");
     }
 
     /// Looked for by brute force: of all shifts and turns of the link, those that keep both arms at their length.
