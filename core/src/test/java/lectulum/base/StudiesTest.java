@@ -1,5 +1,7 @@
 package lectulum.base;
 
+import static lectulum.Told.says;
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Samples.box;
 import static lectulum.Samples.thing;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -8,6 +10,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
+import lectulum.layout.mechanisms.MechanismRules;
 import lectulum.Told;
 import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
@@ -465,6 +468,11 @@ class StudiesTest {
             assertThat(severity(d, rule)).as(rule).isEqualTo(Severity.WARN);
         }
         assertThat(finding(mended(d, "tambour.park.cup"), "tambour.park.cup")).isEmpty();
+        Design tight = box(with(thing("cup", 12, 1.5, 0),
+                new Feature.RollFront(0.02, 0.008, 0.008, 0.02, 0.44, 0.03, 0.40, 0)));
+        assertThat(severity(tight, "tambour.radius.cup")).isEqualTo(Severity.STOP);
+        assertThat(says(tight, "tambour.radius.cup")).contains("do not go into their groove");
+        everyRemedyMends(Analysis.of(tight), MechanismRules.TAMBOUR_RADIUS);
     }
 
     @Test
@@ -477,6 +485,7 @@ class StudiesTest {
         assertThat(value(d, "mech.bunk.cables.pull")).isCloseTo(126 * G / 2 / Math.sin(Math.toRadians(20)),
                 within(1e-6));
         assertThat(severity(d, "cable.weak.bunk")).isEqualTo(Severity.STOP);
+        everyRemedyMends(Analysis.of(d), MechanismRules.CABLE_WEAK);
     }
 
     @Test

@@ -7,6 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import lectulum.figures.Finding;
+import lectulum.analysis.Analysis;
+import lectulum.analysis.Remedies;
+import lectulum.analysis.Disciplines;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Mode;
@@ -26,6 +30,32 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /// New things in a box of 3.0 × 1.8 × 1.8 m outside: 2.94 × 1.74 × 1.77 m within.
 class FreePlaceTest {
+    /// Six crates fill the floor to the roof, and a seventh stands in one of them: no step aside frees it and no place is left, so another
+    /// is left at home for it.
+    @Test
+    void whereNothingIsFreeSomethingElseIsLeftOut() {
+        List<Thing> crates = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            for (int j = 0; j < 2; j++) {
+                crates.add(thing("crate-" + i + j, 20 + i, 0.5 + 0.97 * i, -0.43 + 0.86 * j).with(new Size(0.9, 0.8, 1.7)));
+            }
+        }
+        Thing seventh = thing("seventh", 5, 1.5, 0.4).with(new Size(0.85, 0.75, 1.6));
+        crates.add(seventh);
+        Design d = box(crates.toArray(Thing[]::new));
+        Analysis a = Analysis.of(d);
+        Finding overlap = a.findings().stream().filter(f -> f.rule() == LayoutRules.LAYOUT_OVERLAP).findFirst()
+                .orElseThrow();
+
+        assertThat(Disciplines.ALL.stream().flatMap(x -> x.remedies(a, overlap)).map(r -> r.says().text(Style.PLAIN)))
+                .anyMatch(s -> s.startsWith("Leave crate-") && s.endsWith("and put seventh there"));
+        assertThat(Remedies.of(a, overlap)).isNotEmpty().allSatisfy(r -> {
+            Design after = r.edit().apply(d);
+            assertThat(after.things().size()).isEqualTo(6);
+            assertThat(Analysis.of(after).findings()).noneMatch(f -> f.rule() == LayoutRules.LAYOUT_OVERLAP);
+        });
+    }
+
     private static List<Fault> road(Design d) {
         return Layout.of(d).faults().get(Mode.ROAD);
     }

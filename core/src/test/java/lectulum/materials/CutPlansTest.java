@@ -1,5 +1,6 @@
 package lectulum.materials;
 
+import static lectulum.Told.everyRemedyMends;
 import static lectulum.Samples.box;
 import static lectulum.Told.raises;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -201,6 +202,7 @@ class CutPlansTest {
             Design d = stocked(wall(), nominal);
             assertThat(timber(d).laid()).noneMatch(l -> l.source().stock().equals("t"));
             assertThat(raises(d, StockRules.NEARLY)).isTrue();
+            everyRemedyMends(Analysis.of(d), StockRules.NEARLY);
         }
 
         @Test

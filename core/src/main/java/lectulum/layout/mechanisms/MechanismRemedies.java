@@ -14,6 +14,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.mechanisms.SmallParts;
 import lectulum.units.Quantity;
 
 /// Other struts, runners, bars, legs, fixings, cables, gears and slats.
@@ -111,6 +112,13 @@ final class MechanismRemedies {
                     .map(k -> Mend.feature(t,
                             new Feature.Hoist(h.lines(), h.sheaves(), h.drum(), h.crank(), k * h.gear(), true),
                             Sentence.of("A gear of {0} that holds by itself", Amount.count(k * h.gear()))));
+            case Feature.RollFront r when r.groove() <= r.thick() -> {
+                double groove = r.thick() + 0.002;
+                yield Stream.of(Mend.feature(t, new Feature.RollFront(r.slat(), r.thick(), groove,
+                        Math.max(r.radius(), SmallParts.rollFrontRadius(r.slat(), r.thick(), groove)), r.opening(),
+                        r.overlap(), r.run(), r.exit()),
+                        Sentence.of("A groove of {0}, bent no sharper than its slats go round", Amount.m(groove))));
+            }
             case Feature.RollFront r -> DoubleStream.of(0.8, 0.6, 0.4)
                     .map(k -> Math.round(k * r.slat() * 1000) / 1000.0)
                     .mapToObj(slat -> Mend.feature(t,
