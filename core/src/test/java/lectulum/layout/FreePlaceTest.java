@@ -37,7 +37,8 @@ class FreePlaceTest {
         List<Thing> crates = new ArrayList<>();
         for (int i = 0; i < 3; i++) {
             for (int j = 0; j < 2; j++) {
-                crates.add(thing("crate-" + i + j, 20 + i, 0.5 + 0.97 * i, -0.43 + 0.86 * j).with(new Size(0.9, 0.8, 1.7)));
+                crates.add(thing("crate-" + i + j, 20 + i, 0.5 + 0.97 * i, -0.43 + 0.86 * j)
+                        .with(new Size(0.9, 0.8, 1.7)));
             }
         }
         Thing seventh = thing("seventh", 5, 1.5, 0.4).with(new Size(0.85, 0.75, 1.6));
