@@ -40,6 +40,11 @@ final class CommandPalette extends VBox {
             }
         });
         list.setCellFactory(view -> new Row());
+        Label nothing = new Label(
+                "Nothing that can be done is called that. What goes on the sheet stands under Add things.");
+        nothing.setId("palette-nothing");
+        nothing.setWrapText(true);
+        list.setPlaceholder(nothing);
         list.setOnMouseClicked(e -> run(list.getSelectionModel().getSelectedItem()));
         list.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {

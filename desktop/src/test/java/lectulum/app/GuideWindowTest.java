@@ -139,6 +139,18 @@ class GuideWindowTest extends WindowTest {
     }
 
     @Test
+    void whereNothingIsCalledThatItSaysWhereThingsAre() {
+        robot.press(KeyCode.F2);
+        robot.write("charge relay");
+        robot.rest();
+
+        assertThat(robot.lookup("#palette-nothing").queryAs(Label.class).getText()).endsWith("under Add things.");
+        robot.press(KeyCode.ENTER);
+        assertThat(robot.lookup("#palette").tryQuery()).as("it stays open").isPresent();
+        robot.press(KeyCode.ESCAPE);
+    }
+
+    @Test
     void theLicencesOfAllPartsAreShown() {
         robot.press(KeyCode.F2);
         robot.write("licences");
