@@ -81,7 +81,7 @@ import lectulum.workbench.Workbench;
 
 /// Measures what the budgets are about, on generated campers of 500 and 5 000 things and on the fullest demonstration:
 /// a drag step to figures and to the painted sheet, a cold analysis, remedies, opening a file. Prints one table with the
-/// budgets, whether they are met, and how each median stands to that of the run kept last. Takes about two minutes: a third of one
+/// budgets, whether they are met, and how each median stands to that of the run kept last. Takes a little over two minutes: a third of one
 /// for the three answers to a brief, and a quarter for an analysis of 5 000 things that the drags start from.
 ///
 /// `Bench --compare|--keep FILE`: the file holds the kept run; `--keep` keeps this one in its place.
