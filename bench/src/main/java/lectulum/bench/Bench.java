@@ -144,7 +144,7 @@ public final class Bench {
         add("drag step to painted sheet", size, dragToSheet(work, "t7"),
                 size == 500 ? Budget.most95(16) : Budget.most95(50));
         if (size <= 500) {
-            // Of 5 000 things these take a dozen seconds each time, and no budget asks for them.
+            // No budget asks for these of 5 000 things, of which a whole analysis takes a dozen seconds.
             add("cut-away painted", size, cutAway(work), Budget.median(100));
             add("fit check, three modes", size, fit(design), none);
             add("balance, all load cases", size, balance(design), none);

@@ -2,6 +2,7 @@ package lectulum.power;
 
 import lectulum.design.Design;
 import lectulum.design.feature.Electric;
+import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Result;
 import lectulum.figures.Stage;
@@ -21,7 +22,7 @@ public record RoadCharge(double watts) implements Result {
     public static RoadCharge of(Design d, Wired wired) {
         Plant plant = Plant.of(d);
         double amps = 0;
-        for (var t : plant.chargers()) {
+        for (Thing t : plant.chargers()) {
             Electric.Charger c = t.feature(Electric.Charger.class).orElseThrow();
             if (c.from() == Electric.From.VEHICLE || c.from() == Electric.From.RELAY) {
                 amps += wired.line(t.id()).map(l -> amps(l, c)).orElse(c.amps());
