@@ -29,6 +29,7 @@ module lectulum.core {
     exports lectulum.balance.turning;
     exports lectulum.balance.vehicles;
     exports lectulum.balance.weigh;
+    exports lectulum.base;
     exports lectulum.base.frame;
     exports lectulum.base.gear;
     exports lectulum.base.profile;

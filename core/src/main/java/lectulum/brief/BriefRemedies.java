@@ -6,12 +6,12 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import lectulum.base.Raising;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.base.Base;
-import lectulum.design.base.Shell;
 import lectulum.design.brief.Ability;
 import lectulum.design.thing.Placement;
 import lectulum.design.thing.Role;
@@ -22,7 +22,6 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
-import lectulum.kernel.bodies.Needs;
 import lectulum.layout.FreeFloor;
 import lectulum.layout.Room;
 import lectulum.space.Bodies;
@@ -41,7 +40,8 @@ final class BriefRemedies {
             case BRIEF_COLD -> give(known, Optional.of(Ability.HEAT));
             case BRIEF_HOT -> give(known, Optional.of(Ability.AIR));
             case BRIEF_NOT -> ability(key).stream().flatMap(a -> leaveOut(known, a));
-            case BRIEF_STAND -> Stream.of(lift(d), raise(known)).flatMap(Optional::stream);
+            case BRIEF_STAND -> Raising.standing(d, known.of(Bodies.DISCIPLINE).road(),
+                    known.of(Bodies.DISCIPLINE).in(Mode.CAMP));
             case BRIEF_CLEARANCE -> higher(known);
             case BRIEF_SEASON -> Seasons.darkest(d.brief()).stream().map(m -> new Remedy(
                     Sentence.of("Judge it by {0}", Seasons.name(m)),
@@ -126,29 +126,6 @@ final class BriefRemedies {
                 Amount.money(cost.more().money())),
                 new Edit("Without: " + ability.label(),
                         d -> d.withThings(d.things().stream().filter(t -> !only.contains(t.id())).toList()))));
-    }
-
-    /// A top that rises by what lacks.
-    private static Optional<Remedy> lift(Design d) {
-        if (d.base().shell() instanceof Shell.Tray || d.base().carcass().lift().isPresent()) {
-            return Optional.empty();
-        }
-        double standing = new Needs(d.brief().tallest()).standing();
-        return Optional.of(new Remedy(Sentence.of("A roof that rises by {0}", Amount.m(Raising.rise(d, standing))),
-                new Edit("Lifting roof", x -> Raising.lifting(x, standing))));
-    }
-
-    /// A body higher by what lacks.
-    private static Optional<Remedy> raise(Known known) {
-        Design d = known.design();
-        Body camp = known.of(Bodies.DISCIPLINE).in(Mode.CAMP);
-        if (camp.open()) {
-            return Optional.empty();
-        }
-        double more = Raising.up(new Needs(d.brief().tallest()).standing() - camp.roofInside().highest());
-        double inside = known.of(Bodies.DISCIPLINE).road().roofInside().highest();
-        return Optional.of(new Remedy(Sentence.of("A body {0} higher", Amount.m(more)),
-                new Edit("Higher body", x -> Raising.high(x, inside + more))));
     }
 
     /// Springs and wheels that carry it higher by what lacks.

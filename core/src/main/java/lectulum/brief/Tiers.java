@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import lectulum.assumed.Labour;
 import lectulum.balance.Forgotten;
+import lectulum.base.Raising;
 import lectulum.design.Design;
 import lectulum.design.LoadCase;
 import lectulum.design.base.Shell;

@@ -2,6 +2,7 @@ package lectulum.discipline;
 
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Edit;
@@ -10,6 +11,8 @@ import lectulum.design.feature.Feature;
 import lectulum.design.thing.Cost;
 import lectulum.design.thing.Mass;
 import lectulum.design.thing.MassSource;
+import lectulum.design.thing.Size;
+import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.design.wiring.Spot;
 import lectulum.figures.Amount;
@@ -46,6 +49,22 @@ public final class Mend {
                         x -> x.with(new Mass(mass, MassSource.CATALOGUE, OptionalDouble.empty()))
                                 .with(new Cost(cost, x.cost().paid()))
                                 .with(x.place().at(centre.x(), centre.y(), centre.z(), 0)))));
+    }
+
+    /// A tank of another volume, in two shapes: higher, and longer.
+    ///
+    /// @param capacity \[m³\]
+    public static Stream<Remedy> tank(Thing thing, double capacity) {
+        Tank tank = thing.tank().orElseThrow();
+        double k = capacity / tank.capacity();
+        Size s = thing.size();
+        return Stream.of(new Size(s.length(), s.width(), s.height() * k), new Size(s.length() * k, s.width(), s.height()))
+                .map(size -> new Remedy(
+                        Sentence.of("{0}: {1} instead of {2}, {3} × {4} × {5}", thing.name(), Amount.litres(capacity),
+                                Amount.litres(tank.capacity()), Amount.m(size.length()), Amount.m(size.width()),
+                                Amount.m(size.height())),
+                        new Edit("Larger tank", d -> d.mapping(thing.id(),
+                                t -> grown(t, k).with(size).with(new Tank(tank.use(), capacity))))));
     }
 
     /// Mass and price of a store grow with what it holds.

@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
-import lectulum.catalogue.Catalogue;
 import lectulum.air.Cabin;
 import lectulum.air.Fires;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.Mode;
@@ -44,6 +44,7 @@ import lectulum.space.Solid;
 import lectulum.trip.Rehearsal;
 import lectulum.trip.Rehearsals;
 import lectulum.units.Quantity;
+import lectulum.units.Units;
 import lectulum.weather.Outside;
 
 /// Gas and fuel of a day, how long they last, bottles in the cold, where they stand, and what a flame does to the room.
@@ -349,7 +350,7 @@ public final class GasStudies {
                                 Sentence.of("A gas line of {0} inside", Amount.sag(b))));
             }
             case EXHAUST -> about.stream().flatMap(t -> Exhausts.remedies(d, t));
-            case FUEL -> Stream.empty();
+            case FUEL -> tanks(d, known, finding);
         };
     }
 
@@ -376,6 +377,20 @@ public final class GasStudies {
                             Amount.kg(t.mass().value() + t.tank().map(Tank::fullMass).orElse(0.0))),
                     new Edit("Another bottle", x -> x.plus(t))));
         });
+    }
+
+    /// A tank of the fuel that lasts for the trip.
+    private static Stream<Remedy> tanks(Design d, Known known, Finding finding) {
+        String fuel = finding.about().key();
+        double days = known.of(DISCIPLINE).figures().find("gas.days." + fuel).map(f -> f.value().orElse(0)).orElse(0.0);
+        return days <= 0 ? Stream.empty() : d.things().stream()
+                .filter(t -> t.tank().filter(k -> k.use().name().equalsIgnoreCase(fuel) && k.capacity() > 0).isPresent())
+                .limit(1).flatMap(t -> {
+                    double all = d.things().stream().flatMap(x -> x.tank().stream())
+                            .filter(k -> k.use().name().equalsIgnoreCase(fuel)).mapToDouble(Tank::capacity).sum();
+                    double more = all * (d.brief().nights() / days - 1);
+                    return Mend.tank(t, Math.ceil((t.tank().orElseThrow().capacity() + more) / Units.LITRE) * Units.LITRE);
+                });
     }
 
     /// Over the tongue, where there is room.

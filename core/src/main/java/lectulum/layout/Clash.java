@@ -46,7 +46,7 @@ final class Clash {
             switch (thing.mount()) {
                 case INSIDE -> escape(mode, thing, solid, body, arches).ifPresent(faults::add);
                 case STOWED -> {
-                    if (outside.stream().noneMatch(box -> box.covers(solid.x(), solid.y()))) {
+                    if (outside.stream().noneMatch(box -> inOrOn(solid, box))) {
                         escape(mode, thing, solid, body, List.of()).ifPresent(faults::add);
                     }
                 }
@@ -57,6 +57,12 @@ final class Clash {
         }
         overlaps(mode, solids, faults);
         return faults;
+    }
+
+    /// Whether what is stowed is in or on something outside, such as a box on the tongue: what lies under a roof rack, inside,
+    /// is not.
+    private static boolean inOrOn(Solid stowed, Solid box) {
+        return box.covers(stowed.x(), stowed.y()) && stowed.z1() <= box.z2() + CONTACT && stowed.z2() >= box.z1();
     }
 
     /// The wheel arches as solids, empty where there are none.

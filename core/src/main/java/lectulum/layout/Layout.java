@@ -140,6 +140,7 @@ public record Layout(Map<Mode, Body> bodies, Map<Mode, List<Fault>> faults, Figu
     /// The highest point above the ground on the road, whatever stands or is set into the roof counted \[m\].
     public static double highest(Design design, Body body) {
         double things = design.things().stream().filter(t -> t.mount() == Mount.OUTSIDE || t.mount() == Mount.SET_IN)
+                .filter(t -> !t.at(Mode.ROAD).away())
                 .mapToDouble(t -> t.place().z() + t.sizeIn(Mode.ROAD).height()).max().orElse(0);
         return Math.max(body.heightAboveGround(), design.base().floorHeight() + things);
     }

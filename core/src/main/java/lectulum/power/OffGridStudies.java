@@ -4,13 +4,18 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.Design;
 import lectulum.discipline.Discipline;
+import lectulum.discipline.Known;
 import lectulum.discipline.Studies;
 import lectulum.discipline.Study;
 import lectulum.figures.Amount;
+import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
@@ -29,7 +34,7 @@ public final class OffGridStudies {
             Stage.POWER,
             in -> of(in.seeing(Power::seen, Design.Part.BRIEF, Design.Part.THINGS, Design.Part.SETTINGS),
                     in.of(Power.DISCIPLINE), in.of(RoadCharge.DISCIPLINE)))
-            .checking(OffGridRules.class);
+            .checking(OffGridRules.class, OffGridStudies::remedies);
 
     private static final double HOUR = 3600;
     private static final int LONGEST = 14;
@@ -103,6 +108,17 @@ public final class OffGridStudies {
     private static void energy(Study.Notebook book, String id, String label, double wattHours) {
         book.figure(id, label, wattHours * HOUR, Quantity.ENERGY, "Σ over the hours",
                 Sentence.of("{0}", Amount.energy(wattHours * HOUR)), SOURCE);
+    }
+
+    /// A bank that may give more, of the same kind.
+    private static Stream<Remedy> remedies(Known known, OffGridRules rule, Finding finding) {
+        return switch (rule) {
+            case POWER_CURRENT -> known.design().things().stream()
+                    .filter(t -> t.battery().filter(b -> b.energy() > 0).isPresent()).limit(1)
+                    .flatMap(t -> DoubleStream.of(1.25, 1.5, 2, 3).mapToObj(k -> PowerRemedies.battery(t,
+                            k * t.battery().orElseThrow().energy())));
+            case POWER_MIXED, POWER_HOURS -> Stream.empty();
+        };
     }
 
     private static void unreadable(Study.Notebook book, Rehearsal r) {

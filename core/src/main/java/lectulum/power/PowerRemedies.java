@@ -44,16 +44,20 @@ final class PowerRemedies {
             Battery battery = thing.battery().orElseThrow();
             double wanted = d.brief().nights() * net(known, battery.chemistry().efficiency());
             double short_ = wanted - known.of(Power.DISCIPLINE).figures().value("power.battery.usable");
-            double energy = Math.ceil((battery.energy() + short_ / battery.chemistry().usableDepth()) / BATTERY_STEP)
-                    * BATTERY_STEP;
-            double k = energy / battery.energy();
-            double heavier = (k - 1) * thing.mass().value();
-            return new Remedy(
-                    Sentence.of("{0}: {1} instead of {2} ({3} more)", thing.name(), Amount.energy(energy),
-                            Amount.energy(battery.energy()), Amount.kg(heavier)),
-                    new Edit("Larger battery", design -> design.mapping(thing.id(), t -> Mend.grown(t, k)
-                            .with(new Battery(energy, battery.chemistry())))));
+            return battery(thing, battery.energy() + short_ / battery.chemistry().usableDepth());
         });
+    }
+
+    /// A battery that holds at least so much, in whole steps, with what it then weighs more.
+    static Remedy battery(Thing thing, double least) {
+        Battery battery = thing.battery().orElseThrow();
+        double energy = Math.ceil(least / BATTERY_STEP - 1e-9) * BATTERY_STEP;
+        double k = energy / battery.energy();
+        return new Remedy(
+                Sentence.of("{0}: {1} instead of {2} ({3} more)", thing.name(), Amount.energy(energy),
+                        Amount.energy(battery.energy()), Amount.kg((k - 1) * thing.mass().value())),
+                new Edit("Larger battery", design -> design.mapping(thing.id(),
+                        t -> Mend.grown(t, k).with(new Battery(energy, battery.chemistry())))));
     }
 
     private static Optional<Remedy> shorterHours(Known known) {

@@ -166,12 +166,7 @@ final class SourceRemedies {
         Thing t = plant.batteries().getFirst();
         Battery b = t.battery().orElseThrow();
         double others = plant.batteries().stream().skip(1).mapToDouble(x -> x.battery().orElseThrow().energy()).sum();
-        double energy = Math.ceil((k * (b.energy() + others) - others) / (128 * HOURS)) * 128 * HOURS;
-        double grows = energy / b.energy();
-        return Optional.of(new Remedy(Sentence.of("{0}: {1} instead of {2} ({3} more)", t.name(),
-                Amount.energy(energy), Amount.energy(b.energy()), Amount.kg((grows - 1) * t.mass().value())),
-                new Edit("Larger battery",
-                        x -> x.mapping(t.id(), o -> Mend.grown(o, grows).with(new Battery(energy, b.chemistry()))))));
+        return Optional.of(PowerRemedies.battery(t, k * (b.energy() + others) - others));
     }
 
     private static Stream<Remedy> larger(Design d, Thing t) {

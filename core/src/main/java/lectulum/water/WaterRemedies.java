@@ -5,7 +5,6 @@ import java.util.stream.Stream;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.brief.WaterStyle;
-import lectulum.design.thing.Size;
 import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
@@ -33,7 +32,9 @@ final class WaterRemedies {
             case WATER_GREY -> Stream.concat(
                     largerTank(known, Tank.Use.GREY, known.of(Water.DISCIPLINE).figures().value("water.day.grey")),
                     thriftier(known.design()).stream());
-            case WATER_WASTE -> Stream.empty();
+            case WATER_WASTE -> largerTank(known, Tank.Use.BLACK,
+                    Water.capacity(known.design().things(), Tank.Use.BLACK)
+                            / known.of(Water.DISCIPLINE).figures().value("water.waste.days"));
         };
     }
 
@@ -46,17 +47,7 @@ final class WaterRemedies {
                 .filter(t -> t.tank().filter(k -> k.use() == use && k.capacity() > 0).isPresent()).findFirst();
         return first.stream().flatMap(thing -> {
             double capacity = Math.ceil((thing.tank().orElseThrow().capacity() + missing) / TANK_STEP) * TANK_STEP;
-            double k = capacity / thing.tank().orElseThrow().capacity();
-            Size s = thing.size();
-            return Stream
-                    .of(new Size(s.length(), s.width(), s.height() * k),
-                            new Size(s.length() * k, s.width(), s.height()))
-                    .map(size -> new Remedy(
-                            Sentence.of("{0}: {1} instead of {2}, {3} × {4} × {5}", thing.name(),
-                                    Amount.litres(capacity), Amount.litres(thing.tank().orElseThrow().capacity()),
-                                    Amount.m(size.length()), Amount.m(size.width()), Amount.m(size.height())),
-                            new Edit("Larger tank", design -> design.mapping(thing.id(),
-                                    t -> Mend.grown(t, k).with(size).with(new Tank(use, capacity))))));
+            return Mend.tank(thing, capacity);
         });
     }
 

@@ -9,6 +9,7 @@ import lectulum.analysis.Analysis;
 import lectulum.analysis.Schools;
 import lectulum.analysis.Schools.Compared;
 import lectulum.analysis.Schools.Weighed;
+import lectulum.base.BaseWork;
 import lectulum.brief.draft.Concept;
 import lectulum.brief.draft.Drafts;
 import lectulum.brief.draft.Plan;

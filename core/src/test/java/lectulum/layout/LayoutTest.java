@@ -108,6 +108,18 @@ class LayoutTest {
                 .isEmpty();
     }
 
+    /// A bag half through the side wall, under a panel on the roof: the panel does not hold it.
+    @Test
+    void whatIsStowedUnderTheRoofIsHeldAgainstTheWallsWhateverRidesOnIt() {
+        Thing panel = thing("panel", 9, 1, 0).with(Mount.OUTSIDE).with(new Size(1.4, 1.7, 0.05))
+                .with(new Placement(1, 0, 1.8, 0));
+        Thing bag = thing("bag", 5, 1, 0).with(Mount.STOWED);
+
+        assertThat(road(box(panel, bag.with(new Placement(1, 0.8, 0.1, 0))))).hasSize(1);
+        assertThat(road(box(panel, bag))).isEmpty();
+        assertThat(road(box(panel, bag.with(new Placement(1, 0, 1.85, 0))))).as("strapped on it").isEmpty();
+    }
+
     @Test
     void placesInCampAndNightAreJudgedByThemselves() {
         Thing bed = thing("bed", 9, 2, 0).placed(Mode.NIGHT, new Placement(1, 0, 0, 0));

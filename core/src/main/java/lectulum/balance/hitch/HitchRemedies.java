@@ -1,9 +1,11 @@
 package lectulum.balance.hitch;
 
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.balance.Rig;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.discipline.Known;
@@ -14,9 +16,10 @@ import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
 import lectulum.units.Quantity;
 
-/// A ball mount that levels it, spring bars that give back the half.
+/// Springs that suit the load, a ball mount that levels it, spring bars that give back the half.
 final class HitchRemedies {
     private static final double STEP = 500;
+    private static final double RATE_STEP = 500;
 
     private HitchRemedies() {
     }
@@ -27,8 +30,28 @@ final class HitchRemedies {
             case BARS_REAR -> Stream.of(Mend.assumed(Assumption.BARS_RESTORED, 0.5,
                     Sentence.of("Bring back half of what the front axle lost")));
             case BARS_RATED, BARS_AXLE -> Stream.concat(stronger(known, rule), looser(known.design()));
-            case RIDE_BOUNCE -> Stream.empty();
+            case RIDE_BOUNCE -> sprung(known);
         };
+    }
+
+    /// Springs that rock in the middle of the good band, to the next hundred newtons a metre: their rate goes with the square
+    /// of the frequency, nearly, for the tyres give way too.
+    private static Stream<Remedy> sprung(Known known) {
+        Design d = known.design();
+        double middle = (Assumed.value(d, Assumption.BOUNCE_LOW) + Assumed.value(d, Assumption.BOUNCE_HIGH)) / 2;
+        double now = known.of(HitchStudies.DISCIPLINE).figures().find("ride.frequency").map(f -> f.value().orElse(0))
+                .orElse(0.0);
+        Optional<Rig> rig = known.of(Rig.DISCIPLINE).rig();
+        Assumed.Entry entry = Assumed.entry(Assumption.SPRING_SIDE);
+        return rig.filter(r -> now > 0).stream().flatMap(r -> {
+            double aim = r.wheelRate() * Math.pow(middle / now, 2);
+            double rate = aim < r.tyreRate() ? aim * r.tyreRate() / (r.tyreRate() - aim) : entry.high();
+            double round = Math.round(rate / RATE_STEP) * RATE_STEP;
+            return round > 0 && round <= entry.high()
+                    ? Stream.of(Mend.assumed(Assumption.SPRING_SIDE, round, Sentence.of("Springs of {0} on each side",
+                            new Amount(round, Quantity.STIFFNESS))))
+                    : Stream.<Remedy>empty();
+        });
     }
 
     /// Bars that may press as they have to, to the next half kilonewton.

@@ -16,6 +16,7 @@ import lectulum.design.feature.Plumbed;
 import lectulum.design.thing.Fix;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Tank;
+import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
 import lectulum.figures.Amount;
@@ -28,6 +29,8 @@ import lectulum.units.Quantity;
 /// Less speed, things nearer to the axle, a longer tongue; things tied down or left at home.
 final class RoadRemedies {
     private static final double STEP = 0.01;
+    /// Roofs and racks are rated in steps of that \[kg\].
+    private static final double RATED_STEP = 5;
 
     private RoadRemedies() {
     }
@@ -40,7 +43,9 @@ final class RoadRemedies {
             case TIP_LOW -> lower(d);
             case TIE -> tied(d, finding);
             case SLOSH_LIFT -> parted(d);
-            case SWAY_TURNS_AWAY, ROOF_ROAD, ROOF_STILL -> Stream.empty();
+            case ROOF_ROAD -> unloaded(d, Assumption.ROOF_ROAD, RoadStudies.onRoof(d));
+            case ROOF_STILL -> unloaded(d, Assumption.ROOF_STILL, RoadStudies.atRest(d));
+            case SWAY_TURNS_AWAY -> Stream.empty();
         };
     }
 
@@ -72,8 +77,35 @@ final class RoadRemedies {
 
     private static Stream<Remedy> lower(Design d) {
         return d.things().stream().filter(t -> t.mount() == Mount.OUTSIDE && t.place().z() > 1)
-                .map(t -> new Remedy(Sentence.of("Leave {0} at home", t.name()),
-                        new Edit("Leave out " + t.name(), x -> x.without(List.of(t.id())))));
+                .map(t -> leftOut(List.of(t)));
+    }
+
+    /// The lightest thing that is enough left at home, or the heaviest ones until it is; or a roof that bears it all.
+    private static Stream<Remedy> unloaded(Design d, Assumption limit, double load) {
+        double over = load - Assumed.value(d, limit);
+        List<Thing> up = RoadStudies.roofed(d).sorted(Comparator.comparingDouble(t -> -t.mass().value())).toList();
+        List<Remedy> enough = up.reversed().stream().filter(t -> load - left(d, limit, List.of(t)) >= over)
+                .map(t -> leftOut(List.of(t))).toList();
+        List<Remedy> several = enough.isEmpty()
+                ? IntStream.rangeClosed(2, up.size()).mapToObj(n -> up.subList(0, n))
+                        .filter(some -> load - left(d, limit, some) >= over).limit(1).map(RoadRemedies::leftOut).toList()
+                : List.of();
+        double rated = Math.ceil(load / RATED_STEP) * RATED_STEP;
+        return Stream.of(enough.stream(), several.stream(), rated <= Assumed.entry(limit).high()
+                ? Stream.of(Mend.assumed(limit, rated, Sentence.of("A roof and a rack rated for {0}", Amount.kg(rated))))
+                : Stream.<Remedy>empty()).flatMap(s -> s);
+    }
+
+    /// What the roof then carries.
+    private static double left(Design d, Assumption limit, List<Thing> out) {
+        Design without = d.without(out.stream().map(Thing::id).toList());
+        return limit == Assumption.ROOF_ROAD ? RoadStudies.onRoof(without) : RoadStudies.atRest(without);
+    }
+
+    private static Remedy leftOut(List<Thing> things) {
+        List<String> ids = things.stream().map(Thing::id).toList();
+        String names = String.join(", ", things.stream().map(Thing::name).toList());
+        return new Remedy(Sentence.of("Leave {0} at home", names), new Edit("Leave out " + names, x -> x.without(ids)));
     }
 
     private static Stream<Remedy> tied(Design d, Finding finding) {

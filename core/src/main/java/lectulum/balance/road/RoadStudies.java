@@ -4,11 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import lectulum.assumed.Assumption;
 import lectulum.balance.LoadedState;
 import lectulum.balance.Rig;
+import lectulum.design.Design;
+import lectulum.design.Mode;
+import lectulum.design.brief.Person;
 import lectulum.design.feature.Feature;
 import lectulum.design.thing.Mount;
+import lectulum.design.thing.Tank;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Discipline;
 import lectulum.discipline.Studies;
@@ -18,9 +23,12 @@ import lectulum.figures.Sentence;
 import lectulum.figures.Severity;
 import lectulum.figures.Stage;
 import lectulum.figures.drawing.Chart;
+import lectulum.figures.drawing.Listing;
 import lectulum.kernel.statics.Statics;
 import lectulum.kernel.towing.Rollover;
 import lectulum.kernel.towing.Sway;
+import lectulum.space.Body;
+import lectulum.space.Contents;
 import lectulum.units.Quantity;
 
 /// At speed: swaying, tipping over in curves, pulling away uphill and the roof; with [Slosh] and [Ties].
@@ -32,6 +40,8 @@ public final class RoadStudies {
     private static final int POINTS = 17;
     private static final double SPREAD = 0.25;
     private static final double GOOD = 0.10;
+    /// What stands no lower than that under the highest of the roof stands on it \[m\].
+    private static final double ON_ROOF = 0.05;
     private static final String TREND = "Trend from a linear model, not a safety certificate: no wind, no passing trucks,"
             + " no driver, no roll, no worn tyres, no play. If it sways: ease off, do not brake hard or steer against it,"
             + " use the trailer's brakes alone if there are any, stop, load anew.";
@@ -210,11 +220,10 @@ public final class RoadStudies {
     }
 
     private static double[] roofLoad(Rig rig) {
-        double top = rig.body.roofOutside().highest() - 0.05;
         double mass = 0;
         double mz = 0;
         double mx = 0;
-        for (Thing t : rig.outside().filter(t -> t.place().z() >= top).toList()) {
+        for (Thing t : roofed(rig.design).toList()) {
             double m = t.mass().value();
             mass += m;
             mx += m * (rig.base().tongueLength() + t.place().x());
@@ -265,22 +274,50 @@ public final class RoadStudies {
     }
 
     private static Optional<Study> roof(Rig rig) {
-        double[] load = roofLoad(rig);
-        if (load[0] <= 0) {
+        List<Thing> up = roofed(rig.design).toList();
+        double load = onRoof(rig.design);
+        if (load <= 0) {
             return Optional.empty();
         }
         Study.Notebook book = new Study.Notebook("roof", Stage.BALANCE, "The roof", "");
-        double sleepers = rig.design.things().stream()
-                .filter(t -> t.mount() == Mount.OUTSIDE && t.has(Feature.Bed.class)).count() > 0
-                        ? rig.design.brief().people().stream().mapToDouble(lectulum.design.brief.Person::mass).sum()
-                        : 0;
-        book.figure("roof.road", "On the roof, driving", load[0], Quantity.MASS, "Σm", Sentence.of("in Road"), "sum");
-        book.figure("roof.still", "On the roof, standing", load[0] + sleepers, Quantity.MASS, "Σm + sleepers",
-                Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum");
-        check(rig, book, RoadRules.ROOF_ROAD, Assumption.ROOF_ROAD, load[0], "driving");
-        check(rig, book, RoadRules.ROOF_STILL, Assumption.ROOF_STILL, load[0] + sleepers, "standing");
+        double sleepers = atRest(rig.design) - load;
+        book.figure("roof.road", "On the roof, driving", load, Quantity.MASS, "Σm", Sentence.of("in Road"),
+                "sum, with what is kept in it and tanks full");
+        book.figure("roof.still", "On the roof, standing", load + sleepers, Quantity.MASS, "Σm + sleepers",
+                Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum, with what is kept in it and tanks full");
+        check(rig, book, RoadRules.ROOF_ROAD, Assumption.ROOF_ROAD, load, "driving");
+        check(rig, book, RoadRules.ROOF_STILL, Assumption.ROOF_STILL, load + sleepers, "standing");
+        Listing.Maker table = new Listing.Maker("").words("Thing").numbers("driving", "behind the front",
+                "above the ground");
+        up.forEach(t -> table.row(t.name(), Amount.kg(borne(rig.design, t)), Amount.m(t.place().x()),
+                Amount.m(rig.base().floorHeight() + t.place().z())));
+        book.listing(table.done());
         return Optional.of(book.note("A rating for standing is never one for driving; no factor is assumed where one is"
                 + " missing.").done());
+    }
+
+    /// What rides on the roof.
+    static Stream<Thing> roofed(Design d) {
+        double top = Body.of(d.base(), Mode.ROAD).roofOutside().highest() - ON_ROOF;
+        return d.things().stream()
+                .filter(t -> t.mount() == Mount.OUTSIDE && !t.at(Mode.ROAD).away() && t.place().z() >= top);
+    }
+
+    /// What the roof carries on the road, with what is kept in it and tanks full \[kg\].
+    static double onRoof(Design d) {
+        return roofed(d).mapToDouble(t -> borne(d, t)).sum();
+    }
+
+    /// The same with everybody who sleeps up there \[kg\].
+    static double atRest(Design d) {
+        boolean slept = d.things().stream().anyMatch(t -> t.mount() == Mount.OUTSIDE && t.has(Feature.Bed.class));
+        return onRoof(d) + (slept ? d.brief().people().stream().mapToDouble(Person::mass).sum() : 0);
+    }
+
+    private static double borne(Design d, Thing t) {
+        return t.mass().value() + t.tank().map(Tank::fullMass).orElse(0.0)
+                + Contents.along(d, List.of(t.id()), Mode.ROAD).stream().flatMap(id -> d.thing(id).stream())
+                        .mapToDouble(c -> c.mass().value()).sum();
     }
 
     private static void check(Rig rig, Study.Notebook book, RoadRules rule, Assumption limit, double load,

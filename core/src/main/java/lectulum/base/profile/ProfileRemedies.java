@@ -1,11 +1,14 @@
 package lectulum.base.profile;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Sheet;
 import lectulum.design.Design;
+import lectulum.design.Edit;
+import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.discipline.Known;
@@ -14,6 +17,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.space.Contents;
 import lectulum.space.ProfileLine;
 import lectulum.units.Quantity;
 
@@ -35,13 +39,8 @@ final class ProfileRemedies {
                                     Sheet.find(x.sheet()).map(Sheet::label).orElse(""),
                                     x.across() ? "across" : "along"),
                             "Other skin", b -> b.with(c.withSkin(Optional.of(x))))));
-            case SHELL_HATCH_HEADROOM, SHELL_HATCH_BLOCKED -> c.hatch().stream()
-                    .flatMap(h -> DoubleStream.of(-5, -10, -15, -20, 5, 10, 15, 20, 25).mapToObj(
-                            by -> h.opening(h.open() + Math.toRadians(by)))
-                            .filter(x -> x.open() > 0.3 && x.open() < 2.2)
-                            .map(x -> Mend.base(
-                                    Sentence.of("Open the hatch to {0}", new Amount(x.open(), Quantity.ANGLE)),
-                                    "Hatch angle", b -> b.with(c.withHatch(Optional.of(x))))));
+            case SHELL_HATCH_BLOCKED -> Stream.concat(aside(d, finding), opened(c));
+            case SHELL_HATCH_HEADROOM -> opened(c);
             case SHELL_LIFT_LOW -> c.lift().stream().flatMap(l -> IntStream.rangeClosed(1, 12)
                     .mapToObj(i -> new Carcass.Lift(l.rise() + 0.05 * i, l.panel(), l.mass(), l.drag(), l.lifters(),
                             l.side())))
@@ -49,6 +48,26 @@ final class ProfileRemedies {
                             b -> b.with(c.withLift(Optional.of(l)))));
             case SHELL_LIFT_GAP -> Stream.empty();
         };
+    }
+
+    /// The hatch opened less or further.
+    private static Stream<Remedy> opened(Carcass c) {
+        return c.hatch().stream()
+                .flatMap(h -> DoubleStream.of(-5, -10, -15, -20, 5, 10, 15, 20, 25)
+                        .mapToObj(by -> h.opening(h.open() + Math.toRadians(by)))
+                        .filter(x -> x.open() > 0.3 && x.open() < 2.2)
+                        .map(x -> Mend.base(
+                                Sentence.of("Open the hatch to {0}", new Amount(x.open(), Quantity.ANGLE)),
+                                "Hatch angle", b -> b.with(c.withHatch(Optional.of(x))))));
+    }
+
+    /// What stops the hatch in camp moved to the front or down, or left out.
+    private static Stream<Remedy> aside(Design d, Finding finding) {
+        return finding.things().stream().flatMap(id -> d.thing(id).stream()).flatMap(t -> Stream.concat(
+                DoubleStream.of(0.1, 0.2, 0.3, 0.5, 0.8, 1.2).boxed().flatMap(by -> Stream.of(
+                        Contents.shift(t, Mode.ROAD, by, -1, 0, 0), Contents.shift(t, Mode.ROAD, by, 0, 0, -1))),
+                Stream.of(new Remedy(Sentence.of("Without {0}", t.name()),
+                        new Edit("Without " + t.name(), x -> x.without(List.of(t.id())))))));
     }
 
     /// The two arcs that do not fit their edge, made just small enough.

@@ -5,9 +5,12 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
+import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
 import lectulum.design.feature.Feature;
+import lectulum.design.thing.Placement;
+import lectulum.design.thing.Size;
 import lectulum.design.thing.Thing;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
@@ -18,14 +21,19 @@ import lectulum.figures.Sentence;
 import lectulum.space.Solid;
 import lectulum.units.Quantity;
 
-/// More straps, set wider, a longer ramp, more room above.
+/// More straps, set wider, a longer ramp, more room above, a wider door.
 final class LoadingRemedies {
     private LoadingRemedies() {
     }
 
     static Stream<Remedy> of(Known known, LoadingRules rule, Finding finding) {
         return finding.things().stream().limit(1).flatMap(t -> known.design().thing(t).stream())
-                .flatMap(t -> rule == LoadingRules.LOAD_ABOVE ? higher(known.design(), t) : loading(t, rule));
+                .flatMap(t -> switch (rule) {
+                    case LOAD_ABOVE -> higher(known.design(), t);
+                    case LOAD_SIDE -> doorway(known.design(), t, finding);
+                    case LOAD_DOOR -> gate(known.design(), t);
+                    default -> loading(t, rule);
+                });
     }
 
     private static Stream<Remedy> loading(Thing t, LoadingRules rule) {
@@ -49,6 +57,38 @@ final class LoadingRemedies {
             case LOAD_RAMP, LOAD_CREST, LOAD_HEADER, LOAD_APPROACH -> ramps;
             case LOAD_INSIDE, LOAD_DOOR, LOAD_SIDE, LOAD_DRIVER, LOAD_ABOVE -> Stream.empty();
         };
+    }
+
+    /// A ramp door in the rear, as large as the load wants.
+    private static Stream<Remedy> gate(Design d, Thing load) {
+        double clear = Assumed.value(d, Assumption.LOAD_CLEAR);
+        double wide = Math.ceil((load.size().width() + 2 * clear) * 100 - 1e-6) / 100;
+        double high = Math.ceil((load.size().height() + 2 * clear) * 100 - 1e-6) / 100;
+        return Catalogue.shipped().find("rear-ramp-door").stream().map(door -> {
+            Feature.Opening o = door.feature(Feature.Opening.class).orElseThrow();
+            Thing fit = door.with(new Size(door.size().length(), wide, high))
+                    .with(new Feature.Opening(wide, high, o.leaf(), o.angle(), true, false))
+                    .with(new Placement(d.base().shell().length() - door.size().length() / 2, 0, 0, 0));
+            return new Remedy(Sentence.of("Add {0}, {1} × {2} clear", door.name(), Amount.m(wide), Amount.m(high)),
+                    new Edit("Add " + door.name(), x -> x.plus(fit.withId(x.freeId(door.id())))));
+        });
+    }
+
+    /// The opening it comes in by, made wide enough.
+    private static Stream<Remedy> doorway(Design d, Thing load, Finding finding) {
+        double clear = Assumed.value(d, Assumption.LOAD_CLEAR);
+        double wide = Math.ceil((load.size().width() + 2 * clear) * 100 - 1e-6) / 100;
+        return finding.things().stream().flatMap(id -> d.thing(id).stream())
+                .flatMap(t -> t.feature(Feature.Opening.class).filter(o -> o.width() < wide).stream().map(o -> {
+                    double more = wide - o.width();
+                    boolean across = t.size().width() > t.size().length();
+                    Size size = new Size(t.size().length() + (across ? 0 : more),
+                            t.size().width() + (across ? more : 0), t.size().height());
+                    return new Remedy(Sentence.of("Make {0} {1} wide, clear", t.name(), Amount.m(wide)),
+                            new Edit("Wider " + t.name(), x -> x.mapping(t.id(), y -> y.with(size)
+                                    .with(new Feature.Opening(wide, o.height(), o.leaf(), o.angle(), o.inside(),
+                                            o.barred())))));
+                }));
     }
 
     /// Straps that pull further to the side.

@@ -1,6 +1,7 @@
 package lectulum.layout.mechanisms;
 
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -14,6 +15,7 @@ import lectulum.figures.Amount;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
+import lectulum.kernel.mechanisms.RisingBed;
 import lectulum.kernel.mechanisms.SmallParts;
 import lectulum.units.Quantity;
 
@@ -28,7 +30,8 @@ final class MechanismRemedies {
         return thing.stream().flatMap(t -> switch (rule) {
             case LID_TRAVEL, LID_HAND, LID_COLD, LID_HOT -> lid(d, t);
             case LIFT_UNLOCKED -> locked(t);
-            case LIFT_TRAVEL, LIFT_START, LIFT_COLD -> rising(d, t);
+            case LIFT_TRAVEL -> Stream.concat(rising(d, t), within(t));
+            case LIFT_START, LIFT_COLD -> rising(d, t);
             case SLIDE_ROOT, SLIDE_PERSON, SLIDE_OVERLAP -> slide(t);
             case PARK_PERSON, PARK_TIP -> Stream.concat(Stream.of(Mend.assumed(Assumption.CAMP_REAR_JACKS, 2,
                     Sentence.of("Two rear jacks, lowered before it is pulled out"))), shorter(t));
@@ -60,6 +63,31 @@ final class MechanismRemedies {
         return StrutStudies.chosen(d, t, r).stream()
                 .map(b -> Mend.feature(t, b, Sentence.of("Front struts of {0}, rear struts of {1}",
                         new Amount(b.frontForce(), Quantity.FORCE), new Amount(b.rearForce(), Quantity.FORCE))));
+    }
+
+    /// Raised, or let down, only as far as its struts reach.
+    private static Stream<Remedy> within(Thing t) {
+        Feature.Rising r = t.feature(Feature.Rising.class).orElseThrow();
+        RisingBed bed = StrutStudies.rising(t, r);
+        Optional<Remedy> top = last(r.low(), r.high(), z -> bed.beyondTravel(r.low(), z))
+                .map(z -> Mend.feature(t, between(r, r.low(), z), Sentence.of("Raise it only to {0}", Amount.m(z))));
+        Optional<Remedy> foot = last(r.high(), r.low(), z -> bed.beyondTravel(z, r.high()))
+                .map(z -> Mend.feature(t, between(r, z, r.high()), Sentence.of("Let it down only to {0}", Amount.m(z))));
+        return Stream.of(top, foot).flatMap(Optional::stream);
+    }
+
+    /// The last of the places from one towards another, centimetre by centimetre, that is not beyond the travel.
+    private static Optional<Double> last(double from, double to, DoubleUnaryOperator beyond) {
+        double step = Math.copySign(0.01, to - from);
+        return IntStream.iterate((int) Math.floor(Math.abs(to - from) * 100 + 1e-9), n -> n >= 5, n -> n - 1)
+                .mapToObj(n -> Math.round((from + n * step) * 1000) / 1000.0)
+                .filter(z -> beyond.applyAsDouble(z) <= 0).findFirst();
+    }
+
+    private static Feature.Rising between(Feature.Rising r, double low, double high) {
+        return new Feature.Rising(low, high, r.centre(), r.frontX(), r.frontZ(), r.frontBed(), r.rearX(), r.rearZ(),
+                r.rearBed(), r.frontForce(), r.rearForce(), r.ratio(), r.stroke(), r.extended(), r.depth(), r.play(),
+                r.locked());
     }
 
     private static Stream<Remedy> slide(Thing t) {

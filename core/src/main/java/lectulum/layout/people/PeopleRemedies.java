@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
+import lectulum.base.Raising;
 import lectulum.catalogue.Catalogue;
 import lectulum.design.Design;
 import lectulum.design.Edit;
@@ -37,7 +38,9 @@ final class PeopleRemedies {
             case FLOOR_STEP -> thing.stream().flatMap(t -> steps(known, t));
             case BUNK_HEIGHT -> bunk(known, finding);
             case SEAT_HEAD, SEAT_HEIGHT, WORKTOP_HEIGHT -> thing.stream().flatMap(PeopleRemedies::height);
-            case PEOPLE_HEADROOM, SANITARY_ROOM, SLEEP_CAPACITY, SLEEP_SIT, SLEEP_WIDTH, SLEEP_GROWTH,
+            case PEOPLE_HEADROOM -> Raising.standing(d, known.of(Bodies.DISCIPLINE).road(),
+                    known.of(Bodies.DISCIPLINE).in(Mode.CAMP));
+            case SANITARY_ROOM, SLEEP_CAPACITY, SLEEP_SIT, SLEEP_WIDTH, SLEEP_GROWTH,
                     ITEM_KEEPCLEAR ->
                 Stream.empty();
         };

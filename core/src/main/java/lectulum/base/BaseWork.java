@@ -1,4 +1,4 @@
-package lectulum.brief;
+package lectulum.base;
 
 import java.util.OptionalDouble;
 import lectulum.assumed.Assumed;

@@ -1,12 +1,20 @@
-package lectulum.brief;
+package lectulum.base;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lectulum.design.Design;
+import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
 import lectulum.design.thing.Mount;
 import lectulum.design.thing.Thing;
+import lectulum.figures.Amount;
+import lectulum.figures.Remedy;
+import lectulum.figures.Sentence;
+import lectulum.kernel.bodies.Needs;
 import lectulum.space.Body;
 
 /// A body made higher or lower, or given a top that rises.
@@ -23,11 +31,32 @@ public final class Raising {
     private static final double LIFT_MONEY = 520;
     private static final double LIFT_HOURS = 40 * 3600;
     /// Wall of so much weighs, costs and takes for a square metre (assumed).
-    static final double SKIN_MASS = 7;
-    static final double SKIN_MONEY = 45;
-    static final double SKIN_HOURS = 3 * 3600;
+    public static final double SKIN_MASS = 7;
+    public static final double SKIN_MONEY = 45;
+    public static final double SKIN_HOURS = 3 * 3600;
 
     private Raising() {
+    }
+
+    /// What makes the tallest stand: a top that rises by what lacks, or a body so much higher.
+    ///
+    /// @param road the body on the road
+    /// @param camp the body in camp
+    public static Stream<Remedy> standing(Design d, Body road, Body camp) {
+        double standing = new Needs(d.brief().tallest()).standing();
+        Shell shell = d.base().shell();
+        List<Remedy> all = new ArrayList<>();
+        if (!(shell instanceof Shell.Tray) && d.base().carcass().lift().isEmpty()) {
+            all.add(new Remedy(Sentence.of("A roof that rises by {0}", Amount.m(rise(d, standing))),
+                    new Edit("Lifting roof", x -> lifting(x, standing))));
+        }
+        if (!camp.open()) {
+            double more = up(standing - camp.roofInside().highest());
+            double inside = road.roofInside().highest();
+            all.add(new Remedy(Sentence.of("A body {0} higher", Amount.m(more)),
+                    new Edit("Higher body", x -> high(x, inside + more))));
+        }
+        return all.stream();
     }
 
     /// The body with its roof so high inside at its highest; what is on, in or under the roof goes with it.
@@ -64,11 +93,11 @@ public final class Raising {
     }
 
     /// How far that top rises \[m\].
-    static double rise(Design d, double standing) {
+    public static double rise(Design d, double standing) {
         return Math.max(0.1, up(standing - d.base().shell().height() + d.base().roof() + 4 * PANEL));
     }
 
-    static double up(double metres) {
+    public static double up(double metres) {
         return Math.ceil(metres / STEP - 1e-6) * STEP;
     }
 }
