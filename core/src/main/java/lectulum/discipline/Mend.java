@@ -58,7 +58,8 @@ public final class Mend {
         Tank tank = thing.tank().orElseThrow();
         double k = capacity / tank.capacity();
         Size s = thing.size();
-        return Stream.of(new Size(s.length(), s.width(), s.height() * k), new Size(s.length() * k, s.width(), s.height()))
+        return Stream
+                .of(new Size(s.length(), s.width(), s.height() * k), new Size(s.length() * k, s.width(), s.height()))
                 .map(size -> new Remedy(
                         Sentence.of("{0}: {1} instead of {2}, {3} × {4} × {5}", thing.name(), Amount.litres(capacity),
                                 Amount.litres(tank.capacity()), Amount.m(size.length()), Amount.m(size.width()),

@@ -383,14 +383,19 @@ public final class GasStudies {
     private static Stream<Remedy> tanks(Design d, Known known, Finding finding) {
         String fuel = finding.about().key();
         double days = known.of(DISCIPLINE).figures().find("gas.days." + fuel).map(f -> f.value().orElse(0)).orElse(0.0);
-        return days <= 0 ? Stream.empty() : d.things().stream()
-                .filter(t -> t.tank().filter(k -> k.use().name().equalsIgnoreCase(fuel) && k.capacity() > 0).isPresent())
-                .limit(1).flatMap(t -> {
-                    double all = d.things().stream().flatMap(x -> x.tank().stream())
-                            .filter(k -> k.use().name().equalsIgnoreCase(fuel)).mapToDouble(Tank::capacity).sum();
-                    double more = all * (d.brief().nights() / days - 1);
-                    return Mend.tank(t, Math.ceil((t.tank().orElseThrow().capacity() + more) / Units.LITRE) * Units.LITRE);
-                });
+        return days <= 0
+                ? Stream.empty()
+                : d.things().stream()
+                        .filter(t -> t.tank().filter(k -> k.use().name().equalsIgnoreCase(fuel) && k.capacity() > 0)
+                                .isPresent())
+                        .limit(1).flatMap(t -> {
+                            double all = d.things().stream().flatMap(x -> x.tank().stream())
+                                    .filter(k -> k.use().name().equalsIgnoreCase(fuel)).mapToDouble(Tank::capacity)
+                                    .sum();
+                            double more = all * (d.brief().nights() / days - 1);
+                            return Mend.tank(t,
+                                    Math.ceil((t.tank().orElseThrow().capacity() + more) / Units.LITRE) * Units.LITRE);
+                        });
     }
 
     /// Over the tongue, where there is room.

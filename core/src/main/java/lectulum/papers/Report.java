@@ -7,6 +7,7 @@ import lectulum.analysis.Analysis;
 import lectulum.analysis.Remedies;
 import lectulum.figures.Figure;
 import lectulum.figures.Finding;
+import lectulum.figures.Remedy;
 import lectulum.files.ThingsCsv;
 import lectulum.units.Style;
 import org.apache.commons.csv.CSVFormat;
@@ -64,6 +65,7 @@ public final class Report {
             if (remedies) {
                 ArrayNode ways = node.putArray("remedies");
                 Remedies.of(analysis, finding).forEach(r -> ways.add(r.says().text(style)));
+                node.put("unmended", ways.isEmpty() ? finding.rule().unmended() : null);
             }
         }
         return MAPPER.writeValueAsString(root);
@@ -106,8 +108,11 @@ public final class Report {
             text.append(f.open() ? f.severity().name() : "ACCEPTED").append("  ").append(f.title().text(style))
                     .append(". ").append(f.detail().text(style)).append('\n');
             if (remedies) {
-                Remedies.of(analysis, f)
-                        .forEach(r -> text.append("      - ").append(r.says().text(style)).append('\n'));
+                List<Remedy> ways = Remedies.of(analysis, f);
+                ways.forEach(r -> text.append("      - ").append(r.says().text(style)).append('\n'));
+                if (ways.isEmpty()) {
+                    text.append("      ").append(f.rule().unmended()).append('\n');
+                }
             }
         }
         return text.toString();

@@ -13,15 +13,22 @@ public enum TripRules implements Rule {
     FUEL("rehearsal.fuel", "in which hour is the heater's fuel gone"),
     FOOD("rehearsal.food", "on which day is the food gone"),
     ICE("rehearsal.ice", "in which hour has the ice of a cold box melted"),
-    COLD("rehearsal.cold", "does it get cold inside"),
-    HOT("rehearsal.hot", "does it get hot inside"),
-    TONGUE("rehearsal.tongue", "does the tongue leave its band"),
+    COLD("rehearsal.cold", "does it get cold inside",
+            "Air, Warmth, says which heater is enough and offers it."),
+    HOT("rehearsal.hot", "does it get hot inside",
+            "Air, Cooling, says what shade, a fan and a white roof bring."),
+    TONGUE("rehearsal.tongue", "does the tongue leave its band",
+            "Balance, Trip, has the whole curve and what brings it back."),
     EMPTY("rehearsal.empty", "has the trip any days");
 
     private final Card card;
 
     TripRules(String id, String asks) {
         this.card = new Card(id, asks, Stage.TRIP, false);
+    }
+
+    TripRules(String id, String asks, String byHand) {
+        this.card = new Card(id, asks, Stage.TRIP, false, byHand);
     }
 
     @Override

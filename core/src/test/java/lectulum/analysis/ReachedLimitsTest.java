@@ -77,6 +77,17 @@ class ReachedLimitsTest {
         assertThat(offered(d, "roof.road")).contains("Leave d, c, b at home");
     }
 
+    /// A rating for driving is none for standing.
+    @Test
+    void aRoofOfWhichARatingIsMissingIsNotTakenForStrong() {
+        Design d = box(onTheRoof("chest", 40, 0.5));
+
+        assertThat(finding(d, "roof.unknown")).isPresent();
+        assertThat(finding(set(d, "roof.road", 75), "roof.unknown")).isPresent();
+        assertThat(finding(set(set(d, "roof.road", 75), "roof.still", 300), "roof.unknown")).isEmpty();
+        assertThat(finding(box(), "roof.unknown")).isEmpty();
+    }
+
     /// A box of 8 kg with a tent of 12 kg in it, and a bag of 3 + 20 kg of water: 43 kg; what lies under the roof, inside, is not
     /// on it.
     @Test

@@ -99,6 +99,21 @@ class RulesTest {
         }
     }
 
+    /// Where no change of the plan is ever offered it is said what is done instead; what is said so brings no remedy.
+    @ParameterizedTest
+    @ValueSource(strings = {"nightjar", "dunlin", "chamois"})
+    void whatNothingIsOfferedForSaysWhatIsDoneInstead(String demo) {
+        Analysis analysis = Analysis.of(Campers.demo(demo).orElseThrow().design());
+
+        for (Finding f : analysis.findings()) {
+            boolean tried = Disciplines.ALL.stream().anyMatch(d -> d.remedies(analysis, f).findAny().isPresent());
+            assertThat(f.rule().byHand().isPresent()).as(f.id()).isNotEqualTo(tried);
+            assertThat(f.rule().unmended()).endsWith(".");
+        }
+        assertThat(all()).flatExtracting(r -> r.byHand().stream().toList()).hasSizeGreaterThan(60)
+                .allMatch(why -> why.endsWith("."));
+    }
+
     /// Ids are what files and reports keep: each finding is called by its rule and what it is about.
     @Test
     void anIdNamesTheRuleAndWhatItIsAbout() {

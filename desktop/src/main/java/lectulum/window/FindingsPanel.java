@@ -206,12 +206,11 @@ final class FindingsPanel extends VBox implements AutoCloseable {
                 box.getChildren().add(link("Try: " + remedy.says().text(state.style()), "remedy",
                         () -> bench.tryOut(remedy)));
             }
+            if (says.remedies().get().isEmpty()) {
+                box.getChildren().add(quiet(finding.rule().unmended()));
+            }
         } else if (says.looking()) {
-            Label looking = new Label(says.failed().orElse("looking for remedies…"));
-            looking.getStyleClass().addAll("faint", "small");
-            looking.setWrapText(true);
-            looking.setMinHeight(USE_PREF_SIZE);
-            box.getChildren().add(looking);
+            box.getChildren().add(quiet(says.failed().orElse("looking for remedies…")));
         }
         Button accept = link("Accept with a reason…", "quiet", () -> {
         });
@@ -220,6 +219,14 @@ final class FindingsPanel extends VBox implements AutoCloseable {
             box.getChildren().add(reason(finding));
         });
         box.getChildren().add(accept);
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("faint", "small");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
     }
 
     private HBox reason(Finding finding) {

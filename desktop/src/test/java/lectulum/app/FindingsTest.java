@@ -202,4 +202,15 @@ class FindingsTest extends WindowTest {
         command("fit");
         assertThat(window().sheet().projection().scale()).isCloseTo(fitted.scale(), within(1e-6));
     }
+
+    /// Nobody can change the plan so that a rating is known: the finding says who knows it.
+    @Test
+    void whereNothingIsOfferedItSaysWhatIsDoneInstead() {
+        Finding unknown = finding("balance.unknown-ratings").orElseThrow();
+
+        assertThat(box(unknown.id()).lookupAll(".label").stream().map(n -> ((Labeled) n).getText()))
+                .contains("Nothing to try: plates, labels and the manual have them.");
+        assertThat(box("balance.tongue-share").lookupAll(".label").stream().map(n -> ((Labeled) n).getText()))
+                .noneMatch(t -> t.startsWith("Nothing"));
+    }
 }

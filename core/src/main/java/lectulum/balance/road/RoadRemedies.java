@@ -45,7 +45,7 @@ final class RoadRemedies {
             case SLOSH_LIFT -> parted(d);
             case ROOF_ROAD -> unloaded(d, Assumption.ROOF_ROAD, RoadStudies.onRoof(d));
             case ROOF_STILL -> unloaded(d, Assumption.ROOF_STILL, RoadStudies.atRest(d));
-            case SWAY_TURNS_AWAY -> Stream.empty();
+            case SWAY_TURNS_AWAY, ROOF_UNKNOWN -> Stream.empty();
         };
     }
 
@@ -88,11 +88,13 @@ final class RoadRemedies {
                 .map(t -> leftOut(List.of(t))).toList();
         List<Remedy> several = enough.isEmpty()
                 ? IntStream.rangeClosed(2, up.size()).mapToObj(n -> up.subList(0, n))
-                        .filter(some -> load - left(d, limit, some) >= over).limit(1).map(RoadRemedies::leftOut).toList()
+                        .filter(some -> load - left(d, limit, some) >= over).limit(1).map(RoadRemedies::leftOut)
+                        .toList()
                 : List.of();
         double rated = Math.ceil(load / RATED_STEP) * RATED_STEP;
         return Stream.of(enough.stream(), several.stream(), rated <= Assumed.entry(limit).high()
-                ? Stream.of(Mend.assumed(limit, rated, Sentence.of("A roof and a rack rated for {0}", Amount.kg(rated))))
+                ? Stream.of(
+                        Mend.assumed(limit, rated, Sentence.of("A roof and a rack rated for {0}", Amount.kg(rated))))
                 : Stream.<Remedy>empty()).flatMap(s -> s);
     }
 

@@ -287,6 +287,11 @@ public final class RoadStudies {
                 Sentence.of("{0} of sleepers", Amount.kg(sleepers)), "sum, with what is kept in it and tanks full");
         check(rig, book, RoadRules.ROOF_ROAD, Assumption.ROOF_ROAD, load, "driving");
         check(rig, book, RoadRules.ROOF_STILL, Assumption.ROOF_STILL, load + sleepers, "standing");
+        if (rig.assumed(Assumption.ROOF_ROAD) <= 0 || rig.assumed(Assumption.ROOF_STILL) <= 0) {
+            book.say(RoadRules.ROOF_UNKNOWN, Severity.NOTE, Sentence.of("Nobody knows what the roof carries"),
+                    Sentence.of("{0} ride on it and {1} rest on it in camp; without its ratings neither is held against"
+                            + " anything.", Amount.kg(load), Amount.kg(load + sleepers)));
+        }
         Listing.Maker table = new Listing.Maker("").words("Thing").numbers("driving", "behind the front",
                 "above the ground");
         up.forEach(t -> table.row(t.name(), Amount.kg(borne(rig.design, t)), Amount.m(t.place().x()),
@@ -323,9 +328,7 @@ public final class RoadStudies {
     private static void check(Rig rig, Study.Notebook book, RoadRules rule, Assumption limit, double load,
             String when) {
         double rated = rig.assumed(limit);
-        if (rated <= 0) {
-            book.note("No rating of the roof is known for {0}.", when);
-        } else if (load > rated) {
+        if (rated > 0 && load > rated) {
             book.say(rule, Severity.STOP, Sentence.of("Too much on the roof, {0}", when),
                     Sentence.of("{0} on {1}. Take off {2}, or another rack.", Amount.kg(load), Amount.kg(rated),
                             Amount.kg(load - rated)));

@@ -9,13 +9,18 @@ public enum ProfileRules implements Rule {
     SHELL_RADIUS("shell.radius", "does the skin bend that far"),
     SHELL_HATCH_HEADROOM("shell.hatch.headroom", "can one stand under the open hatch"),
     SHELL_HATCH_BLOCKED("shell.hatch.blocked", "can the hatch open"),
-    SHELL_LIFT_GAP("shell.lift.gap", "are the side panels as high as the top rises"),
+    SHELL_LIFT_GAP("shell.lift.gap", "are the side panels as high as the top rises",
+            "the seal is pressed or set again where it gapes."),
     SHELL_LIFT_LOW("shell.lift.low", "can somebody stand under the raised top");
 
     private final Card card;
 
     ProfileRules(String id, String asks) {
         this.card = new Card(id, asks, Stage.BASE, false);
+    }
+
+    ProfileRules(String id, String asks, String byHand) {
+        this.card = new Card(id, asks, Stage.BASE, false, byHand);
     }
 
     @Override

@@ -72,7 +72,8 @@ final class MechanismRemedies {
         Optional<Remedy> top = last(r.low(), r.high(), z -> bed.beyondTravel(r.low(), z))
                 .map(z -> Mend.feature(t, between(r, r.low(), z), Sentence.of("Raise it only to {0}", Amount.m(z))));
         Optional<Remedy> foot = last(r.high(), r.low(), z -> bed.beyondTravel(z, r.high()))
-                .map(z -> Mend.feature(t, between(r, z, r.high()), Sentence.of("Let it down only to {0}", Amount.m(z))));
+                .map(z -> Mend.feature(t, between(r, z, r.high()),
+                        Sentence.of("Let it down only to {0}", Amount.m(z))));
         return Stream.of(top, foot).flatMap(Optional::stream);
     }
 
