@@ -22,6 +22,8 @@ final class TeardropDraft {
     private static final double HIGH = 1.18;
     /// From the front to the middle of the highest part, and from the bulkhead to the rear \[m\].
     private static final double LEAD = 0.12;
+    /// So many bags lie on one another in the tongue box.
+    private static final int IN_THE_BOX = 4;
     private static final double GALLEY = 0.55;
     private static final double OVER_GALLEY = 0.27;
     private static final double MATTRESS = 0.12;
@@ -85,7 +87,8 @@ final class TeardropDraft {
         comfort(head);
         int n = 0;
         for (Person p : wanted.people()) {
-            in.put("clothes-bag", "Clothes of " + p.name(), -0.24, n % 2 == 0 ? 0.2 : -0.2, 0.02 + 0.1 * (n / 2), 1);
+            in.put("clothes-bag", "Clothes of " + p.name(), -0.24, n % 2 == 0 ? 0.2 : -0.2,
+                    0.02 + 0.1 * (n / 2 % IN_THE_BOX), 1);
             n++;
         }
         power();
