@@ -20,10 +20,10 @@ final class TeardropDraft {
     private static final double[][] LINE = {{0, 0.32}, {0.06, 0.66}, {0.24, 0.92}, {0.58, 1.10}, {1.10, 1.18},
             {1.70, 1.15}, {2.25, 1.04}, {2.66, 0.84}, {2.90, 0.55}, {2.98, 0.20}};
     private static final double HIGH = 1.18;
-    /// From the front to the middle of the highest part, and from the bulkhead to the rear \[m\].
-    private static final double LEAD = 0.12;
     /// So many bags lie on one another in the tongue box.
     private static final int IN_THE_BOX = 4;
+    /// From the front to the middle of the highest part, and from the bulkhead to the rear \[m\].
+    private static final double LEAD = 0.12;
     private static final double GALLEY = 0.55;
     private static final double OVER_GALLEY = 0.27;
     private static final double MATTRESS = 0.12;
