@@ -20,6 +20,7 @@ import lectulum.balance.trip.TripStudies;
 import lectulum.balance.turning.TurningStudies;
 import lectulum.balance.weigh.WeighStudies;
 import lectulum.base.frame.FrameStudies;
+import lectulum.base.gear.AxleOrder;
 import lectulum.base.gear.GearStudies;
 import lectulum.base.profile.ProfileStudies;
 import lectulum.base.survey.SurveyStudies;
@@ -126,7 +127,8 @@ public final class Disciplines {
                 SurveyStudies.DISCIPLINE, ProfileStudies.DISCIPLINE, WallStudies.DISCIPLINE,
                 FrameStudies.DISCIPLINE, GearStudies.DISCIPLINE, MechanismStudies.DISCIPLINE, LoadingStudies.DISCIPLINE,
                 OutsideStudies.DISCIPLINE, Rig.DISCIPLINE, TripStudies.DISCIPLINE, WeighStudies.DISCIPLINE,
-                RatingStudies.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE, TurningStudies.DISCIPLINE,
+                RatingStudies.DISCIPLINE, AxleOrder.DISCIPLINE, CampStudies.DISCIPLINE, HitchStudies.DISCIPLINE,
+                TurningStudies.DISCIPLINE,
                 RoadStudies.DISCIPLINE, Rehearsals.DISCIPLINE, GasStudies.DISCIPLINE, Materials.DISCIPLINE,
                 StickStudies.DISCIPLINE, WeldStudies.DISCIPLINE, SheetStudies.DISCIPLINE, JoineryStudies.DISCIPLINE,
                 CutPlans.DISCIPLINE,

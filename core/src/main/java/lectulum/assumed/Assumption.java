@@ -106,6 +106,7 @@ public enum Assumption {
     GUARD_GAP("guard.gap"),
     GUARD_ENDS("guard.ends"),
     GUARD_INNER("guard.inner"),
+    WHEEL_OFFSET("wheel.offset"),
     GUARD_MUD("guard.mud"),
     BOUNCE_LOW("bounce.low"),
     BOUNCE_HIGH("bounce.high"),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import lectulum.analysis.Analysis;
+import lectulum.base.gear.AxleOrder;
 import lectulum.discipline.Study;
 import lectulum.materials.cutting.CutPlans;
 import lectulum.materials.cutting.CutStudies;
@@ -37,6 +38,10 @@ final class MaterialPapers {
             if (!s.listings().isEmpty()) {
                 list(s, "For the welder: members, cuts and welds.", style, all);
             }
+        }
+        for (Study s : analysis.of(AxleOrder.DISCIPLINE).all()) {
+            list(s, "For who makes the axle: load, faces, centres, drop, flange, and what is to be filled in.", style,
+                    all);
         }
         for (Study s : analysis.of(JoineryStudies.DISCIPLINE).all()) {
             drawn(s, "A piece of furniture from its front, with the cups of its hinges.", style, paper, all);

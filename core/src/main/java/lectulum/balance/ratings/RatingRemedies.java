@@ -2,13 +2,11 @@ package lectulum.balance.ratings;
 
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import lectulum.assumed.Assumed;
 import lectulum.assumed.Assumption;
 import lectulum.design.vehicle.Rating;
 import lectulum.discipline.Known;
 import lectulum.discipline.Mend;
 import lectulum.figures.Amount;
-import lectulum.figures.Figures;
 import lectulum.figures.Finding;
 import lectulum.figures.Remedy;
 import lectulum.figures.Sentence;
@@ -34,15 +32,10 @@ final class RatingRemedies {
                     .map(index -> Mend.assumed(Assumption.TYRE_INDEX, index,
                             Sentence.of("Tyres of load index {0}", Amount.count(index))))
                     .stream();
-            case DRY_AXLE -> known.design().base().rating(Rating.AXLE).stream().boxed().flatMap(rated -> {
-                Figures figures = known.of(RatingStudies.DISCIPLINE).figures();
-                double shell = figures.find("dry.share").map(f -> f.value().orElse(0)).orElse(0.0) * rated
-                        / Assumed.value(known.design(), Assumption.AXLE_SHELL);
-                double loaded = figures.find("dry.axle").map(f -> f.value().orElse(0)).orElse(0.0);
-                double mass = Math.ceil(Math.max(shell, loaded) / AXLE_STEP) * AXLE_STEP;
-                return Stream.of(Mend.base(Sentence.of("Order an axle for {0}", Amount.kg(mass)), "Stronger axle",
-                        b -> b.with(Rating.AXLE, OptionalDouble.of(mass))));
-            });
+            case DRY_AXLE -> known.of(RatingStudies.DISCIPLINE).figures().find("dry.order")
+                    .map(f -> Math.ceil(f.value().orElse(0) / AXLE_STEP) * AXLE_STEP).stream()
+                    .map(mass -> Mend.base(Sentence.of("Order an axle for {0}", Amount.kg(mass)), "Stronger axle",
+                            b -> b.with(Rating.AXLE, OptionalDouble.of(mass))));
             default -> Stream.empty();
         };
     }

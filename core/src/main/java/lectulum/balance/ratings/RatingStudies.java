@@ -292,7 +292,14 @@ public final class RatingStudies {
                 Sentence.of("{0} of {1}", Amount.kg(dry.get().axle()), Amount.kg(rated)), "statics");
         book.figure("dry.axle", "Axle wanted for the loaded camper", wanted, Quantity.MASS, "A_departure/0.85",
                 Sentence.of("{0} and 15 % reserve", Amount.kg(rig.departure().axle())), "reserve assumed");
-        if (share > rig.assumed(Assumption.AXLE_SHELL)) {
+        double shell = rig.assumed(Assumption.AXLE_SHELL);
+        double order = Math.max(wanted, dry.get().axle() / shell);
+        book.figure("dry.order", "Axles to order, all together at least", order, Quantity.MASS,
+                "larger of A_departure/0.85 and A_dry/share",
+                Sentence.of("{0} loaded, {1} dry on {2}", Amount.kg(wanted), Amount.kg(dry.get().axle()),
+                        Amount.share(shell)),
+                "reserve and share assumed");
+        if (share > shell) {
             book.say(RatingRules.DRY_AXLE, Severity.WARN, Sentence.of("The dry build alone uses {0} of the axle",
                     Amount.share(share)),
                     Sentence.of("{0} of {1}; loaded it carries {2}. An axle of {3} would have reserve.",

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import lectulum.base.gear.AxleSquare;
+import lectulum.base.gear.AxleOrder;
 import lectulum.base.gear.GearStudies;
 import lectulum.base.gear.Guards;
 import lectulum.design.Design;
@@ -33,7 +35,8 @@ public final class GearLeaf implements Leaf.Page {
     private GearLeaf(Workbench bench, Supplier<Theme> theme) {
         entry = new GearEntry(bench);
         assumed = new AssumedEntry(bench, "gear");
-        studies = new StudyLeaf(theme, GearStudies.DISCIPLINE,
+        studies = new StudyLeaf(theme, s -> Stream.of(GearStudies.DISCIPLINE, AxleOrder.DISCIPLINE)
+                .flatMap(d -> s.analysis().of(d).all().stream()).toList(),
                 "Enter at the left what you know: two tapes from the ball tell whether the axle is square; the leaf and its"
                         + " shackle tell where the hangers go; the height of the guard tells which tyre fits.")
                 .beside(new VBox(entry, assumed), true);
