@@ -34,7 +34,7 @@ final class HitchRemedies {
         };
     }
 
-    /// Springs that rock in the middle of the good band, to the next hundred newtons a metre: their rate goes with the square
+    /// Springs that rock in the middle of the good band, to half a newton a millimetre: their rate goes with the square
     /// of the frequency, nearly, for the tyres give way too.
     private static Stream<Remedy> sprung(Known known) {
         Design d = known.design();
