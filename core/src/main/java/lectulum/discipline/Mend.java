@@ -1,5 +1,6 @@
 package lectulum.discipline;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -49,6 +50,15 @@ public final class Mend {
                         x -> x.with(new Mass(mass, MassSource.CATALOGUE, OptionalDouble.empty()))
                                 .with(new Cost(cost, x.cost().paid()))
                                 .with(x.place().at(centre.x(), centre.y(), centre.z(), 0)))));
+    }
+
+    /// Without some things.
+    ///
+    /// @param says with a place for their names
+    public static Remedy without(String says, List<Thing> things) {
+        List<String> ids = things.stream().map(Thing::id).toList();
+        String names = String.join(", ", things.stream().map(Thing::name).toList());
+        return new Remedy(Sentence.of(says, names), new Edit("Without " + names, d -> d.without(ids)));
     }
 
     /// A tank of another volume, in two shapes: higher, and longer.

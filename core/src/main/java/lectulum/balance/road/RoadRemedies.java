@@ -105,9 +105,7 @@ final class RoadRemedies {
     }
 
     private static Remedy leftOut(List<Thing> things) {
-        List<String> ids = things.stream().map(Thing::id).toList();
-        String names = String.join(", ", things.stream().map(Thing::name).toList());
-        return new Remedy(Sentence.of("Leave {0} at home", names), new Edit("Leave out " + names, x -> x.without(ids)));
+        return Mend.without("Leave {0} at home", things);
     }
 
     private static Stream<Remedy> tied(Design d, Finding finding) {

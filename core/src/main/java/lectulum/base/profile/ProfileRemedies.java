@@ -7,7 +7,6 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lectulum.assumed.Sheet;
 import lectulum.design.Design;
-import lectulum.design.Edit;
 import lectulum.design.Mode;
 import lectulum.design.base.Carcass;
 import lectulum.design.base.Shell;
@@ -61,13 +60,14 @@ final class ProfileRemedies {
                                 "Hatch angle", b -> b.with(c.withHatch(Optional.of(x))))));
     }
 
-    /// What stops the hatch in camp moved to the front or down, or left out.
+    /// What stops the hatch moved to the front or down, in camp where it has a place of its own there, or left out.
     private static Stream<Remedy> aside(Design d, Finding finding) {
-        return finding.things().stream().flatMap(id -> d.thing(id).stream()).flatMap(t -> Stream.concat(
-                DoubleStream.of(0.1, 0.2, 0.3, 0.5, 0.8, 1.2).boxed().flatMap(by -> Stream.of(
-                        Contents.shift(t, Mode.ROAD, by, -1, 0, 0), Contents.shift(t, Mode.ROAD, by, 0, 0, -1))),
-                Stream.of(new Remedy(Sentence.of("Without {0}", t.name()),
-                        new Edit("Without " + t.name(), x -> x.without(List.of(t.id())))))));
+        return finding.things().stream().flatMap(id -> d.thing(id).stream()).flatMap(t -> {
+            Mode mode = t.elsewhere().containsKey(Mode.CAMP) ? Mode.CAMP : Mode.ROAD;
+            return Stream.concat(DoubleStream.of(0.1, 0.2, 0.3, 0.5, 0.8, 1.2).boxed().flatMap(by -> Stream.of(
+                    Contents.shift(t, mode, by, -1, 0, 0), Contents.shift(t, mode, by, 0, 0, -1))),
+                    Stream.of(Mend.without("Without {0}", List.of(t))));
+        });
     }
 
     /// The two arcs that do not fit their edge, made just small enough.

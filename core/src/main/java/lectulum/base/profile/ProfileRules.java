@@ -10,7 +10,7 @@ public enum ProfileRules implements Rule {
     SHELL_HATCH_HEADROOM("shell.hatch.headroom", "can one stand under the open hatch"),
     SHELL_HATCH_BLOCKED("shell.hatch.blocked", "can the hatch open"),
     SHELL_LIFT_GAP("shell.lift.gap", "are the side panels as high as the top rises",
-            "the seal is pressed or set again where it gapes."),
+            "panels as high as it rises are ordered, or it rises less; which of the two is for you to say."),
     SHELL_LIFT_LOW("shell.lift.low", "can somebody stand under the raised top");
 
     private final Card card;

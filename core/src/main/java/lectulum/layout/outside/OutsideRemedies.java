@@ -113,12 +113,7 @@ final class OutsideRemedies {
         List<Thing> out = known.design().things().stream()
                 .filter(t -> t.mount() == Mount.OUTSIDE && !t.at(Mode.ROAD).away())
                 .filter(t -> beyond.test(Solid.of(t.sizeIn(Mode.ROAD), t.at(Mode.ROAD)))).toList();
-        if (out.isEmpty()) {
-            return Stream.empty();
-        }
-        String names = String.join(", ", out.stream().map(Thing::name).toList());
-        return Stream.of(new Remedy(Sentence.of("Without {0}", names),
-                new Edit("Without " + names, x -> x.without(out.stream().map(Thing::id).toList()))));
+        return out.isEmpty() ? Stream.empty() : Stream.of(Mend.without("Without {0}", out));
     }
 
     /// The fire moved straight away from the cloth, the shortest way first.

@@ -113,6 +113,8 @@ class MovingPartsTest {
         Design beside = hatched(new Carcass.Hatch(2.6, Math.toRadians(80)),
                 outside("rack", 3.4, 0.9, 0.3, 0.2).with(Fix.FIXED));
         assertThat(says(beside, "shell.hatch.blocked")).startsWith("rack stops the hatch at");
+        assertThat(Remedies.of(Analysis.of(beside), finding(beside, "shell.hatch.blocked").orElseThrow()))
+                .extracting(r -> r.says().text(Style.PLAIN)).contains("Without rack");
     }
 
     /// 4 kg on the upright rear wall, 0.45 behind the hinge at 2.6 and 0.8 below it, on a leaf of 19 kg.
